@@ -1,0 +1,59 @@
+/**
+ * The one shape in which something that a user or the data can cause goes wrong.
+ * Only bugs throw; everything else comes back as a value that the page can show.
+ */
+export type FailureCode = keyof typeof CATALOGUE;
+
+export type Failure = {
+  readonly ok: false;
+  readonly code: FailureCode;
+  /** One sentence: what happened and what to do about it. */
+  readonly message: string;
+  /** Where in the document, e.g. `recipe.ingredients[2].amount`; empty when the whole is meant. */
+  readonly path: string;
+};
+
+export type Success<T> = { readonly ok: true; readonly value: T };
+export type Result<T> = Success<T> | Failure;
+
+/**
+ * Every failure the product can report, with the HTTP status a door answers with.
+ * `docs/errors.md` explains each one; a test holds the two together.
+ */
+export const CATALOGUE = {
+  NOT_JSON: { status: 422 },
+  TOO_LARGE: { status: 413 },
+  FILE_NOT_READABLE: { status: 422 },
+  UNKNOWN_KEY: { status: 422 },
+  MISSING_VALUE: { status: 422 },
+  BAD_VALUE: { status: 422 },
+  OUT_OF_RANGE: { status: 422 },
+  UNKNOWN_INGREDIENT: { status: 422 },
+  NO_COUNT_WEIGHT: { status: 422 },
+  BAD_COMPOSITION: { status: 422 },
+  NOT_BUILT_YET: { status: 422 },
+  NOTHING_TO_BAKE: { status: 422 },
+  PIECE_DOES_NOT_FIT: { status: 422 },
+  SCALE_NOT_REACHED: { status: 422 },
+  OUTSIDE_MODEL: { status: 422 },
+  NOT_FOUND: { status: 404 },
+  CHANGED_ELSEWHERE: { status: 409 },
+  ALREADY_THERE: { status: 409 },
+  FOREIGN_ORIGIN: { status: 403 },
+  DATABASE_AWAY: { status: 503 },
+} as const satisfies Record<string, { status: number }>;
+
+/** Makes a failure; `path` names the key it belongs to. */
+export function fail(code: FailureCode, message: string, path = ''): Failure {
+  return { ok: false, code, message, path };
+}
+
+/** Wraps a value that could be worked out. */
+export function succeed<T>(value: T): Success<T> {
+  return { ok: true, value };
+}
+
+/** The same failure, seen from one level further out: `at(f, 'recipe')` prefixes its path. */
+export function at(failure: Failure, prefix: string): Failure {
+  return { ...failure, path: failure.path ? `${prefix}.${failure.path}` : prefix };
+}

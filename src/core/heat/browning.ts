@@ -1,0 +1,70 @@
+import { KELVIN_AT_0_C } from '../quantities';
+import { R_J_PER_MOL_K } from './water-vapour';
+
+/** Browning speed at 150 °C [1/s] and its activation energy [J/mol]. Source: fit; 64-120 kJ/mol in Zanoni et al. 1995, Purlis & Salvadori 2009. */
+export type BrowningRate = {
+  readonly at150_per_s: number;
+  readonly energy_J_per_mol: number;
+  /** Share of the speed that is left when the surface is dry [1]; 1 switches the dependence off. */
+  readonly whenDry: number;
+};
+
+const REFERENCE_K = 423.15;
+/** Edges are this much of the way from the surface to the air's temperature [1]. Source: fit. */
+const EDGE_SHARE = 0.35;
+/** Water activity between which browning falls from its full speed to the dry one. Source: Labuza & Saltmarch 1981; Eichner & Karel 1972. */
+const SLOWS_BELOW_AW = 0.5;
+const DRY_BELOW_AW = 0.15;
+
+/** Browning of top, bottom and edge, 0 (raw colour) to 1 (black). */
+export class Browning {
+  top = 0;
+  bottom = 0;
+  edge = 0;
+  topFactor = 1;
+  bottomFactor = 1;
+
+  constructor(
+    private readonly rate: BrowningRate,
+    private readonly classFactor: number,
+  ) {}
+
+  /** @param topAw, bottomAw - water activity of the browning layer under each face, at 25 °C */
+  step(dt_s: number, air_c: number, top_c: number, bottom_c: number, topAw: number, bottomAw: number): void {
+    const edge_c = top_c + EDGE_SHARE * (air_c - top_c);
+    this.top = this.grow(this.top, top_c, topAw, this.topFactor, dt_s);
+    this.bottom = this.grow(this.bottom, bottom_c, bottomAw, this.bottomFactor, dt_s);
+    this.edge = this.grow(this.edge, edge_c, topAw, this.topFactor, dt_s);
+  }
+
+  /** Turning swaps the faces; the edge stays. */
+  turn(): void {
+    [this.top, this.bottom] = [this.bottom, this.top];
+    [this.topFactor, this.bottomFactor] = [this.bottomFactor, this.topFactor];
+  }
+
+  private grow(browning: number, surface_c: number, aw: number, factor: number, dt_s: number): number {
+    if (surface_c < 60) return browning; // slower than the eye can see in a day
+    const { at150_per_s, energy_J_per_mol } = this.rate;
+    const arrhenius = Math.exp((-energy_J_per_mol / R_J_PER_MOL_K) * (1 / (surface_c + KELVIN_AT_0_C) - 1 / REFERENCE_K));
+    const speed = this.classFactor * factor * at150_per_s * arrhenius * this.moistureShare(aw);
+    return 1 - (1 - browning) * Math.exp(-speed * dt_s);
+  }
+
+  private moistureShare(aw: number): number {
+    const { whenDry } = this.rate;
+    const wet = Math.min(1, Math.max(0, (aw - DRY_BELOW_AW) / (SLOWS_BELOW_AW - DRY_BELOW_AW)));
+    return whenDry + (1 - whenDry) * wet;
+  }
+}
+
+/** Upper ends of the colour words. Source: fit to baking experience. */
+const COLOUR_WORDS: ReadonlyArray<readonly [number, string]> = [
+  [0.06, 'pale'],
+  [0.15, 'light golden'],
+  [0.3, 'golden, browned edges'],
+  [0.45, 'brown'],
+];
+
+/** Colour in words for an edge browning. */
+export const colourWord = (browning: number): string => COLOUR_WORDS.find(([end]) => browning < end)?.[1] ?? 'dark';

@@ -1,0 +1,92 @@
+import type { Chamber } from './appliance';
+import type { Room, Stage } from './programme';
+import { AIR_J_PER_KG_K, humidityRatio, saturationPressure, vapourPressure, vapourPressureSlope } from './water-vapour';
+
+/** Share of the vent that still draws when the appliance is off and shut [1]. Source: ours. */
+const OFF_DRAUGHT = 0.5;
+/** A wide-open door exchanges this many times the air of one ajar [1]. Source: ours. */
+const OPEN_DRAUGHT = 3;
+/** Vapour in the chamber is held below this share of the air pressure, and of saturation at the air's temperature. */
+const AT_MOST_OF_PRESSURE = 0.9;
+const AT_MOST_OF_SATURATION = 0.95;
+/** Sides evaporate too: how much the face area is raised for the implicit vapour balance [1]. */
+const SIDES_ALLOWANCE = 1.2;
+
+/** What the load took and gave in the last step, per m2 of piece: drives the next chamber step. */
+export type LoadExchange = {
+  heat_W_per_m2: number;
+  conductance_W_per_m2_K: number;
+  evaporation_kg_per_m2_s: number;
+  transfer_kg_per_m2_s_Pa: number;
+};
+
+/** Lumped air of an oven or dehydrator: one temperature, one humidity, one heater. */
+export class ChamberAir {
+  temperature_c: number;
+  vapour_pa: number;
+  heater_J = 0;
+  private ratio: number;
+  private readonly roomRatio: number;
+
+  constructor(
+    private readonly chamber: Chamber,
+    private readonly room: Room,
+    /** Area of all pieces in the chamber [m2]. */
+    private readonly area_m2: number,
+  ) {
+    this.temperature_c = room.temperature_c;
+    this.vapour_pa = room.relativeHumidity * saturationPressure(room.temperature_c);
+    this.roomRatio = humidityRatio(this.vapour_pa, room.pressure_pa);
+    this.ratio = this.roomRatio;
+  }
+
+  /** Puts the air to the setpoint, or back to the room's state. */
+  reset(temperature_c: number): void {
+    this.temperature_c = temperature_c;
+    this.ratio = this.roomRatio;
+    this.vapour_pa = vapourPressure(this.ratio, this.room.pressure_pa);
+  }
+
+  /** One implicit step of the heat and vapour balances; the heater gives what reaches the setpoint, within its power. */
+  step(stage: Stage, dt_s: number, load: LoadExchange): void {
+    const { chamber, room } = this;
+    const { vent, extraLoss } = this.airing(stage);
+    const exchange_W_per_K = this.area_m2 * load.conductance_W_per_m2_K;
+    const seen_c = exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
+    const loss = chamber.loss_W_per_K + extraLoss + vent * AIR_J_PER_KG_K;
+    const stored = chamber.capacity_J_per_K / dt_s;
+    let heater_W = 0;
+    if (typeof stage.set === 'number') {
+      const wanted =
+        stored * (stage.set - this.temperature_c) + loss * (stage.set - room.temperature_c) + exchange_W_per_K * (stage.set - seen_c);
+      heater_W = Math.min(chamber.heater_W, Math.max(0, wanted));
+    }
+    this.heater_J += heater_W * dt_s;
+    this.temperature_c =
+      (stored * this.temperature_c + heater_W + loss * room.temperature_c + exchange_W_per_K * seen_c) / (stored + loss + exchange_W_per_K);
+    this.stepVapour(vent, dt_s, load);
+  }
+
+  private stepVapour(vent_kg_per_s: number, dt_s: number, load: LoadExchange): void {
+    const { chamber, room } = this;
+    const feedback =
+      SIDES_ALLOWANCE * this.area_m2 * load.transfer_kg_per_m2_s_Pa * vapourPressureSlope(this.ratio, room.pressure_pa);
+    const stored = chamber.air_kg / dt_s;
+    this.ratio =
+      (stored * this.ratio + this.area_m2 * load.evaporation_kg_per_m2_s + feedback * this.ratio + vent_kg_per_s * this.roomRatio) /
+      (stored + vent_kg_per_s + feedback);
+    const ceiling = Math.min(AT_MOST_OF_PRESSURE * room.pressure_pa, AT_MOST_OF_SATURATION * saturationPressure(this.temperature_c));
+    this.vapour_pa = vapourPressure(Math.max(0, this.ratio), room.pressure_pa);
+    if (this.vapour_pa > ceiling) {
+      this.vapour_pa = ceiling;
+      this.ratio = humidityRatio(ceiling, room.pressure_pa);
+    }
+  }
+
+  private airing(stage: Stage): { vent: number; extraLoss: number } {
+    const { chamber } = this;
+    if (stage.door === 'ajar') return { vent: chamber.ventAjar_kg_per_s, extraLoss: chamber.lossAjar_W_per_K };
+    if (stage.door === 'open') return { vent: OPEN_DRAUGHT * chamber.ventAjar_kg_per_s, extraLoss: chamber.lossOpen_W_per_K };
+    return { vent: chamber.vent_kg_per_s * (stage.set === 'off' ? OFF_DRAUGHT : 1), extraLoss: 0 };
+  }
+}

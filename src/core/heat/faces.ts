@@ -1,0 +1,67 @@
+import { ROOM_CONVECTION, type Support } from './appliance';
+import type { Slab } from './slab';
+import type { Surroundings } from './programme';
+import { massTransfer } from './surface-flux';
+import { KELVIN_AT_0_C } from '../quantities';
+
+const STEFAN_BOLTZMANN = 5.670374e-8;
+const PIECE_EMISSIVITY = 0.9;
+/** Natural convection: the coefficients hold at this difference between air and surface, and go with its fourth root [K]. */
+const NATURAL_AT_K = 80;
+const NATURAL_LEAST_K = 5;
+const NATURAL_MOST_K = 200;
+/** Side faces of a piece get this much of the top's convection and radiation [1]. Source: ours. */
+const SIDE_CONVECTION = 0.9;
+const SIDE_RADIATION = 0.5;
+
+/** Heat and mass transfer of every face for one step; W/(m2 K) and kg/(m2 s Pa). */
+export class Faces {
+  topHeat = 0;
+  bottomHeat = 0;
+  sideHeat = 0;
+  topMass = 0;
+  bottomMass = 0;
+  sideMass = 0;
+  /** Air to tray, and tray to piece without the piece's own half cell; zero when there is no tray. */
+  trayHeat = 0;
+
+  constructor(
+    private readonly surroundings: Surroundings,
+    private readonly pressure_pa: number,
+  ) {}
+
+  /** Works out the coefficients from the air and the two surface temperatures. */
+  refresh(slab: Slab, support: Support, inRoom: boolean, air_c: number, top_c: number, bottom_c: number): void {
+    if (this.surroundings.kind === 'steady') {
+      const { heat_W_per_m2_K: heat, mass_kg_per_m2_s_Pa: mass } = this.surroundings;
+      [this.topHeat, this.bottomHeat, this.sideHeat] = [heat, heat, heat];
+      [this.topMass, this.bottomMass, this.sideMass] = [mass, mass, mass];
+      return;
+    }
+    const { chamber } = this.surroundings;
+    const lift = !inRoom && chamber.natural ? naturalConvection(air_c - top_c) : 1;
+    const top = inRoom ? ROOM_CONVECTION.top_W_per_m2_K : chamber.convectionTop_W_per_m2_K * lift;
+    const bottom = inRoom ? ROOM_CONVECTION.bottom_W_per_m2_K : chamber.convectionBottom_W_per_m2_K * lift;
+    const view = inRoom ? ROOM_CONVECTION.radiativeView : chamber.radiativeView;
+    const topRadiation = view * PIECE_EMISSIVITY * radiation(air_c, top_c);
+    this.topHeat = top + topRadiation;
+    this.sideHeat = SIDE_CONVECTION * top + SIDE_RADIATION * topRadiation;
+    this.topMass = massTransfer(top, this.pressure_pa);
+    this.sideMass = massTransfer(SIDE_CONVECTION * top, this.pressure_pa);
+    this.bottomMass = massTransfer(bottom, this.pressure_pa) * support.breathing;
+    if (support.tray) this.trayHeat = bottom + view * support.tray.emissivity * radiation(air_c, slab.trayTemperature);
+    else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
+  }
+}
+
+/** Radiative coefficient between two grey faces at these temperatures, before view and emissivity [W/(m2 K)]. */
+function radiation(wall_c: number, surface_c: number): number {
+  const wall = wall_c + KELVIN_AT_0_C;
+  const surface = surface_c + KELVIN_AT_0_C;
+  return STEFAN_BOLTZMANN * (wall * wall + surface * surface) * (wall + surface);
+}
+
+function naturalConvection(difference_K: number): number {
+  const bounded = Math.min(NATURAL_MOST_K, Math.max(NATURAL_LEAST_K, Math.abs(difference_K)));
+  return Math.sqrt(Math.sqrt(bounded / NATURAL_AT_K));
+}

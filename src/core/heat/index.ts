@@ -1,0 +1,12 @@
+export { CHAMBERS, SUPPORTS, preheat } from './appliance';
+export type { Chamber, ChamberKind, Support, SupportName } from './appliance';
+export { colourWord } from './browning';
+export type { BrowningRate } from './browning';
+export { creditedKill, decimalReduction } from './lethality';
+export { FOOD_CLASSES, materialOf, mixClasses } from './material';
+export type { FoodClass, Material, WetComposition } from './material';
+export type { Door, Piece, PieceEvent, Room, Stage } from './programme';
+export type { Frame } from './recorder';
+export { COARSE, USUAL, simulate } from './simulate';
+export type { Simulation, SimulationResult } from './simulate';
+export { boilingPoint, pressureAt, saturationPressure } from './water-vapour';

@@ -1,0 +1,50 @@
+import type { Chamber, Support } from './appliance';
+
+/** Something done to the piece at the start of a stage. */
+export type PieceEvent =
+  | { readonly do: 'turn' }
+  | { readonly do: 'stir' }
+  | { readonly do: 'brush'; readonly water_kg_per_m2: number }
+  | { readonly do: 'snap-apart'; readonly width_m: number; readonly length_m: number; readonly exposure: number };
+
+export type Door = 'shut' | 'ajar' | 'open';
+
+/** One stretch of a heat programme during which nothing is changed from outside. */
+export type Stage = {
+  readonly duration_s: number;
+  /** Air temperature asked for [°C]; switched off; or out in the room. */
+  readonly set: number | 'off' | 'room';
+  readonly door: Door;
+  readonly support: Support;
+  /** The chamber already stands at the setpoint when the stage begins. */
+  readonly preheated: boolean;
+  readonly events: readonly PieceEvent[];
+};
+
+/** The kitchen around the oven. */
+export type Room = { readonly temperature_c: number; readonly relativeHumidity: number; readonly pressure_pa: number };
+
+/** Steady air of given temperature and vapour pressure, for checks against published solutions. */
+export type SteadyAir = {
+  readonly air_c: number;
+  readonly vapour_pa: number;
+  /** Total heat transfer coefficient of each face [W/(m2 K)] and mass transfer coefficient [kg/(m2 s Pa)]. */
+  readonly heat_W_per_m2_K: number;
+  readonly mass_kg_per_m2_s_Pa: number;
+};
+
+/** The raw piece as it goes in: a slab seen from the side. */
+export type Piece = {
+  readonly thickness_m: number;
+  readonly width_m: number;
+  readonly length_m: number;
+  /** Share of the side faces open to drying, and to heat [0..1]. */
+  readonly exposure: number;
+  readonly heatExposure: number;
+  readonly start_c: number;
+};
+
+/** Where the piece stands: a chamber with a load in it, or steady air. */
+export type Surroundings =
+  | { readonly kind: 'chamber'; readonly chamber: Chamber; readonly load_kg: number }
+  | ({ readonly kind: 'steady' } & SteadyAir);

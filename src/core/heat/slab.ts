@@ -1,0 +1,175 @@
+import { KELVIN_AT_0_C } from '../quantities';
+import { lookUpLogAw } from '../sorption';
+import { cellShares } from './grid';
+import { WATER_W_PER_M_K, type Material } from './material';
+import type { Piece, PieceEvent } from './programme';
+import { activityFactor, activityFactorSlope, boundLatentHeat } from './sorption-heat';
+import {
+  LOG_SATURATION, R_J_PER_MOL_K, TABLE_FIRST_C, TABLE_SIZE, VAPOUR_CONDUCTIVITY, WATER_J_PER_KG_K, WATER_KG_PER_M3,
+  SEA_LEVEL_PA, tabulate,
+} from './water-vapour';
+
+/** Reference of the diffusivities, 60 °C [K]. */
+const DIFFUSION_REFERENCE_K = 333.15;
+export const DRIEST = 1e-6;
+/** Stefan drag is capped where vapour fills this share of the air [1]. */
+const STEFAN_CAP = 0.8;
+/** Rise of leavened pieces runs between these mean temperatures [°C, K]. */
+const RISE_FROM_C = 45;
+const RISE_SPAN_K = 40;
+
+/** Properties of all cells at the old state, filled once per step; arrays are top to bottom. */
+export class Slab {
+  readonly count: number;
+  /** State: temperature [°C], moisture [kg/kg], and latent heat still owed to the cell [J/m2]. */
+  readonly temperature: Float64Array;
+  readonly moisture: Float64Array;
+  readonly owed: Float64Array;
+  /** Dry solids of each cell [kg per m2 of initial area]: fixed, so shrinkage never breaks conservation. */
+  readonly solids: Float64Array;
+  readonly shares: Float64Array;
+  readonly height: Float64Array;
+  readonly diffusion: Float64Array;
+  readonly conductivity: Float64Array;
+  readonly vapourConductivity: Float64Array;
+  readonly logAw: Float64Array;
+  readonly logSaturation: Float64Array;
+  readonly saturationSlope: Float64Array;
+  readonly phi: Float64Array;
+  readonly phiSlope: Float64Array;
+  readonly vapour: Float64Array;
+  readonly vapourPerMoisture: Float64Array;
+  readonly vapourPerKelvin: Float64Array;
+  readonly latent: Float64Array;
+  /** Current area over initial area [1]. */
+  areaFactor = 1;
+  trayTemperature = 0;
+  width_m: number;
+  length_m: number;
+  exposure: number;
+  heatExposure: number;
+  private hottestMean: number;
+  private readonly activity = new Float64Array(2);
+  private readonly wetArrhenius: Float64Array;
+  private readonly dryArrhenius: Float64Array;
+
+  constructor(
+    readonly material: Material,
+    readonly piece: Piece,
+    cellCount: number,
+    readonly pressure_pa: number,
+    readonly inverseScale: number,
+  ) {
+    const array = (): Float64Array => new Float64Array(cellCount);
+    this.count = cellCount;
+    this.shares = cellShares(cellCount);
+    this.temperature = array().fill(piece.start_c);
+    this.moisture = array().fill(material.moisture0);
+    this.owed = array();
+    this.solids = this.shares.map((share) => share * material.solids_kg_per_m3 * piece.thickness_m);
+    [this.height, this.diffusion, this.conductivity, this.vapourConductivity] = [array(), array(), array(), array()];
+    [this.logAw, this.logSaturation, this.saturationSlope, this.phi, this.phiSlope] = [array(), array(), array(), array(), array()];
+    [this.vapour, this.vapourPerMoisture, this.vapourPerKelvin, this.latent] = [array(), array(), array(), array()];
+    this.width_m = piece.width_m;
+    this.length_m = piece.length_m;
+    this.exposure = piece.exposure;
+    this.heatExposure = piece.heatExposure;
+    this.hottestMean = piece.start_c;
+    this.trayTemperature = piece.start_c;
+    this.wetArrhenius = arrhenius(material.food.wetDiffusivity_m2_per_s, material.food.wetEnergy_J_per_mol);
+    this.dryArrhenius = arrhenius(material.food.dryDiffusivity_m2_per_s, material.food.dryEnergy_J_per_mol);
+  }
+
+  mean(of: Float64Array): number {
+    let sum = 0;
+    for (let i = 0; i < this.count; i++) sum += this.shares[i] * of[i];
+    return sum;
+  }
+
+  /** Mean of the two middle cells. */
+  centre(of: Float64Array): number {
+    const half = this.count >> 1;
+    return 0.5 * (of[half - 1] + of[half]);
+  }
+
+  /** Fills every property from the present temperature and moisture. */
+  refresh(): void {
+    const { food, solids_m3_per_kg: vs, solids_W_per_m_K: ks, moisture0, activity } = this.material;
+    const rawVolume = vs + moisture0 / WATER_KG_PER_M3;
+    const rise = this.riseFactor();
+    const thickness = this.piece.thickness_m * rise;
+    this.areaFactor = 1 - food.shrinkArea * (1 - (vs + this.mean(this.moisture) / WATER_KG_PER_M3) / rawVolume);
+    for (let i = 0; i < this.count; i++) {
+      const x = this.moisture[i];
+      const t = this.temperature[i];
+      const waterVolume = x / WATER_KG_PER_M3;
+      this.height[i] = thickness * this.shares[i] * (1 - food.shrinkThickness * (1 - (vs + waterVolume) / rawVolume));
+      const wet = waterVolume / (vs + waterVolume);
+      this.conductivity[i] = food.conductivityFactor * (ks * (1 - wet) + WATER_W_PER_M_K * wet);
+
+      const position = Math.min(TABLE_SIZE - 1.001, Math.max(0, t - TABLE_FIRST_C));
+      const node = position | 0;
+      const part = position - node;
+      const read = (table: Float64Array): number => table[node] + part * (table[node + 1] - table[node]);
+      this.diffusion[i] = (read(this.wetArrhenius) * x + read(this.dryArrhenius)) / (1 + x);
+      this.logSaturation[i] = read(LOG_SATURATION);
+      this.saturationSlope[i] = LOG_SATURATION[node + 1] - LOG_SATURATION[node];
+
+      lookUpLogAw(activity, x * this.inverseScale, this.activity);
+      const logAw = this.activity[0];
+      this.logAw[i] = logAw;
+      this.phi[i] = activityFactor(t);
+      this.phiSlope[i] = activityFactorSlope(t);
+      const p = Math.exp(this.phi[i] * logAw + this.logSaturation[i]);
+      this.vapour[i] = p;
+      this.vapourPerMoisture[i] = p * this.phi[i] * this.activity[1] * this.inverseScale;
+      this.vapourPerKelvin[i] = p * (this.saturationSlope[i] + logAw * this.phiSlope[i]);
+      this.latent[i] = boundLatentHeat(t, logAw);
+
+      const dried = Math.min(1, Math.max(0, 1 - x / moisture0));
+      const drag = this.pressure_pa / (this.pressure_pa - Math.min(p, STEFAN_CAP * this.pressure_pa));
+      const open = food.poresOpenAtStart + (1 - food.poresOpenAtStart) * dried;
+      this.vapourConductivity[i] =
+        food.pores * open * read(VAPOUR_CONDUCTIVITY) * (SEA_LEVEL_PA / this.pressure_pa) * drag;
+    }
+  }
+
+  /** Heat capacity of a cell [J/(m2 K)]. */
+  capacity(cell: number): number {
+    return this.solids[cell] * (this.material.solids_J_per_kg_K + WATER_J_PER_KG_K * this.moisture[cell]);
+  }
+
+  /** Applies what the baker does to the piece between two stages. */
+  apply(event: PieceEvent, room_c: number): void {
+    if (event.do === 'turn' || event.do === 'stir') for (const array of [this.temperature, this.moisture, this.owed]) array.reverse();
+    if (event.do === 'stir') this.exposure = this.heatExposure = 1;
+    if (event.do === 'snap-apart') {
+      this.width_m = event.width_m;
+      this.length_m = event.length_m;
+      this.exposure = this.heatExposure = event.exposure;
+    }
+    if (event.do === 'brush') this.brush(event.water_kg_per_m2, room_c);
+  }
+
+  /** Water on the top cell, mixed in at room temperature. */
+  private brush(water_kg_per_m2: number, room_c: number): void {
+    const before = this.capacity(0);
+    const added = water_kg_per_m2 * WATER_J_PER_KG_K;
+    this.temperature[0] = (before * this.temperature[0] + added * room_c) / (before + added);
+    this.moisture[0] += water_kg_per_m2 / this.solids[0];
+  }
+
+  private riseFactor(): number {
+    const { rise } = this.material.food;
+    if (rise === 1) return 1;
+    this.hottestMean = Math.max(this.hottestMean, this.mean(this.temperature));
+    return 1 + (rise - 1) * Math.min(1, Math.max(0, (this.hottestMean - RISE_FROM_C) / RISE_SPAN_K));
+  }
+}
+
+function arrhenius(at60_m2_per_s: number, energy_J_per_mol: number): Float64Array {
+  return tabulate((temperature_c) => {
+    const kelvin = temperature_c + KELVIN_AT_0_C;
+    return at60_m2_per_s * Math.exp((energy_J_per_mol / R_J_PER_MOL_K) * (1 / DIFFUSION_REFERENCE_K - 1 / kelvin));
+  });
+}
