@@ -1,0 +1,10 @@
+export { makeCutter } from './cutter';
+export type { Cutter } from './cutter';
+export { handRows } from './hand-rows';
+export type { Layout, Placement } from './hand-rows';
+export { OUTLINE_NAMES } from './outlines';
+export type { OutlineName } from './outlines';
+export { rollAndCut } from './reroll';
+export type { RollOutYield } from './reroll';
+export { scoreSlab } from './score-slab';
+export type { SlabYield } from './score-slab';
