@@ -1,0 +1,94 @@
+/** Which way imports point. docs/architecture.md explains it; a test holds the table there to this one. */
+
+/** A layer may import itself and the ones named here; nothing else. */
+const may = {
+  core: [],
+  formats: ['core'],
+  workers: ['core'],
+  db: ['core'],
+  server: ['db', 'formats', 'core'],
+  ui: ['workers', 'formats', 'core'],
+  app: ['server', 'ui', 'core'],
+};
+
+/** Order inside the core: a room may enter the ones before it, through their index. */
+const coreOrder = [
+  'failure',
+  'quantities',
+  'pantry',
+  'dough',
+  'shaping',
+  'sorption',
+  'heat',
+  'texture',
+  'keeping',
+  'cautions',
+  'feeding',
+  'batch',
+];
+const unlisted = require('node:fs')
+  .readdirSync('src/core', { withFileTypes: true })
+  .filter((entry) => entry.isDirectory() && !coreOrder.includes(entry.name));
+if (unlisted.length > 0)
+  throw new Error(`Give ${unlisted.map(({ name }) => name)} a place in coreOrder (.dependency-cruiser.cjs).`);
+
+const TEST = '\\.test\\.tsx?$';
+const either = (names) => names.join('|');
+
+const layerRules = Object.entries(may).map(([layer, allowed]) => ({
+  name: `${layer}-imports-only-${allowed.join('-') || 'itself'}`,
+  severity: 'error',
+  from: { path: `^src/${layer}/`, pathNot: TEST },
+  to: { path: '^src/', pathNot: `^src/(${either([layer, ...allowed])})/` },
+}));
+const coreOrderRules = coreOrder.map((room, i) => ({
+  name: `core-${room}-enters-only-lower-rooms`,
+  severity: 'error',
+  from: { path: `^src/core/${room}/`, pathNot: TEST },
+  to: { path: '^src/core/', pathNot: `^src/core/(${either(coreOrder.slice(0, i + 1))})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...layerRules,
+    ...coreOrderRules,
+    {
+      name: 'core-has-one-package',
+      comment: 'Polygon booleans only (docs/decisions/0005-polygon-booleans.md).',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: TEST },
+      to: {
+        dependencyTypesNot: ['local', 'aliased-tsconfig', 'aliased-tsconfig-paths', 'type-only'],
+        path: 'node_modules|^[^.s]',
+        pathNot: 'node_modules/clipper2-ts/|^src/',
+      },
+    },
+    {
+      name: 'rooms-are-entered-by-index',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/', pathNot: TEST },
+      to: { path: '^src/core/[^/]+/', pathNot: ['^src/core/$1/', '/index\\.ts$'] },
+    },
+    {
+      name: 'core-is-entered-by-index',
+      severity: 'error',
+      from: { pathNot: '^src/core/|^tests/' },
+      to: { path: '^src/core/', pathNot: '/index\\.ts$' },
+    },
+    {
+      name: 'ui-knows-no-framework',
+      severity: 'error',
+      from: { path: '^src/ui/' },
+      to: { path: 'node_modules/next/(?!(dist/client/)?(link|image|dynamic)|navigation|dist/(shared|client)/)' },
+    },
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-orphans',
+      severity: 'error',
+      from: { orphan: true, pathNot: [TEST, '\\.worker\\.ts$', '^src/app/', '^src/proxy\\.ts$', '\\.d\\.ts$', '^tests/'] },
+      to: {},
+    },
+    { name: 'nothing-imports-tests', severity: 'error', from: { pathNot: `${TEST}|^tests/` }, to: { path: `${TEST}|^tests/` } },
+  ],
+  options: { tsPreCompilationDeps: true, doNotFollow: { path: 'node_modules' }, tsConfig: { fileName: 'tsconfig.json' } },
+};
