@@ -3,9 +3,7 @@ import { USUAL_BOWL, boundWater, freeLiquid, softness, type BowlState } from './
 
 /** What adding one ingredient can do about the feel. */
 export type Adjustment =
-  | { readonly kind: 'add'; readonly mass_g: number }
-  | { readonly kind: 'take-away' }
-  | { readonly kind: 'no-effect' };
+  { readonly kind: 'add'; readonly mass_g: number } | { readonly kind: 'take-away' } | { readonly kind: 'no-effect' };
 
 /**
  * Grams of one ingredient that bring a dough to a softness.
@@ -18,8 +16,7 @@ export function gramsToReach(
   bowl: BowlState = USUAL_BOWL,
 ): Adjustment {
   const { freeLiquid_g, binding_g } = softness(lines, bowl);
-  const perGram =
-    targetIndex * boundWater(ingredient, bowl.standing_min) - freeLiquid({ ingredient, mass_g: 1 }, bowl.kitchen_c);
+  const perGram = targetIndex * boundWater(ingredient, bowl.standing_min) - freeLiquid({ ingredient, mass_g: 1 }, bowl.kitchen_c);
   if (Math.abs(perGram) < 1e-6) return { kind: 'no-effect' };
   const mass_g = (freeLiquid_g - targetIndex * binding_g) / perGram;
   return mass_g < -0.5 ? { kind: 'take-away' } : { kind: 'add', mass_g: Math.max(0, mass_g) };
@@ -31,7 +28,10 @@ const HOLD_BACK_AT_MOST = 0.2;
 const SDS_IN_90_PCT = 1.64;
 
 /** How much of the main flour to keep back and add by the spoon. */
-export function holdBack(lines: readonly DoughLine[], bowl: BowlState = USUAL_BOWL): { fraction: number; mass_g: number; of: string } | null {
+export function holdBack(
+  lines: readonly DoughLine[],
+  bowl: BowlState = USUAL_BOWL,
+): { fraction: number; mass_g: number; of: string } | null {
   const flours = lines.filter(({ ingredient }) => ingredient.category === 'flour/meal' && ingredient.bindsNow_g_per_g >= 0.3);
   const main = flours.reduce<DoughLine | null>((most, line) => (most && most.mass_g >= line.mass_g ? most : line), null);
   const { index, sd } = softness(lines, bowl);

@@ -84,19 +84,17 @@ const MODEL_REL_SD = 0.08;
 export function softness(lines: readonly DoughLine[], bowl: BowlState = USUAL_BOWL): Softness {
   let freeLiquid_g = 0;
   let binding_g = 0;
-  let liquidVariance = 0;
-  let bindingVariance = 0;
+  let variance = 0;
   for (const line of lines) {
     const relSd = line.relSd ?? WEIGHED_REL_SD;
     const liquid_g = line.mass_g * freeLiquid(line, bowl.kitchen_c);
     const bound_g = line.mass_g * boundWater(line.ingredient, bowl.standing_min);
     freeLiquid_g += liquid_g;
     binding_g += bound_g;
-    liquidVariance += (liquid_g * relSd) ** 2;
-    bindingVariance += (bound_g * relSd) ** 2;
+    variance += (liquid_g * relSd) ** 2 + (bound_g * relSd) ** 2;
   }
   const index = binding_g > 0 ? freeLiquid_g / binding_g : Infinity;
-  const measuring = binding_g > 0 ? (Math.sqrt(liquidVariance) + Math.sqrt(bindingVariance)) / binding_g : 0;
+  const measuring = binding_g > 0 ? Math.sqrt(variance) / binding_g : 0;
   const sd = Number.isFinite(index) ? Math.hypot(measuring, MODEL_REL_SD * index) : 0;
   return { index, sd, freeLiquid_g, binding_g };
 }

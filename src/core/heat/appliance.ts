@@ -25,24 +25,60 @@ export type ChamberKind = 'static-oven' | 'fan-oven' | 'small-oven' | 'dehydrato
 /** Source: ours, engineering estimates; convection from Carson, Willix & North 2006, static raised to 10.8 after comparison with bakes. */
 export const CHAMBERS: Record<ChamberKind, Chamber> = {
   'static-oven': {
-    capacity_J_per_K: 10000, loss_W_per_K: 2.4, heater_W: 2300, vent_kg_per_s: 0.0012, ventAjar_kg_per_s: 0.008,
-    lossAjar_W_per_K: 5, lossOpen_W_per_K: 45, air_kg: 0.06, convectionTop_W_per_m2_K: 10.8, convectionBottom_W_per_m2_K: 10.8,
-    natural: true, radiativeView: 0.95,
+    capacity_J_per_K: 10000,
+    loss_W_per_K: 2.4,
+    heater_W: 2300,
+    vent_kg_per_s: 0.0012,
+    ventAjar_kg_per_s: 0.008,
+    lossAjar_W_per_K: 5,
+    lossOpen_W_per_K: 45,
+    air_kg: 0.06,
+    convectionTop_W_per_m2_K: 10.8,
+    convectionBottom_W_per_m2_K: 10.8,
+    natural: true,
+    radiativeView: 0.95,
   },
   'fan-oven': {
-    capacity_J_per_K: 10000, loss_W_per_K: 2.8, heater_W: 2400, vent_kg_per_s: 0.003, ventAjar_kg_per_s: 0.014,
-    lossAjar_W_per_K: 6, lossOpen_W_per_K: 55, air_kg: 0.06, convectionTop_W_per_m2_K: 18, convectionBottom_W_per_m2_K: 12,
-    natural: false, radiativeView: 0.95,
+    capacity_J_per_K: 10000,
+    loss_W_per_K: 2.8,
+    heater_W: 2400,
+    vent_kg_per_s: 0.003,
+    ventAjar_kg_per_s: 0.014,
+    lossAjar_W_per_K: 6,
+    lossOpen_W_per_K: 55,
+    air_kg: 0.06,
+    convectionTop_W_per_m2_K: 18,
+    convectionBottom_W_per_m2_K: 12,
+    natural: false,
+    radiativeView: 0.95,
   },
   'small-oven': {
-    capacity_J_per_K: 3500, loss_W_per_K: 2.2, heater_W: 1400, vent_kg_per_s: 0.001, ventAjar_kg_per_s: 0.008,
-    lossAjar_W_per_K: 6, lossOpen_W_per_K: 25, air_kg: 0.02, convectionTop_W_per_m2_K: 9, convectionBottom_W_per_m2_K: 9,
-    natural: true, radiativeView: 0.95,
+    capacity_J_per_K: 3500,
+    loss_W_per_K: 2.2,
+    heater_W: 1400,
+    vent_kg_per_s: 0.001,
+    ventAjar_kg_per_s: 0.008,
+    lossAjar_W_per_K: 6,
+    lossOpen_W_per_K: 25,
+    air_kg: 0.02,
+    convectionTop_W_per_m2_K: 9,
+    convectionBottom_W_per_m2_K: 9,
+    natural: true,
+    radiativeView: 0.95,
   },
   dehydrator: {
-    capacity_J_per_K: 2500, loss_W_per_K: 2.5, heater_W: 500, vent_kg_per_s: 0.005, ventAjar_kg_per_s: 0.005,
-    lossAjar_W_per_K: 0, lossOpen_W_per_K: 15, air_kg: 0.03, convectionTop_W_per_m2_K: 14, convectionBottom_W_per_m2_K: 12,
-    natural: false, radiativeView: 0.35,
+    capacity_J_per_K: 2500,
+    loss_W_per_K: 2.5,
+    heater_W: 500,
+    vent_kg_per_s: 0.005,
+    ventAjar_kg_per_s: 0.005,
+    lossAjar_W_per_K: 0,
+    lossOpen_W_per_K: 15,
+    air_kg: 0.03,
+    convectionTop_W_per_m2_K: 14,
+    convectionBottom_W_per_m2_K: 12,
+    natural: false,
+    radiativeView: 0.35,
   },
 };
 
@@ -54,7 +90,11 @@ export type Support = {
   /** Share of the free surface's mass transfer that the underside keeps [1]. */
   readonly breathing: number;
   /** A solid tray with heat of its own, or null for a rack or mesh. */
-  readonly tray: { readonly contact_W_per_m2_K: number; readonly capacity_J_per_m2_K: number; readonly emissivity: number } | null;
+  readonly tray: {
+    readonly contact_W_per_m2_K: number;
+    readonly capacity_J_per_m2_K: number;
+    readonly emissivity: number;
+  } | null;
   /** Share of the free air's heat that reaches the underside through the wires [1]; 1 for a tray. */
   readonly heatFactor: number;
 };
@@ -62,7 +102,8 @@ export type Support = {
 export type SupportName = 'bare-tray' | 'paper-on-tray' | 'foil-on-tray' | 'mat-on-tray' | 'wire-rack' | 'mesh';
 
 const tray = (breathing: number, contact: number, capacity: number, emissivity: number): Support => ({
-  breathing, heatFactor: 1,
+  breathing,
+  heatFactor: 1,
   tray: { contact_W_per_m2_K: contact, capacity_J_per_m2_K: capacity, emissivity },
 });
 

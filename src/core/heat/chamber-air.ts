@@ -52,18 +52,22 @@ export class ChamberAir {
     const { chamber, room } = this;
     const { vent, extraLoss } = this.airing(stage);
     const exchange_W_per_K = this.area_m2 * load.conductance_W_per_m2_K;
-    const seen_c = exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
+    const seen_c =
+      exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
     const loss = chamber.loss_W_per_K + extraLoss + vent * AIR_J_PER_KG_K;
     const stored = chamber.capacity_J_per_K / dt_s;
     let heater_W = 0;
     if (typeof stage.set === 'number') {
       const wanted =
-        stored * (stage.set - this.temperature_c) + loss * (stage.set - room.temperature_c) + exchange_W_per_K * (stage.set - seen_c);
+        stored * (stage.set - this.temperature_c) +
+        loss * (stage.set - room.temperature_c) +
+        exchange_W_per_K * (stage.set - seen_c);
       heater_W = Math.min(chamber.heater_W, Math.max(0, wanted));
     }
     this.heater_J += heater_W * dt_s;
     this.temperature_c =
-      (stored * this.temperature_c + heater_W + loss * room.temperature_c + exchange_W_per_K * seen_c) / (stored + loss + exchange_W_per_K);
+      (stored * this.temperature_c + heater_W + loss * room.temperature_c + exchange_W_per_K * seen_c) /
+      (stored + loss + exchange_W_per_K);
     this.stepVapour(vent, dt_s, load);
   }
 
@@ -73,9 +77,15 @@ export class ChamberAir {
       SIDES_ALLOWANCE * this.area_m2 * load.transfer_kg_per_m2_s_Pa * vapourPressureSlope(this.ratio, room.pressure_pa);
     const stored = chamber.air_kg / dt_s;
     this.ratio =
-      (stored * this.ratio + this.area_m2 * load.evaporation_kg_per_m2_s + feedback * this.ratio + vent_kg_per_s * this.roomRatio) /
+      (stored * this.ratio +
+        this.area_m2 * load.evaporation_kg_per_m2_s +
+        feedback * this.ratio +
+        vent_kg_per_s * this.roomRatio) /
       (stored + vent_kg_per_s + feedback);
-    const ceiling = Math.min(AT_MOST_OF_PRESSURE * room.pressure_pa, AT_MOST_OF_SATURATION * saturationPressure(this.temperature_c));
+    const ceiling = Math.min(
+      AT_MOST_OF_PRESSURE * room.pressure_pa,
+      AT_MOST_OF_SATURATION * saturationPressure(this.temperature_c),
+    );
     this.vapour_pa = vapourPressure(Math.max(0, this.ratio), room.pressure_pa);
     if (this.vapour_pa > ceiling) {
       this.vapour_pa = ceiling;

@@ -6,7 +6,7 @@ export { creditedKill, decimalReduction } from './lethality';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
 export type { FoodClass, Material, WetComposition } from './material';
 export type { Door, Piece, PieceEvent, Room, Stage } from './programme';
-export type { Frame } from './recorder';
+export type { Frame, Profile, Profiles } from './recorder';
 export { COARSE, USUAL, simulate } from './simulate';
 export type { Simulation, SimulationResult } from './simulate';
 export { boilingPoint, pressureAt, saturationPressure } from './water-vapour';

@@ -25,27 +25,35 @@ export type FoodClass = {
 
 export type FoodClassName = 'dough' | 'meat' | 'fruit' | 'root' | 'cake';
 
-const row = (
-  wet: number, dry: number, wetKJ: number, dryKJ: number, pores: number, open: number, air: number, rise: number,
-  thickness: number, area: number, conductivity: number, browning: number,
-): FoodClass => ({
-  wetDiffusivity_m2_per_s: wet, dryDiffusivity_m2_per_s: dry, wetEnergy_J_per_mol: wetKJ * 1000, dryEnergy_J_per_mol: dryKJ * 1000,
-  pores, poresOpenAtStart: open, airFraction: air, rise, shrinkThickness: thickness, shrinkArea: area,
-  conductivityFactor: conductivity, browning,
-});
+/** One row of the table below, in the order of its head. */
+function row(columns: readonly number[]): FoodClass {
+  const [wet, dry, wetKJ, dryKJ, pores, open, air, rise, thickness, area, conductivity, browning] = columns;
+  return {
+    wetDiffusivity_m2_per_s: wet,
+    dryDiffusivity_m2_per_s: dry,
+    wetEnergy_J_per_mol: wetKJ * 1000,
+    dryEnergy_J_per_mol: dryKJ * 1000,
+    pores,
+    poresOpenAtStart: open,
+    airFraction: air,
+    rise,
+    shrinkThickness: thickness,
+    shrinkArea: area,
+    conductivityFactor: conductivity,
+    browning,
+  };
+}
 
 /** Source: two-term form of Maroulis & Saravacos 2001; values fit inside Zogzas et al. 1996, Waananen & Okos 1996, Trujillo 2007. */
 export const FOOD_CLASSES: Record<FoodClassName, FoodClass> = {
-  dough: row(6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1),
-  meat: row(5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8),
-  fruit: row(9e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7),
-  root: row(1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7),
-  cake: row(8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1),
+  dough: row([6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1]),
+  meat: row([5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8]),
+  fruit: row([9e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7]),
+  root: row([1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7]),
+  cake: row([8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1]),
 };
 
-const MIXED_BY_LOGARITHM: ReadonlySet<keyof FoodClass> = new Set([
-  'wetDiffusivity_m2_per_s', 'dryDiffusivity_m2_per_s', 'pores',
-]);
+const MIXED_BY_LOGARITHM: ReadonlySet<keyof FoodClass> = new Set(['wetDiffusivity_m2_per_s', 'dryDiffusivity_m2_per_s', 'pores']);
 
 /** A class between two: diffusivities and pores by their logarithm, the rest linearly. `share` 0 gives the first. */
 export function mixClasses(first: FoodClass, second: FoodClass, share: number): FoodClass {
@@ -110,8 +118,13 @@ export function materialOf(composition: WetComposition, food: FoodClass, activit
   const moisture0 = composition.water / solids;
   const raw_m3_per_kg = (volume + moisture0 / WATER_KG_PER_M3) / (1 - food.airFraction);
   return {
-    food, activity, moisture0,
-    solids_m3_per_kg: volume, solids_J_per_kg_K: heat, solids_W_per_m_K: conduction / volume,
-    solids_kg_per_m3: 1 / raw_m3_per_kg, raw_kg_per_m3: (1 + moisture0) / raw_m3_per_kg,
+    food,
+    activity,
+    moisture0,
+    solids_m3_per_kg: volume,
+    solids_J_per_kg_K: heat,
+    solids_W_per_m_K: conduction / volume,
+    solids_kg_per_m3: 1 / raw_m3_per_kg,
+    raw_kg_per_m3: (1 + moisture0) / raw_m3_per_kg,
   };
 }

@@ -19,6 +19,10 @@ export type Stage = {
   /** The chamber already stands at the setpoint when the stage begins. */
   readonly preheated: boolean;
   readonly events: readonly PieceEvent[];
+  /** The stage ends early once no cell is hotter than this [°C]. */
+  readonly endBelow_c?: number;
+  /** Only its end is recorded. */
+  readonly unrecorded?: boolean;
 };
 
 /** The kitchen around the oven. */
@@ -46,5 +50,4 @@ export type Piece = {
 
 /** Where the piece stands: a chamber with a load in it, or steady air. */
 export type Surroundings =
-  | { readonly kind: 'chamber'; readonly chamber: Chamber; readonly load_kg: number }
-  | ({ readonly kind: 'steady' } & SteadyAir);
+  { readonly kind: 'chamber'; readonly chamber: Chamber; readonly load_kg: number } | ({ readonly kind: 'steady' } & SteadyAir);

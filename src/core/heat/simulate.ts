@@ -6,7 +6,7 @@ import { cellsFor } from './grid';
 import { KILL_CEILING, creditedKill, screeningKill } from './lethality';
 import type { Material } from './material';
 import type { Piece, Room, Stage, Surroundings } from './programme';
-import { Recorder, type Frame } from './recorder';
+import { Recorder, type Frame, type Profiles } from './recorder';
 import { Slab } from './slab';
 import { SlabStepper } from './slab-step';
 
@@ -42,6 +42,7 @@ export type Simulation = {
 export type SimulationResult = {
   readonly frames: readonly Frame[];
   readonly end: Frame;
+  readonly profiles: Profiles;
   /** Thickness share of each cell, top to bottom (fixed by the grid). */
   readonly shares: Float64Array;
   readonly heater_J: number;
@@ -94,7 +95,13 @@ class Run {
 
   constructor(private readonly input: Simulation) {
     const { material, piece, surroundings, room, fineness } = input;
-    this.slab = new Slab(material, piece, cellsFor(piece.thickness_m, fineness.cells), room.pressure_pa, 1 / (input.isothermScale ?? 1));
+    this.slab = new Slab(
+      material,
+      piece,
+      cellsFor(piece.thickness_m, fineness.cells),
+      room.pressure_pa,
+      1 / (input.isothermScale ?? 1),
+    );
     this.faces = new Faces(surroundings, room.pressure_pa);
     this.stepper = new SlabStepper(this.slab, this.faces);
     if (surroundings.kind === 'chamber') {
@@ -125,7 +132,8 @@ class Run {
         const dt_s = left_s < 1.5 * this.dt_s ? Math.min(left_s, 1.5 * this.dt_s) : this.dt_s;
         if (!this.advance(stage, dt_s)) return this.ranAway();
         left_s -= dt_s;
-        if (this.recorder.isDue(this.time_s) || left_s <= 1e-9) this.record();
+        if (stage.endBelow_c !== undefined && this.slab.hottest() < stage.endBelow_c) left_s = 0;
+        if (left_s <= 1e-9 || (!stage.unrecorded && this.recorder.isDue(this.time_s))) this.record();
       }
     }
     return succeed(this.result());
@@ -172,7 +180,8 @@ class Run {
     const layer = this.layerAw();
     this.browning.step(dt_s, this.air_c, stepper.topSurface_c, stepper.bottomSurface_c, layer.top, layer.bottom);
     const centre_c = slab.centre(slab.temperature);
-    if (this.kill < KILL_CEILING && centre_c > 50) this.kill += creditedKill(dt_s / 60, centre_c, Math.exp(slab.centre(slab.logAw)));
+    if (this.kill < KILL_CEILING && centre_c > 50)
+      this.kill += creditedKill(dt_s / 60, centre_c, Math.exp(slab.centre(slab.logAw)));
     if (this.screened)
       for (let i = 0; i < slab.count; i++) this.screened[i] += screeningKill(dt_s, slab.temperature[i], Math.exp(slab.logAw[i]));
     const { rise_K, drying, longest_s } = this.input.fineness;
@@ -199,9 +208,14 @@ class Run {
   private record(): void {
     const { stepper } = this;
     this.recorder.add({
-      time_s: this.time_s, air_c: this.air_c, air_pa: this.air_pa, surface_c: stepper.topSurface_c,
+      time_s: this.time_s,
+      air_c: this.air_c,
+      air_pa: this.air_pa,
+      surface_c: stepper.topSurface_c,
       surfaceMoisture: stepper.top.moisture_kg_per_kg,
-      browningTop: this.browning.top, browningBottom: this.browning.bottom, browningEdge: this.browning.edge,
+      browningTop: this.browning.top,
+      browningBottom: this.browning.bottom,
+      browningEdge: this.browning.edge,
       kill: Math.min(KILL_CEILING, this.kill),
       screenedCentre: this.screened ? Math.min(KILL_CEILING, this.slab.centre(this.screened)) : 0,
       screenedLeast: this.screened ? Math.min(KILL_CEILING, ...this.screened) : 0,
@@ -230,7 +244,12 @@ class Run {
     const heat = stepper.heatIn_J_per_m2;
     const residual = heat - stepper.sensible_J_per_m2 - stepper.latent_J_per_m2 - owed;
     return {
-      frames: recorder.frames, end: recorder.last, shares: slab.shares, heater_J: this.air?.heater_J ?? 0, steps: this.steps,
+      frames: recorder.frames,
+      end: recorder.last,
+      profiles: recorder.profiles,
+      shares: slab.shares,
+      heater_J: this.air?.heater_J ?? 0,
+      steps: this.steps,
       waterError: Math.abs(water - stepper.evaporated_kg_per_m2 - this.water()) / water,
       energyError: Math.abs(residual) / Math.max(1, Math.abs(heat)),
     };

@@ -27,7 +27,10 @@ export class SlabStepper {
   readonly top: SurfaceFlux;
   readonly bottom: SurfaceFlux;
   readonly load: LoadExchange = {
-    heat_W_per_m2: 0, conductance_W_per_m2_K: 0, evaporation_kg_per_m2_s: 0, transfer_kg_per_m2_s_Pa: 0,
+    heat_W_per_m2: 0,
+    conductance_W_per_m2_K: 0,
+    evaporation_kg_per_m2_s: 0,
+    transfer_kg_per_m2_s_Pa: 0,
   };
   /** Largest temperature and relative moisture change of the last step, for the step control. */
   largestRise_K = 0;
@@ -54,7 +57,14 @@ export class SlabStepper {
   private readonly sideFlux: Float64Array;
   private readonly activity = new Float64Array(2);
   private readonly cell = {
-    moisture: 0, vapour_pa: 0, vapourPerMoisture: 0, vapourPerKelvin: 0, logSaturation: 0, saturationSlope: 0, phi: 0, phiSlope: 0,
+    moisture: 0,
+    vapour_pa: 0,
+    vapourPerMoisture: 0,
+    vapourPerKelvin: 0,
+    logSaturation: 0,
+    saturationSlope: 0,
+    phi: 0,
+    phiSlope: 0,
   };
 
   constructor(
@@ -103,10 +113,12 @@ export class SlabStepper {
     this.load.evaporation_kg_per_m2_s = (evaporated + flashed) / dt_s;
     this.load.transfer_kg_per_m2_s_Pa = faces.topMass + faces.bottomMass;
     this.evaporated_kg_per_m2 += evaporated + flashed;
-    this.topSurface_c = slab.temperature[0] + (topConductance * (air_c - slab.temperature[0]) * slab.height[0]) / (2 * slab.conductivity[0]);
+    this.topSurface_c =
+      slab.temperature[0] + (topConductance * (air_c - slab.temperature[0]) * slab.height[0]) / (2 * slab.conductivity[0]);
     const below_c = support.tray ? slab.trayTemperature : air_c;
     this.bottomSurface_c =
-      slab.temperature[last] + (bottomConductance * (below_c - slab.temperature[last]) * slab.height[last]) / (2 * slab.conductivity[last]);
+      slab.temperature[last] +
+      (bottomConductance * (below_c - slab.temperature[last]) * slab.height[last]) / (2 * slab.conductivity[last]);
   }
 
   private limit(dt_s: number, fluxPerMoisture: number, solids: number): number {
@@ -125,7 +137,14 @@ export class SlabStepper {
     cell.phiSlope = slab.phiSlope[index];
     const halfHeight = slab.height[index] / 2;
     const density = slab.solids[index] / slab.height[index];
-    face.solve(cell, (density * slab.diffusion[index]) / halfHeight, slab.vapourConductivity[index] / halfHeight, transfer, air_pa, slab.pressure_pa);
+    face.solve(
+      cell,
+      (density * slab.diffusion[index]) / halfHeight,
+      slab.vapourConductivity[index] / halfHeight,
+      transfer,
+      air_pa,
+      slab.pressure_pa,
+    );
   }
 
   /** Conductances between cells and towards the sides, at the old state. */
@@ -145,7 +164,9 @@ export class SlabStepper {
           : 0;
       this.faceLatent[i] = 0.5 * (slab.latent[i] + slab.latent[i + 1]);
       const stiffness =
-        slab.areaFactor * this.vapourFace[i] * (slab.vapourPerMoisture[i] / slab.solids[i] + slab.vapourPerMoisture[i + 1] / slab.solids[i + 1]);
+        slab.areaFactor *
+        this.vapourFace[i] *
+        (slab.vapourPerMoisture[i] / slab.solids[i] + slab.vapourPerMoisture[i + 1] / slab.solids[i + 1]);
       this.faceLimit[i] = 1 / Math.max(1, STIFFNESS_SHARE * dt_s * stiffness);
     }
     this.fillSides(dt_s, air_pa);
@@ -191,8 +212,14 @@ export class SlabStepper {
   }
 
   private solveHeat(
-    dt_s: number, air_c: number, air_pa: number, support: Support,
-    topConductance: number, bottomConductance: number, topLimit: number, bottomLimit: number,
+    dt_s: number,
+    air_c: number,
+    air_pa: number,
+    support: Support,
+    topConductance: number,
+    bottomConductance: number,
+    topLimit: number,
+    bottomLimit: number,
   ): void {
     const { slab, lower, diagonal, upper, rhs, top, bottom } = this;
     const { areaFactor: area, temperature } = slab;
@@ -285,20 +312,36 @@ export class SlabStepper {
 
   /** Moisture with heat frozen; books the latent heat that the heat solve did not charge. Returns what left [kg/m2]. */
   private solveMoisture(dt_s: number, topLimit: number, bottomLimit: number): number {
-    const { slab, lower, diagonal, upper, rhs, top, bottom } = this;
-    const { areaFactor: area, moisture, temperature } = slab;
+    const {
+      slab,
+      lower,
+      diagonal,
+      upper,
+      rhs,
+      top,
+      bottom,
+      sideMass,
+      sideFlux,
+      sideLimit,
+      liquidFace,
+      vapourFace,
+      faceVapour,
+      faceLimit,
+      faceLatent,
+    } = this;
+    const { areaFactor: area, moisture, temperature, vapourPerMoisture, latent, solids, owed: owe } = slab;
     const last = slab.count - 1;
     for (let i = 0; i <= last; i++) {
-      diagonal[i] = slab.solids[i] / dt_s + this.sideMass[i] * slab.vapourPerMoisture[i];
-      rhs[i] = -this.sideFlux[i];
+      diagonal[i] = solids[i] / dt_s + sideMass[i] * vapourPerMoisture[i];
+      rhs[i] = -sideFlux[i];
       lower[i] = upper[i] = 0;
     }
     for (let i = 0; i < last; i++) {
-      const liquid = area * this.liquidFace[i];
-      const vapour = area * this.vapourFace[i];
-      const flow = liquid * (moisture[i] - moisture[i + 1]) + area * this.faceVapour[i];
-      const out = liquid + vapour * slab.vapourPerMoisture[i];
-      const back = liquid + vapour * slab.vapourPerMoisture[i + 1];
+      const liquid = area * liquidFace[i];
+      const vapour = area * vapourFace[i];
+      const flow = liquid * (moisture[i] - moisture[i + 1]) + area * faceVapour[i];
+      const out = liquid + vapour * vapourPerMoisture[i];
+      const back = liquid + vapour * vapourPerMoisture[i + 1];
       diagonal[i] += out;
       upper[i] -= back;
       diagonal[i + 1] += back;
@@ -313,26 +356,25 @@ export class SlabStepper {
     solveTridiagonal(lower, diagonal, upper, rhs, slab.count);
 
     // Carry-over: latent heat of the difference between the flux used here and the one charged in the heat solve.
-    const owe = slab.owed;
     const topUsed = top.flux + top.fluxPerMoisture * rhs[0];
     const bottomUsed = bottom.flux + bottom.fluxPerMoisture * rhs[last];
-    owe[0] -= slab.latent[0] * (topUsed - topLimit * top.flux) * dt_s * area;
-    owe[last] -= slab.latent[last] * (bottomUsed - bottomLimit * bottom.flux) * dt_s * area;
+    owe[0] -= latent[0] * (topUsed - topLimit * top.flux) * dt_s * area;
+    owe[last] -= latent[last] * (bottomUsed - bottomLimit * bottom.flux) * dt_s * area;
     let left = (topUsed + bottomUsed) * area;
-    let latentOut = (topUsed * slab.latent[0] + bottomUsed * slab.latent[last]) * area;
+    let latentOut = (topUsed * latent[0] + bottomUsed * latent[last]) * area;
     for (let i = 0; i <= last; i++) {
-      const used = this.sideFlux[i] + this.sideMass[i] * slab.vapourPerMoisture[i] * rhs[i];
-      owe[i] -= slab.latent[i] * (used - this.sideLimit[i] * this.sideFlux[i]) * dt_s;
+      const used = sideFlux[i] + sideMass[i] * vapourPerMoisture[i] * rhs[i];
+      owe[i] -= latent[i] * (used - sideLimit[i] * sideFlux[i]) * dt_s;
       left += used;
-      latentOut += used * slab.latent[i];
+      latentOut += used * latent[i];
     }
     for (let i = 0; i < last; i++) {
-      const charged = this.faceLimit[i] * this.faceVapour[i];
-      const used = this.faceVapour[i] + this.vapourFace[i] * (slab.vapourPerMoisture[i] * rhs[i] - slab.vapourPerMoisture[i + 1] * rhs[i + 1]);
-      const latent = this.faceLatent[i] * (used - charged) * dt_s * area;
-      owe[i] -= latent;
-      owe[i + 1] += latent;
-      const flow = area * (this.liquidFace[i] * (moisture[i] + rhs[i] - moisture[i + 1] - rhs[i + 1]) + used);
+      const charged = faceLimit[i] * faceVapour[i];
+      const used = faceVapour[i] + vapourFace[i] * (vapourPerMoisture[i] * rhs[i] - vapourPerMoisture[i + 1] * rhs[i + 1]);
+      const shifted = faceLatent[i] * (used - charged) * dt_s * area;
+      owe[i] -= shifted;
+      owe[i + 1] += shifted;
+      const flow = area * (liquidFace[i] * (moisture[i] + rhs[i] - moisture[i + 1] - rhs[i + 1]) + used);
       const carried = WATER_J_PER_KG_K * flow * (temperature[i] - temperature[i + 1]) * dt_s;
       owe[flow > 0 ? i + 1 : i] += carried;
       // Water changes cells at its own temperature: what it carries is stored heat, not heat from outside.

@@ -5,8 +5,15 @@ import { WATER_W_PER_M_K, type Material } from './material';
 import type { Piece, PieceEvent } from './programme';
 import { activityFactor, activityFactorSlope, boundLatentHeat } from './sorption-heat';
 import {
-  LOG_SATURATION, R_J_PER_MOL_K, TABLE_FIRST_C, TABLE_SIZE, VAPOUR_CONDUCTIVITY, WATER_J_PER_KG_K, WATER_KG_PER_M3,
-  SEA_LEVEL_PA, tabulate,
+  LOG_SATURATION,
+  R_J_PER_MOL_K,
+  TABLE_FIRST_C,
+  TABLE_SIZE,
+  VAPOUR_CONDUCTIVITY,
+  WATER_J_PER_KG_K,
+  WATER_KG_PER_M3,
+  SEA_LEVEL_PA,
+  tabulate,
 } from './water-vapour';
 
 /** Reference of the diffusivities, 60 °C [K]. */
@@ -68,7 +75,13 @@ export class Slab {
     this.owed = array();
     this.solids = this.shares.map((share) => share * material.solids_kg_per_m3 * piece.thickness_m);
     [this.height, this.diffusion, this.conductivity, this.vapourConductivity] = [array(), array(), array(), array()];
-    [this.logAw, this.logSaturation, this.saturationSlope, this.phi, this.phiSlope] = [array(), array(), array(), array(), array()];
+    [this.logAw, this.logSaturation, this.saturationSlope, this.phi, this.phiSlope] = [
+      array(),
+      array(),
+      array(),
+      array(),
+      array(),
+    ];
     [this.vapour, this.vapourPerMoisture, this.vapourPerKelvin, this.latent] = [array(), array(), array(), array()];
     this.width_m = piece.width_m;
     this.length_m = piece.length_m;
@@ -84,6 +97,11 @@ export class Slab {
     let sum = 0;
     for (let i = 0; i < this.count; i++) sum += this.shares[i] * of[i];
     return sum;
+  }
+
+  /** Temperature of the hottest cell. */
+  hottest(): number {
+    return largest(this.temperature);
   }
 
   /** Mean of the two middle cells. */
@@ -110,9 +128,8 @@ export class Slab {
       const position = Math.min(TABLE_SIZE - 1.001, Math.max(0, t - TABLE_FIRST_C));
       const node = position | 0;
       const part = position - node;
-      const read = (table: Float64Array): number => table[node] + part * (table[node + 1] - table[node]);
-      this.diffusion[i] = (read(this.wetArrhenius) * x + read(this.dryArrhenius)) / (1 + x);
-      this.logSaturation[i] = read(LOG_SATURATION);
+      this.diffusion[i] = (between(this.wetArrhenius, node, part) * x + between(this.dryArrhenius, node, part)) / (1 + x);
+      this.logSaturation[i] = between(LOG_SATURATION, node, part);
       this.saturationSlope[i] = LOG_SATURATION[node + 1] - LOG_SATURATION[node];
 
       lookUpLogAw(activity, x * this.inverseScale, this.activity);
@@ -130,7 +147,7 @@ export class Slab {
       const drag = this.pressure_pa / (this.pressure_pa - Math.min(p, STEFAN_CAP * this.pressure_pa));
       const open = food.poresOpenAtStart + (1 - food.poresOpenAtStart) * dried;
       this.vapourConductivity[i] =
-        food.pores * open * read(VAPOUR_CONDUCTIVITY) * (SEA_LEVEL_PA / this.pressure_pa) * drag;
+        food.pores * open * between(VAPOUR_CONDUCTIVITY, node, part) * (SEA_LEVEL_PA / this.pressure_pa) * drag;
     }
   }
 
@@ -141,7 +158,8 @@ export class Slab {
 
   /** Applies what the baker does to the piece between two stages. */
   apply(event: PieceEvent, room_c: number): void {
-    if (event.do === 'turn' || event.do === 'stir') for (const array of [this.temperature, this.moisture, this.owed]) array.reverse();
+    if (event.do === 'turn' || event.do === 'stir')
+      for (const array of [this.temperature, this.moisture, this.owed]) array.reverse();
     if (event.do === 'stir') this.exposure = this.heatExposure = 1;
     if (event.do === 'snap-apart') {
       this.width_m = event.width_m;
@@ -165,6 +183,18 @@ export class Slab {
     this.hottestMean = Math.max(this.hottestMean, this.mean(this.temperature));
     return 1 + (rise - 1) * Math.min(1, Math.max(0, (this.hottestMean - RISE_FROM_C) / RISE_SPAN_K));
   }
+}
+
+/** Largest of an array; a spread would make garbage on every step. */
+export function largest(values: Float64Array): number {
+  let most = -Infinity;
+  for (let i = 0; i < values.length; i++) if (values[i] > most) most = values[i];
+  return most;
+}
+
+/** Linear reading of a table between two nodes. */
+function between(table: Float64Array, node: number, part: number): number {
+  return table[node] + part * (table[node + 1] - table[node]);
 }
 
 function arrhenius(at60_m2_per_s: number, energy_J_per_mol: number): Float64Array {

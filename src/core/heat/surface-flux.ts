@@ -42,7 +42,16 @@ export class SurfaceFlux {
    * by Newton's method held in a bracket (the balance falls strictly with the surface moisture).
    */
   solve(
-    cell: { moisture: number; vapour_pa: number; vapourPerMoisture: number; vapourPerKelvin: number; logSaturation: number; saturationSlope: number; phi: number; phiSlope: number },
+    cell: {
+      moisture: number;
+      vapour_pa: number;
+      vapourPerMoisture: number;
+      vapourPerKelvin: number;
+      logSaturation: number;
+      saturationSlope: number;
+      phi: number;
+      phiSlope: number;
+    },
     liquid: number,
     vapour: number,
     transfer: number,

@@ -25,8 +25,12 @@ export function saturationPressure(temperature_c: number): number {
   const tau = 1 - kelvin / CRITICAL_K;
   const root = Math.sqrt(tau);
   const series =
-    -7.85951783 * tau + 1.84408259 * tau * root - 11.7866497 * tau ** 3 + 22.6807411 * tau ** 3 * root -
-    15.9618719 * tau ** 4 + 1.80122502 * tau ** 7 * root;
+    -7.85951783 * tau +
+    1.84408259 * tau * root -
+    11.7866497 * tau ** 3 +
+    22.6807411 * tau ** 3 * root -
+    15.9618719 * tau ** 4 +
+    1.80122502 * tau ** 7 * root;
   return CRITICAL_PA * Math.exp((CRITICAL_K / kelvin) * series);
 }
 
@@ -52,8 +56,7 @@ export function boilingPoint(pressure_pa: number): number {
 export const humidityRatio = (vapour_pa: number, air_pa: number): number => (MASS_RATIO * vapour_pa) / (air_pa - vapour_pa);
 export const vapourPressure = (ratio: number, air_pa: number): number => (ratio * air_pa) / (MASS_RATIO + ratio);
 /** Slope of vapourPressure with the ratio [Pa]. */
-export const vapourPressureSlope = (ratio: number, air_pa: number): number =>
-  (air_pa * MASS_RATIO) / (MASS_RATIO + ratio) ** 2;
+export const vapourPressureSlope = (ratio: number, air_pa: number): number => (air_pa * MASS_RATIO) / (MASS_RATIO + ratio) ** 2;
 
 /** Range and spacing of the look-up tables [°C, K]. */
 export const TABLE_FIRST_C = -20;

@@ -37,15 +37,44 @@ export type Composition = {
 
 /** Share of the non-salt minerals that holds water like salt does, by class [1]. Source: fit (see docs/model/sorption.md). */
 const MINERAL_SHARE: Record<SorptionClass, number> = {
-  cereal: 0.05, meat: 0.3, fish: 0.3, egg: 0.3, dairy: 0.3, nutseed: 0.05, spice: 0.15,
-  fruit: 0.4, veg: 0.35, sugar: 0.5, fat: 0, polyol: 0, none: 0, salt: 0,
+  cereal: 0.05,
+  meat: 0.3,
+  fish: 0.3,
+  egg: 0.3,
+  dairy: 0.3,
+  nutseed: 0.05,
+  spice: 0.15,
+  fruit: 0.4,
+  veg: 0.35,
+  sugar: 0.5,
+  fat: 0,
+  polyol: 0,
+  none: 0,
+  salt: 0,
 };
 /** Baking salts are mostly salt-like whatever their sodium says [1]. Source: fit. */
 const LEAVENING_SALT_SHARE = 0.8;
 
 const KEYS = [
-  'mass_g', 'water_g', 'protein_g', 'fat_g', 'carb_g', 'sugars_g', 'starch_g', 'fibre_g', 'otherCarb_g', 'ash_g', 'salt_g',
-  'saltLike_g', 'polyol_g', 'ethanol_g', 'sodium_mg', 'kcal', 'retinol_iu', 'solids_g', 'nonFatSolids_g',
+  'mass_g',
+  'water_g',
+  'protein_g',
+  'fat_g',
+  'carb_g',
+  'sugars_g',
+  'starch_g',
+  'fibre_g',
+  'otherCarb_g',
+  'ash_g',
+  'salt_g',
+  'saltLike_g',
+  'polyol_g',
+  'ethanol_g',
+  'sodium_mg',
+  'kcal',
+  'retinol_iu',
+  'solids_g',
+  'nonFatSolids_g',
 ] as const satisfies ReadonlyArray<keyof Composition>;
 
 type Sums = { -readonly [K in keyof Composition]: number };
@@ -80,17 +109,29 @@ function addLine(sums: Sums, { ingredient: row, mass_g, waterPct }: DoughLine): 
   const ethanol_g = row.ethanol * hundreds;
   const salt = Math.min(row.ash, (row.sodium_mg * SALT_PER_SODIUM) / 1000);
   const saltLike =
-    row.sorptionClass === 'salt'
-      ? LEAVENING_SALT_SHARE * row.ash
-      : salt + (row.ash - salt) * MINERAL_SHARE[row.sorptionClass];
+    row.sorptionClass === 'salt' ? LEAVENING_SALT_SHARE * row.ash : salt + (row.ash - salt) * MINERAL_SHARE[row.sorptionClass];
   const otherCarb = Math.max(0, row.carb - row.sugars - row.starch - row.fibre - row.polyol);
   const solids_g = mass_g - water_g - ethanol_g;
   const parts: Composition = {
-    mass_g, water_g, ethanol_g, solids_g,
-    protein_g: solid(row.protein), fat_g: solid(row.fat), carb_g: solid(row.carb), sugars_g: solid(row.sugars),
-    starch_g: solid(row.starch), fibre_g: solid(row.fibre), otherCarb_g: solid(otherCarb), ash_g: solid(row.ash),
-    salt_g: solid(salt), saltLike_g: solid(saltLike), polyol_g: solid(row.polyol), sodium_mg: solid(row.sodium_mg),
-    kcal: solid(row.kcal), retinol_iu: solid(row.retinol_iu), nonFatSolids_g: solids_g - solid(row.fat),
+    mass_g,
+    water_g,
+    ethanol_g,
+    solids_g,
+    protein_g: solid(row.protein),
+    fat_g: solid(row.fat),
+    carb_g: solid(row.carb),
+    sugars_g: solid(row.sugars),
+    starch_g: solid(row.starch),
+    fibre_g: solid(row.fibre),
+    otherCarb_g: solid(otherCarb),
+    ash_g: solid(row.ash),
+    salt_g: solid(salt),
+    saltLike_g: solid(saltLike),
+    polyol_g: solid(row.polyol),
+    sodium_mg: solid(row.sodium_mg),
+    kcal: solid(row.kcal),
+    retinol_iu: solid(row.retinol_iu),
+    nonFatSolids_g: solids_g - solid(row.fat),
   };
   for (const key of KEYS) sums[key] += parts[key];
 }

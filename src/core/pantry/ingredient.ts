@@ -1,12 +1,23 @@
 /** How an ingredient's minerals act on water; also the key to the isotherm's salt share. */
 export type SorptionClass =
-  | 'cereal' | 'meat' | 'fish' | 'egg' | 'dairy' | 'nutseed' | 'spice'
-  | 'fruit' | 'veg' | 'sugar' | 'fat' | 'polyol' | 'salt' | 'none';
+  | 'cereal'
+  | 'meat'
+  | 'fish'
+  | 'egg'
+  | 'dairy'
+  | 'nutseed'
+  | 'spice'
+  | 'fruit'
+  | 'veg'
+  | 'sugar'
+  | 'fat'
+  | 'polyol'
+  | 'salt'
+  | 'none';
 
 /** Which fat turns how fast (see the keeping room). */
 export type OilClass =
-  | 'sat' | 'mono' | 'butter' | 'cereal' | 'nut' | 'animal' | 'mixed'
-  | 'pufa_oil' | 'organ' | 'pufa' | 'marine' | 'none';
+  'sat' | 'mono' | 'butter' | 'cereal' | 'nut' | 'animal' | 'mixed' | 'pufa_oil' | 'organ' | 'pufa' | 'marine' | 'none';
 
 export type DogFlag = 'ok' | 'caution' | 'avoid';
 

@@ -33,13 +33,32 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
   const ash = given.ash ?? Math.max(0, 100 - water - protein - fat - carb);
   const starch = given.starch ?? Math.max(0, carb - sugars - fibre);
   const row: Ingredient = {
-    id: name, name, category: 'other', water, protein, fat, carb, sugars, starch, fibre, ash,
-    polyol: 0, ethanol: 0, sodium_mg: given.sodium_mg ?? 0, retinol_iu: 0,
+    id: name,
+    name,
+    category: 'other',
+    water,
+    protein,
+    fat,
+    carb,
+    sugars,
+    starch,
+    fibre,
+    ash,
+    polyol: 0,
+    ethanol: 0,
+    sodium_mg: given.sodium_mg ?? 0,
+    retinol_iu: 0,
     kcal: protein * KCAL_PER_G.protein + fat * KCAL_PER_G.fat + carb * KCAL_PER_G.carb,
-    bulkSpooned_g_per_ml: water > 50 ? 1 : 0.5, bulkPacked_g_per_ml: water > 50 ? 1.05 : 0.6,
-    countWeights: [], packs_g: [], ...behaviourOf(water, protein, fat, starch),
-    allergen: '', dogFlag: 'caution', dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
-    rawAnimal: null, uncertain: true,
+    bulkSpooned_g_per_ml: water > 50 ? 1 : 0.5,
+    bulkPacked_g_per_ml: water > 50 ? 1.05 : 0.6,
+    countWeights: [],
+    packs_g: [],
+    ...behaviourOf(water, protein, fat, starch),
+    allergen: '',
+    dogFlag: 'caution',
+    dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
+    rawAnimal: null,
+    uncertain: true,
   };
   const complaints = complaintsAbout(row);
   if (complaints.length > 0)
@@ -47,15 +66,46 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
   return succeed(row);
 }
 
-type Behaviour = Pick<Ingredient, 'mobileWaterFraction' | 'bindsNow_g_per_g' | 'bindsRested_g_per_g' | 'binder' | 'sorptionClass' | 'oilClass'>;
+type Behaviour = Pick<
+  Ingredient,
+  'mobileWaterFraction' | 'bindsNow_g_per_g' | 'bindsRested_g_per_g' | 'binder' | 'sorptionClass' | 'oilClass'
+>;
 
 /** Behaviour in the bowl of the kind of food this composition looks like. Source: ours, from neighbouring table rows. */
 function behaviourOf(water: number, protein: number, fat: number, starch: number): Behaviour {
   if (fat > OILY_FAT)
-    return { mobileWaterFraction: 0, bindsNow_g_per_g: 0.1, bindsRested_g_per_g: 0.12, binder: 0.1, sorptionClass: 'nutseed', oilClass: 'mixed' };
+    return {
+      mobileWaterFraction: 0,
+      bindsNow_g_per_g: 0.1,
+      bindsRested_g_per_g: 0.12,
+      binder: 0.1,
+      sorptionClass: 'nutseed',
+      oilClass: 'mixed',
+    };
   if (water < 20)
-    return { mobileWaterFraction: 0, bindsNow_g_per_g: 0.65, bindsRested_g_per_g: 0.8, binder: 0.2, sorptionClass: 'cereal', oilClass: 'cereal' };
+    return {
+      mobileWaterFraction: 0,
+      bindsNow_g_per_g: 0.65,
+      bindsRested_g_per_g: 0.8,
+      binder: 0.2,
+      sorptionClass: 'cereal',
+      oilClass: 'cereal',
+    };
   if (protein > starch && protein > 8)
-    return { mobileWaterFraction: 0.35, bindsNow_g_per_g: 0.2, bindsRested_g_per_g: 0.2, binder: 0.5, sorptionClass: 'meat', oilClass: 'animal' };
-  return { mobileWaterFraction: 0.5, bindsNow_g_per_g: 0.05, bindsRested_g_per_g: 0.1, binder: 0.1, sorptionClass: 'veg', oilClass: 'mixed' };
+    return {
+      mobileWaterFraction: 0.35,
+      bindsNow_g_per_g: 0.2,
+      bindsRested_g_per_g: 0.2,
+      binder: 0.5,
+      sorptionClass: 'meat',
+      oilClass: 'animal',
+    };
+  return {
+    mobileWaterFraction: 0.5,
+    bindsNow_g_per_g: 0.05,
+    bindsRested_g_per_g: 0.1,
+    binder: 0.1,
+    sorptionClass: 'veg',
+    oilClass: 'mixed',
+  };
 }

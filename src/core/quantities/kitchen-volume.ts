@@ -43,9 +43,7 @@ export function kitchenVolume(volume_ml: number, set: MeasureSet = US_MEASURES):
 function inUnit(volume_ml: number, unit_ml: number, name: string, parts: number, withThirds = false): KitchenVolume {
   const wished = volume_ml / unit_ml;
   const whole = Math.floor(wished);
-  const allowed = FRACTION_WORDS.filter(
-    ([value]) => (withThirds && THIRDS.has(value)) || Number.isInteger(value * parts),
-  );
+  const allowed = FRACTION_WORDS.filter(([value]) => (withThirds && THIRDS.has(value)) || Number.isInteger(value * parts));
   const rest = wished - whole;
   const [best] = allowed.reduce((a, b) => (Math.abs(b[0] - rest) < Math.abs(a[0] - rest) ? b : a));
   const count = whole + best;

@@ -9,7 +9,9 @@ const same = (a: Point, b: Point): boolean => a[0] === b[0] && a[1] === b[1];
 
 /** Cuts a simple counter-clockwise ring into triangles by clipping ears. */
 function triangles(ring: Ring): Point[][] {
-  const left = ring.filter((p, i) => Math.abs(turn(ring[(i + ring.length - 1) % ring.length], p, ring[(i + 1) % ring.length])) > FLAT * 1e-3);
+  const left = ring.filter(
+    (p, i) => Math.abs(turn(ring[(i + ring.length - 1) % ring.length], p, ring[(i + 1) % ring.length])) > FLAT * 1e-3,
+  );
   const found: Point[][] = [];
   while (left.length > 3) {
     const ear = left.findIndex((b, i) => {

@@ -23,14 +23,24 @@ const LARGEST_MM = 200;
 export function makeCutter(outline: OutlineName, length_mm: number, width_mm?: number): Result<Cutter> {
   const unit = unitOutline(outline);
   const width = width_mm ?? length_mm * unit.heightOverWidth;
-  for (const [key, value] of [['length_mm', length_mm], ['width_mm', width]] as const)
+  for (const [key, value] of [
+    ['length_mm', length_mm],
+    ['width_mm', width],
+  ] as const)
     if (!(value >= SMALLEST_MM && value <= LARGEST_MM))
-      return fail('OUT_OF_RANGE', `A cutter's ${key} must be between ${SMALLEST_MM} and ${LARGEST_MM} mm, not ${value}.`, `cutter.${key}`);
+      return fail(
+        'OUT_OF_RANGE',
+        `A cutter's ${key} must be between ${SMALLEST_MM} and ${LARGEST_MM} mm, not ${value}.`,
+        `cutter.${key}`,
+      );
   const ring = stretch(unit.ring, length_mm, width);
   // The drawn polygon of a round cutter lies a little outside the circle; its figures are the circle's.
   const round = outline === 'circle' && length_mm === width;
   return succeed({
-    outline, length_mm, width_mm: width, ring,
+    outline,
+    length_mm,
+    width_mm: width,
+    ring,
     area_mm2: round ? (Math.PI * length_mm * length_mm) / 4 : area(ring),
     perimeter_mm: round ? Math.PI * length_mm : perimeter(ring),
   });
@@ -84,5 +94,9 @@ function makeEnvelopes(cutter: Cutter, gap_mm: number, quarters: number): RowEnv
     return gap_mm > 0 ? grow(sized, gap_mm + CHORD_ALLOWANCE_MM) : sized;
   };
   const turned = fit(noFit.turned);
-  return { same: polygonEnvelope(fit(noFit.same)), turned: polygonEnvelope(turned), back: polygonEnvelope(stretch(turned, -1, -1)) };
+  return {
+    same: polygonEnvelope(fit(noFit.same)),
+    turned: polygonEnvelope(turned),
+    back: polygonEnvelope(stretch(turned, -1, -1)),
+  };
 }

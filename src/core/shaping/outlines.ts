@@ -15,7 +15,10 @@ function disc(x: number, y: number, rx: number, ry = rx, corners = DISC_CORNERS)
 }
 
 const rectangle = (halfWidth: number, halfHeight: number): Ring => [
-  [-halfWidth, -halfHeight], [halfWidth, -halfHeight], [halfWidth, halfHeight], [-halfWidth, halfHeight],
+  [-halfWidth, -halfHeight],
+  [halfWidth, -halfHeight],
+  [halfWidth, halfHeight],
+  [-halfWidth, halfHeight],
 ];
 
 function star(): Ring {
@@ -42,16 +45,41 @@ const DRAWN: Record<OutlineName, () => Ring> = {
   heart,
   bone: () =>
     unite([
-      ...[[-0.36, -0.13], [0.36, -0.13], [0.36, 0.13], [-0.36, 0.13]].map(([x, y]) => disc(x, y, 0.14, 0.14, 20)),
+      ...[
+        [-0.36, -0.13],
+        [0.36, -0.13],
+        [0.36, 0.13],
+        [-0.36, 0.13],
+      ].map(([x, y]) => disc(x, y, 0.14, 0.14, 20)),
       rectangle(0.36, 0.11),
     ]),
   paw: () =>
     unite([
       disc(0, -0.14, 0.29, 0.29, 20),
-      ...[[-0.34, 0.1, 0.14], [0.34, 0.1, 0.14], [-0.13, 0.31, 0.14], [0.13, 0.31, 0.14]].map(([x, y, r]) => disc(x, y, r, r, 12)),
-      [[-0.34, 0.1], [0, -0.14], [0.34, 0.1], [0.13, 0.31], [-0.13, 0.31]],
+      ...[
+        [-0.34, 0.1, 0.14],
+        [0.34, 0.1, 0.14],
+        [-0.13, 0.31, 0.14],
+        [0.13, 0.31, 0.14],
+      ].map(([x, y, r]) => disc(x, y, r, r, 12)),
+      [
+        [-0.34, 0.1],
+        [0, -0.14],
+        [0.34, 0.1],
+        [0.13, 0.31],
+        [-0.13, 0.31],
+      ],
     ]),
-  fish: () => unite([disc(-0.12, 0, 0.38, 0.22), [[0.12, 0], [0.5, -0.2], [0.42, 0], [0.5, 0.2]]]),
+  fish: () =>
+    unite([
+      disc(-0.12, 0, 0.38, 0.22),
+      [
+        [0.12, 0],
+        [0.5, -0.2],
+        [0.42, 0],
+        [0.5, 0.2],
+      ],
+    ]),
 };
 
 export const OUTLINE_NAMES = Object.keys(DRAWN) as OutlineName[];

@@ -70,8 +70,13 @@ export function rollAndCut(plan: RollOut): RollOutYield {
   }
   const pressed = Math.floor(left_g / piece_g + 1e-9);
   return {
-    rolls, cut: rolls.reduce((sum, { pieces }) => sum + pieces, 0), pressed, piece_g,
-    scrap_g: left_g - pressed * piece_g, flour_g, loss_g,
+    rolls,
+    cut: rolls.reduce((sum, { pieces }) => sum + pieces, 0),
+    pressed,
+    piece_g,
+    scrap_g: left_g - pressed * piece_g,
+    flour_g,
+    loss_g,
   };
 }
 

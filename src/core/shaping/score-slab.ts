@@ -37,7 +37,11 @@ export function scoreSlab(plan: SlabPlan): Result<SlabYield> {
   const columns = Math.floor(freeWidth_mm / plan.pieceWidth_mm);
   const rows = Math.floor(freeDepth_mm / plan.pieceLength_mm);
   if (columns < 1 || rows < 1)
-    return fail('PIECE_DOES_NOT_FIT', `A piece of ${plan.pieceWidth_mm} x ${plan.pieceLength_mm} mm does not fit the pan. Choose a smaller piece or a larger pan.`, 'pan');
+    return fail(
+      'PIECE_DOES_NOT_FIT',
+      `A piece of ${plan.pieceWidth_mm} x ${plan.pieceLength_mm} mm does not fit the pan. Choose a smaller piece or a larger pan.`,
+      'pan',
+    );
   const realWidth_mm = freeWidth_mm / columns;
   const realLength_mm = freeDepth_mm / rows;
   const piece_g = (realWidth_mm * realLength_mm * plan.thickness_mm * plan.dough_g_per_ml) / 1000;
@@ -47,9 +51,20 @@ export function scoreSlab(plan: SlabPlan): Result<SlabYield> {
   const lastRows = Math.max(0, Math.floor((rest_mm - 2 * plan.trim_mm) / realLength_mm + 1e-9));
   const pieces = columns * (full * rows + lastRows);
   if (pieces === 0)
-    return fail('NOTHING_TO_BAKE', `${Math.round(plan.dough_g)} g of dough does not fill one row of pieces at ${plan.thickness_mm} mm. Make more dough or a thinner slab.`, 'scale');
+    return fail(
+      'NOTHING_TO_BAKE',
+      `${Math.round(plan.dough_g)} g of dough does not fill one row of pieces at ${plan.thickness_mm} mm. Make more dough or a thinner slab.`,
+      'scale',
+    );
   return succeed({
-    pans: full + (lastRows > 0 ? 1 : 0), columns, rows, lastRows, realWidth_mm, realLength_mm, pieces, piece_g,
+    pans: full + (lastRows > 0 ? 1 : 0),
+    columns,
+    rows,
+    lastRows,
+    realWidth_mm,
+    realLength_mm,
+    pieces,
+    piece_g,
     scrap_g: plan.dough_g - pieces * piece_g,
   });
 }

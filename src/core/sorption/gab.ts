@@ -33,10 +33,20 @@ export function gabWater(gab: Gab, aw: number, temperature_c: number): number {
 }
 
 const athermal = (m0: number, c: number, k: number): Gab => ({
-  m0, c, k, heatM_J_per_mol: 0, heatC_J_per_mol: 0, heatK_J_per_mol: 0,
+  m0,
+  c,
+  k,
+  heatM_J_per_mol: 0,
+  heatC_J_per_mol: 0,
+  heatK_J_per_mol: 0,
 });
 const starchLike = (m0: number, c: number, k: number, heatM_J_per_mol: number): Gab => ({
-  m0, c, k, heatM_J_per_mol, heatC_J_per_mol: 6000, heatK_J_per_mol: -500,
+  m0,
+  c,
+  k,
+  heatM_J_per_mol,
+  heatC_J_per_mol: 6000,
+  heatK_J_per_mol: -500,
 });
 
 /** The polymers' constants for goods that never went above about 100 °C, and for baked or roasted ones. */
