@@ -1,0 +1,42 @@
+import type { DoughLine } from '../pantry';
+import type { PackOption, Store } from '../keeping';
+
+export type Severity = 'note' | 'mind' | 'stop';
+export type CautionStep = 'mix' | 'shape' | 'heat' | 'pack' | 'keep' | 'feed';
+
+/** One caution: what, why and what to do. It never says "safe". */
+export type Caution = {
+  readonly code: string;
+  readonly severity: Severity;
+  readonly step: CautionStep;
+  readonly title: string;
+  readonly why: string;
+  readonly act: string;
+  readonly source: string;
+};
+
+/** One moment of the piece's way through heat, for the warm-and-wet clock. */
+export type WarmPoint = { readonly minute: number; readonly temperature_c: number; readonly aw: number };
+
+/** What the rules look at. `null` where a thing is not known; rules then err on the careful side. */
+export type CautionContext = {
+  readonly lines: readonly DoughLine[];
+  /** Finished piece. */
+  readonly fat_pctOfDry: number;
+  readonly sodium_mgPer100gDry: number;
+  readonly surfaceAw: number;
+  readonly coreAw: number;
+  readonly awSafe: number | null;
+  /** Heat. */
+  readonly dehydrator: boolean;
+  readonly core_cMax: number | null;
+  readonly kill_log10: number;
+  readonly curve: readonly WarmPoint[];
+  readonly atPacking_c: number;
+  readonly room_c: number;
+  /** Piece: sides from longest to shortest, force to snap it. */
+  readonly sides_mm: readonly [number, number, number];
+  readonly force_N: number;
+  readonly hard: boolean;
+  readonly packs: ReadonlyArray<{ readonly option: PackOption; readonly store: Store }>;
+};

@@ -1,0 +1,2 @@
+export { analyse } from './analysis';
+export type { Analysis } from './analysis';

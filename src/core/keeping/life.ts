@@ -1,0 +1,142 @@
+import { criticalAw } from '../texture';
+import { awOf, awOnTheSafeSide, dryReadingAllowance, type SorptionState } from '../sorption';
+import { scaleComposition, type Composition, type DoughLine } from '../pantry';
+import { capDays } from './caps';
+import { daysToReach, openBowlDays, type Packed } from './moisture-drift';
+import { mouldDays } from './mould';
+import { airOf, packOfVolume, type Air, type PackOption, type Store } from './packs';
+import { rancidDays } from './rancidity';
+
+export type ProductKind = 'baked' | 'soft' | 'dried-meat' | 'fruit';
+export type LifeMode = 'mould' | 'softening' | 'drying-out' | 'staling' | 'rancidity' | 'freezer-quality' | 'cap';
+
+/** Treats as they go into a pack. */
+export type Product = {
+  readonly lines: readonly DoughLine[];
+  /** Dry composition per any amount; it is scaled to one pack. */
+  readonly composition: Composition;
+  /** Mean and wettest moisture, wet basis [%]. */
+  readonly moisture_pct: number;
+  readonly coreMoisture_pct: number;
+  readonly state: SorptionState;
+  readonly kind: ProductKind;
+  readonly thickness_mm: number;
+  /** Meat, organ or fish is at least a tenth of the mix. */
+  readonly meat: boolean;
+  readonly wantCrisp: boolean;
+  readonly measured: boolean;
+};
+
+export type Storage = {
+  readonly option: PackOption;
+  readonly store: Store;
+  readonly volume_ml?: number;
+  /** Dry solids in one pack [g]. */
+  readonly solids_g: number;
+  readonly openings_per_day: number;
+};
+
+export type Life = {
+  readonly days_low: number;
+  readonly days: number;
+  readonly days_high: number;
+  /** The mode that sets `days`. */
+  readonly mode: LifeMode;
+  /** The mode next after the cap, when the cap rules: what would end it if nothing stopped the estimate. */
+  readonly after: LifeMode | null;
+  readonly awSafe: number;
+};
+
+/** Scatter of each mode: low and high over likely [1]. Source: ours. */
+const SPREAD: Record<LifeMode, readonly [number, number]> = {
+  mould: [0.5, 1.7],
+  softening: [0.55, 1.8],
+  'drying-out': [0.5, 2],
+  staling: [0.7, 1.4],
+  rancidity: [0.5, 1.8],
+  'freezer-quality': [0.7, 1.5],
+  cap: [1, 1],
+};
+/** Humid air around sealed dry goods: days until the pack reaches 0.68, plus half the mould life at 0.70. Source: ours. */
+const HUMID_ROOM = 0.68;
+const WATER_REFERENCE_C = 21;
+
+/** Storage life of a product in a pack and place: the shortest of the modes rules. */
+export function lifeOf(product: Product, storage: Storage, room: Air): Life {
+  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const air = airOf(storage.store, room);
+  const perGram = product.composition.solids_g > 0 ? storage.solids_g / product.composition.solids_g : 0;
+  const composition = scaleComposition(product.composition, perGram);
+  const waterAt = (pct: number): number => (storage.solids_g * pct) / (100 - pct);
+  const water_g = waterAt(product.moisture_pct);
+  const aw = awOf(composition, water_g, WATER_REFERENCE_C, product.state).aw;
+  const coreAw = awOf(composition, waterAt(product.coreMoisture_pct), WATER_REFERENCE_C, product.state).aw;
+  const allowance = dryReadingAllowance(product.lines, product.composition);
+  const awSafe = awOnTheSafeSide(Math.max(aw, coreAw), allowance, product.measured);
+  const packed = { composition, water_g, state: product.state };
+
+  const modes: Partial<Record<LifeMode, number>> = {};
+  modes.cap = refusesAbsorber(pack.absorber, awSafe)
+    ? 0
+    : capDays({ awSafe, meat: product.meat, rawFreezeDried: false }, pack, storage.store);
+  if (storage.store === 'freezer')
+    modes['freezer-quality'] = freezerDays(aw, product.meat, pack.barrier, pack.open, air.temperature_c);
+  else {
+    modes.mould = mouldMode(awSafe, aw, packed, storage, air, pack.open);
+    Object.assign(modes, driftModes(product, aw, packed, storage, air));
+    if (product.kind === 'soft' || aw > 0.85) modes.staling = (storage.store === 'fridge' ? 10 : 4) * (aw <= 0.9 ? 1.5 : 1);
+  }
+  const packFactor = (pack.open ? 0.8 : 1) * (pack.absorber ? 8 : pack.barrier ? 1.3 : 1);
+  modes.rancidity = rancidDays(product.lines, product.composition, aw, air.temperature_c, packFactor);
+  return combine(modes, awSafe);
+}
+
+/** An absorber takes the oxygen out of moist food and leaves it to what needs none. */
+export const refusesAbsorber = (absorber: boolean, awSafe: number): boolean => absorber && awSafe > 0.75;
+
+function mouldMode(awSafe: number, aw: number, packed: Packed, storage: Storage, air: Air, open: boolean): number {
+  const exposed = open ? Math.max(awSafe, air.relativeHumidity) : awSafe;
+  const days = mouldDays(exposed, air.temperature_c);
+  if (open || air.relativeHumidity <= HUMID_ROOM || aw >= 0.65) return days;
+  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const wetting = daysToReach(HUMID_ROOM, packed, pack, air, storage.openings_per_day);
+  return Math.min(days, wetting + 0.5 * mouldDays(0.7, air.temperature_c));
+}
+
+/** Softening of crisp goods, or drying out of soft ones. */
+function driftModes(product: Product, aw: number, packed: Packed, storage: Storage, air: Air): Partial<Record<LifeMode, number>> {
+  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const dried = product.kind === 'dried-meat' || product.kind === 'fruit';
+  const reach = (limit: number): number =>
+    pack.open
+      ? openBowlDays(limit, packed, air, product.thickness_mm, dried)
+      : daysToReach(limit, packed, pack, air, storage.openings_per_day);
+  if (product.wantCrisp) {
+    const critical = criticalAw(product.composition);
+    return { softening: aw >= critical ? 0 : reach(critical) };
+  }
+  return product.kind === 'soft' && air.relativeHumidity < aw - 0.1 ? { 'drying-out': reach(aw - 0.1) } : {};
+}
+
+/** Days of good quality in a freezer. Source: ours. */
+export function freezerDays(aw: number, meat: boolean, barrier: boolean, open: boolean, temperature_c: number): number {
+  const likely = aw > 0.85 ? 90 : aw >= 0.65 ? (meat ? 120 : 150) : meat ? 210 : 270;
+  return likely * (barrier ? 1.5 : 1) * (open ? 0.3 : 1) * 2 ** ((-18 - temperature_c) / 10);
+}
+
+function combine(modes: Partial<Record<LifeMode, number>>, awSafe: number): Life {
+  const entries = Object.entries(modes) as Array<[LifeMode, number]>;
+  const least = (scaled: (mode: LifeMode, days: number) => number): number =>
+    Math.floor(Math.min(...entries.map(([mode, days]) => scaled(mode, days))) + 1e-9);
+  const ranked = [...entries].sort(([, a], [, b]) => a - b);
+  const mode = ranked[0][0];
+  const next = mode === 'cap' ? ranked.find(([name]) => name !== 'cap') : undefined;
+  return {
+    days_low: least((name, days) => days * SPREAD[name][0]),
+    days: least((_, days) => days),
+    days_high: least((name, days) => days * SPREAD[name][1]),
+    mode,
+    after: next && Number.isFinite(next[1]) ? next[0] : null,
+    awSafe,
+  };
+}

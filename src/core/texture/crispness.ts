@@ -1,0 +1,36 @@
+import type { Composition } from '../pantry';
+
+/** Width of the change from crisp to soft, in water activity [1]. Source: fit, form after Peleg 1994. */
+const WIDTH_AW = 0.055;
+/** Room temperature at which a cooled treat is judged, and how warm it is just out of the oven [°C]. */
+const COLD_C = 20;
+const HOT_C = 90;
+
+/**
+ * Water activity at which half the crispness is gone, at a temperature.
+ * Sugary goods lose it early, and the warmer the earlier.
+ *
+ * @source fit to Katz & Labuza 1981 (crackers 0.39-0.47, chips 0.51) and Konopacka et al. 2002 (apple crisps about 0.18)
+ */
+export function criticalAw(composition: Composition, temperature_c = COLD_C): number {
+  const { nonFatSolids_g } = composition;
+  if (nonFatSolids_g <= 0) return 0.6;
+  const sweet = (composition.sugars_g + composition.polyol_g) / nonFatSolids_g;
+  const protein = composition.protein_g / nonFatSolids_g;
+  const centre = 0.47 - 0.42 * sweet - 0.08 * protein - (0.0033 + 0.0055 * sweet) * (temperature_c - 20);
+  return Math.min(0.6, Math.max(0.03, centre));
+}
+
+/** Crispness 0 (soft) to 1 (crisp) at a water activity. */
+export const crispness = (aw: number, critical: number): number => 1 / (1 + Math.exp((aw - critical) / WIDTH_AW));
+
+/** How a fresh piece feels hot, how cold, and whether waiting will firm it up. */
+export type CoolingFeel = { readonly hot: string; readonly cold: string; readonly willFirm: boolean };
+
+/** What the shell does between oven and cold. */
+export function coolingFeel(composition: Composition, shellAw: number): CoolingFeel {
+  const hot = crispness(shellAw, criticalAw(composition, HOT_C));
+  const cold = crispness(shellAw, criticalAw(composition, COLD_C));
+  const coldWord = cold > 0.6 ? 'crisp' : cold >= 0.3 ? 'part crisp' : 'soft';
+  return { hot: hot > 0.6 ? 'already firm' : 'still soft', cold: coldWord, willFirm: cold - hot > 0.3 };
+}
