@@ -1,0 +1,119 @@
+import type { Result } from '../failure';
+import {
+  SUPPORTS,
+  USUAL,
+  preheat,
+  simulate,
+  type BrowningRate,
+  type Frame,
+  type Piece,
+  type Profiles,
+  type Simulation,
+  type SimulationResult,
+  type Stage,
+} from '../heat';
+import { exposureOf, type HeatPlan } from './heat-plan';
+import type { DoughMaterial } from './material';
+import type { ShapePlan, ShapeYield } from './shape-plan';
+
+/** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. */
+export const BROWNING: BrowningRate = { at150_per_s: 2.4e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
+
+/** Frames wanted over a programme: enough for a smooth picture. */
+const FRAMES = 120;
+const SHORTEST_FRAME_S = 10;
+/** Cold enough to pack: this much above the room [K], waited for no longer than this on the rack [s]. */
+const COLD_WITHIN_K = 5;
+const RACK_WAIT_S = 90 * 60;
+const J_PER_KWH = 3.6e6;
+
+/** The simulated programme, split where it ends and the cooling on the rack begins. */
+export type Bake = {
+  readonly frames: readonly Frame[];
+  readonly end: Frame;
+  readonly profiles: Profiles;
+  readonly shares: Float64Array;
+  readonly cooling_minutes: number;
+  readonly energy_kwh: number;
+};
+
+/** The simulation of one piece of the batch. */
+export function simulationOf(heat: HeatPlan, dough: DoughMaterial, shape: ShapePlan, out: ShapeYield): Simulation {
+  const total_s = heat.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
+  return {
+    material: dough.material,
+    piece: pieceOf(shape, out, heat.room.temperature_c),
+    room: heat.room,
+    surroundings: { kind: 'chamber', chamber: heat.chamber, load_kg: heat.load_g / 1000 },
+    stages: heat.stages,
+    browning: BROWNING,
+    fineness: USUAL,
+    recordEvery_s: Math.max(SHORTEST_FRAME_S, total_s / FRAMES),
+  };
+}
+
+/** A cut-out counts as the square with its area over perimeter; a slab has no sides until it is snapped. */
+function pieceOf(shape: ShapePlan, out: ShapeYield, start_c: number): Piece {
+  const thickness_m = shape.thickness_mm / 1000;
+  if (shape.method === 'score-slab')
+    return {
+      thickness_m,
+      width_m: shape.panWidth_mm / 1000,
+      length_m: shape.panDepth_mm / 1000,
+      exposure: 0,
+      heatExposure: 0,
+      start_c,
+    };
+  const side_m = (4 * out.area_mm2) / shape.cutter.perimeter_mm / 1000;
+  const exposure = exposureOf(shape.trayGap_mm);
+  return { thickness_m, width_m: side_m, length_m: side_m, exposure, heatExposure: exposure, start_c };
+}
+
+/** Runs the programme and then the rack, and splits the two. */
+export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
+  const rack: Stage = {
+    duration_s: RACK_WAIT_S,
+    set: 'room',
+    door: 'shut',
+    support: SUPPORTS['wire-rack'],
+    preheated: false,
+    events: [],
+    endBelow_c: heat.room.temperature_c + COLD_WITHIN_K,
+    unrecorded: true,
+  };
+  const run = simulate({ ...simulation, stages: [...simulation.stages, rack] });
+  if (!run.ok) return run;
+  const end_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0) + 1e-6;
+  const frames = run.value.frames.filter(({ time_s }) => time_s <= end_s);
+  const end = frames[frames.length - 1];
+  return {
+    ok: true,
+    value: {
+      frames,
+      end,
+      profiles: run.value.profiles,
+      shares: run.value.shares,
+      cooling_minutes: (run.value.end.time_s - end.time_s) / 60,
+      energy_kwh: energyOf(heat, run.value),
+    },
+  };
+}
+
+/** Energy of all loads: heated up once, then the simulated heater for each [kWh]. */
+function energyOf(heat: HeatPlan, run: SimulationResult): number {
+  const warmUp_J = heat.preheated_c === null ? 0 : preheat(heat.chamber, heat.preheated_c, heat.room.temperature_c).energy_J;
+  return (warmUp_J + (run.heater_J / heat.pace) * heat.loads) / J_PER_KWH;
+}
+
+/** Minute on the baker's clock of a simulated second: an appliance's pace stretches its stages, not the rack. */
+export function clockMinute(heat: HeatPlan, time_s: number): number {
+  let minute = 0;
+  let left_s = time_s;
+  for (const [index, { duration_s }] of heat.stages.entries()) {
+    if (left_s <= duration_s || index === heat.stages.length - 1)
+      return minute + (duration_s > 0 ? (left_s / duration_s) * (heat.stageMinutes[index] ?? 0) : 0);
+    minute += heat.stageMinutes[index] ?? 0;
+    left_s -= duration_s;
+  }
+  return minute;
+}

@@ -1,0 +1,124 @@
+import type { OwnComposition } from '../pantry';
+import type { OutlineName } from '../shaping';
+import type { SupportName, Door } from '../heat';
+import type { PackOption, Store } from '../keeping';
+import type { Unit } from '../quantities';
+
+/**
+ * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
+ * units stand in the key names. Optional keys have defaults, listed in the prediction as `assumed`.
+ */
+export type BatchDocument = {
+  readonly format: 'upbeat-oven/batch';
+  readonly version: 1;
+  readonly name?: string;
+  readonly kitchen?: KitchenAir;
+  readonly recipe: Recipe;
+  readonly scale?: Scale;
+  readonly shape: Shape;
+  readonly heat: Heat;
+  readonly pack?: readonly PackChoice[];
+  readonly target?: { readonly snap_min?: number; readonly keeps_days_min?: number };
+};
+
+export type KitchenAir = { readonly altitude_m?: number; readonly room_c?: number; readonly room_rh_pct?: number };
+
+export type Recipe = {
+  readonly name?: string;
+  readonly ingredients: readonly RecipeLine[];
+  /** How long the dough stands before it is shaped. */
+  readonly rest_minutes?: number;
+};
+
+export type RecipeLine = {
+  readonly ingredient: string;
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly composition_per_100g?: OwnComposition;
+};
+
+export type Scale =
+  | { readonly by: 'factor'; readonly factor: number }
+  | { readonly by: 'dough_mass'; readonly dough_g: number }
+  | { readonly by: 'pieces'; readonly pieces: number }
+  | { readonly by: 'trays'; readonly trays: number }
+  | { readonly by: 'ingredient'; readonly ingredient: string; readonly amount: number; readonly unit: Unit };
+
+export const SHAPE_METHODS = [
+  'roll-and-cut',
+  'score-slab',
+  'drop',
+  'ball',
+  'log-slice',
+  'mat',
+  'cup',
+  'cake',
+  'slice',
+  'cube',
+  'frozen-mould',
+] as const;
+
+export type Tray = { readonly width_mm?: number; readonly depth_mm?: number };
+
+export type RollAndCut = {
+  readonly method: 'roll-and-cut';
+  readonly thickness_mm?: number;
+  readonly cutter?: { readonly outline?: OutlineName; readonly length_mm?: number; readonly width_mm?: number };
+  readonly gap_mm?: number;
+  readonly edge_mm?: number;
+  readonly sheet_width_mm?: number;
+  readonly sheet_length_mm?: number;
+  readonly tray?: Tray;
+  readonly tray_gap_mm?: number;
+};
+
+export type ScoreSlab = {
+  readonly method: 'score-slab';
+  readonly thickness_mm?: number;
+  readonly piece_width_mm?: number;
+  readonly piece_length_mm?: number;
+  readonly pan?: { readonly width_mm?: number; readonly depth_mm?: number };
+  readonly trim_mm?: number;
+};
+
+export type Shape = RollAndCut | ScoreSlab;
+
+export const APPLIANCE_KINDS = [
+  'static-oven',
+  'fan-oven',
+  'small-oven',
+  'dehydrator',
+  'freeze-dryer',
+  'freezer',
+  'contact-grill',
+  'air-fryer',
+] as const;
+export type ApplianceKind = (typeof APPLIANCE_KINDS)[number];
+
+export type Appliance = {
+  readonly kind?: ApplianceKind;
+  /** What the air really is above the dial: negative when the dial reads hot. */
+  readonly thermostat_offset_c?: number;
+  /** How much faster this appliance works than the model, from weighed batches. */
+  readonly pace?: number;
+  readonly load_g?: number;
+};
+
+export type HeatStep =
+  | {
+      readonly do: 'hold';
+      readonly setpoint_c: number;
+      readonly minutes: number;
+      readonly preheated?: boolean;
+      readonly door?: Door;
+    }
+  | { readonly do: 'off'; readonly minutes: number; readonly door?: Door }
+  | { readonly do: 'turn' }
+  | { readonly do: 'stir' }
+  | { readonly do: 'brush'; readonly grams: number }
+  | { readonly do: 'snap-apart'; readonly width_mm?: number; readonly length_mm?: number }
+  | { readonly do: 'cool'; readonly minutes: number };
+
+export type Heat = { readonly appliance?: Appliance; readonly base?: SupportName; readonly steps: readonly HeatStep[] };
+
+export type PackChoice = { readonly option: PackOption; readonly store?: Store; readonly volume_ml?: number };

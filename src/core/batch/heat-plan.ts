@@ -1,0 +1,178 @@
+import { fail, succeed, type Result } from '../failure';
+import {
+  CHAMBERS,
+  SUPPORTS,
+  pressureAt,
+  type Chamber,
+  type ChamberKind,
+  type PieceEvent,
+  type Room,
+  type Stage,
+  type SupportName,
+} from '../heat';
+import type { Assumptions } from './defaults';
+import type { Heat, HeatStep, KitchenAir } from './document';
+import type { ShapeYield } from './shape-plan';
+
+/** The kitchen and the programme, ready for the simulation. */
+export type HeatPlan = {
+  readonly room: Room;
+  readonly room_rh: number;
+  readonly kind: ChamberKind;
+  readonly chamber: Chamber;
+  readonly stages: readonly Stage[];
+  /** Minutes of the programme as the baker reads the clock, per stage. */
+  readonly stageMinutes: readonly number[];
+  readonly minutes: number;
+  readonly hottest_c: number;
+  readonly offset_c: number;
+  readonly offsetKnown: boolean;
+  readonly pace: number;
+  readonly load_g: number;
+  /** How often the appliance must be filled to bake all pieces. */
+  readonly loads: number;
+  readonly preheated_c: number | null;
+};
+
+/** Trays that stand in each appliance at once. Source: ours, usual household kit. */
+const SLOTS: Record<ChamberKind, number> = { 'static-oven': 2, 'fan-oven': 3, 'small-oven': 1, dehydrator: 5 };
+/** Two trays in still air shade each other [1]. Source: ours. */
+const CROWDED = 0.8;
+/** Gap between pieces on the tray [mm] against how much of their sides is open [1]. Source: ours. */
+const EXPOSURE: ReadonlyArray<readonly [number, number]> = [
+  [0, 0.35],
+  [2, 0.4],
+  [10, 0.7],
+  [25, 1],
+];
+const SNAPPED_EXPOSURE = 0.7;
+
+const NOT_BUILT = new Set(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer']);
+
+/** Share of the side faces that a gap leaves open. */
+export function exposureOf(gap_mm: number): number {
+  const next = EXPOSURE.findIndex(([gap]) => gap_mm <= gap);
+  if (next < 0) return 1;
+  if (next === 0) return EXPOSURE[0][1];
+  const [g0, e0] = EXPOSURE[next - 1];
+  const [g1, e1] = EXPOSURE[next];
+  return e0 + ((e1 - e0) * (gap_mm - g0)) / (g1 - g0);
+}
+
+/** Turns a programme into stages; needs the yield for the load and the size of brushed or snapped pieces. */
+export function planHeat(heat: Heat, kitchen: KitchenAir | undefined, out: ShapeYield, assumed: Assumptions): Result<HeatPlan> {
+  const kind = assumed.or(heat.appliance?.kind, 'heat.appliance.kind', 'static-oven');
+  if (NOT_BUILT.has(kind))
+    return fail(
+      'NOT_BUILT_YET',
+      `"${kind}" cannot be simulated yet. Built so far: ${Object.keys(CHAMBERS).join(', ')}.`,
+      'heat.appliance.kind',
+    );
+  const chamberKind = kind as ChamberKind;
+  const offset_c = assumed.or(heat.appliance?.thermostat_offset_c, 'heat.appliance.thermostat_offset_c', 0);
+  const pace = assumed.or(heat.appliance?.pace, 'heat.appliance.pace', 1);
+  const { load_g, loads, traysIn } = loadOf(heat, chamberKind, out, assumed);
+  const base = assumed.or(heat.base, 'heat.base', chamberKind === 'dehydrator' ? 'mesh' : 'paper-on-tray');
+  const stages = stagesOf(heat.steps, base, offset_c, pace, out, assumed);
+  const holds = heat.steps.flatMap((step) => (step.do === 'hold' ? [step.setpoint_c + offset_c] : []));
+  const first = stages.find((stage) => stage.set !== 'room');
+  const room_c = assumed.or(kitchen?.room_c, 'kitchen.room_c', 20);
+  const room_rh = assumed.or(kitchen?.room_rh_pct, 'kitchen.room_rh_pct', 50) / 100;
+  const stageMinutes = heat.steps.flatMap((step) => ('minutes' in step ? [step.minutes] : []));
+  const chamber = CHAMBERS[chamberKind];
+  const crowd = chamber.natural && traysIn > 1 ? CROWDED : 1;
+  return succeed({
+    room: {
+      temperature_c: room_c,
+      relativeHumidity: room_rh,
+      pressure_pa: pressureAt(assumed.or(kitchen?.altitude_m, 'kitchen.altitude_m', 0)),
+    },
+    room_rh,
+    kind: chamberKind,
+    chamber: {
+      ...chamber,
+      convectionTop_W_per_m2_K: chamber.convectionTop_W_per_m2_K * crowd,
+      convectionBottom_W_per_m2_K: chamber.convectionBottom_W_per_m2_K * crowd,
+    },
+    stages,
+    stageMinutes,
+    minutes: stageMinutes.reduce((sum, minutes) => sum + minutes, 0),
+    hottest_c: Math.max(0, ...holds),
+    offset_c,
+    offsetKnown: heat.appliance?.thermostat_offset_c !== undefined,
+    pace,
+    load_g,
+    loads,
+    preheated_c: first?.preheated && typeof first.set === 'number' ? first.set : null,
+  });
+}
+
+function loadOf(
+  heat: Heat,
+  kind: ChamberKind,
+  out: ShapeYield,
+  assumed: Assumptions,
+): { load_g: number; loads: number; traysIn: number } {
+  const all_g = out.pieces * out.piece_g;
+  const given_g = heat.appliance?.load_g;
+  const perTray_g = Math.min(all_g, out.perTray * out.piece_g);
+  if (given_g !== undefined)
+    return {
+      load_g: given_g,
+      loads: Math.max(1, Math.ceil(all_g / given_g - 1e-6)),
+      traysIn: Math.max(1, Math.ceil(given_g / perTray_g - 1e-6)),
+    };
+  const traysIn = Math.min(out.trays, SLOTS[kind]);
+  const load_g = Math.min(all_g, traysIn * perTray_g);
+  assumed.note(`heat.appliance.load_g = ${Math.round(load_g)}`);
+  return { load_g, loads: Math.ceil(out.trays / SLOTS[kind]), traysIn };
+}
+
+function stagesOf(
+  steps: readonly HeatStep[],
+  base: SupportName,
+  offset_c: number,
+  pace: number,
+  out: ShapeYield,
+  assumed: Assumptions,
+): Stage[] {
+  const stages: Stage[] = [];
+  let events: PieceEvent[] = [];
+  let firstHold = true;
+  const add = (minutes: number, set: Stage['set'], door: Stage['door'], support: SupportName, preheated: boolean): void => {
+    const speed = set === 'room' ? 1 : pace;
+    stages.push({ duration_s: minutes * 60 * speed, set, door, support: SUPPORTS[support], preheated, events });
+    events = [];
+  };
+  for (const [index, step] of steps.entries()) {
+    if (step.do === 'hold') {
+      const preheated = firstHold
+        ? assumed.or(step.preheated, `heat.steps[${index}].preheated`, true)
+        : (step.preheated ?? false);
+      firstHold = false;
+      add(step.minutes, step.setpoint_c + offset_c, step.door ?? 'shut', base, preheated);
+    } else if (step.do === 'off') add(step.minutes, 'off', step.door ?? 'shut', base, false);
+    else if (step.do === 'cool') add(step.minutes, 'room', 'shut', 'wire-rack', false);
+    else events.push(eventOf(step, index, out, assumed));
+  }
+  if (events.length > 0) add(0, 'room', 'shut', base, false);
+  return stages;
+}
+
+function eventOf(
+  step: Extract<HeatStep, { do: 'turn' | 'stir' | 'brush' | 'snap-apart' }>,
+  index: number,
+  out: ShapeYield,
+  assumed: Assumptions,
+): PieceEvent {
+  if (step.do === 'brush') {
+    const area_m2 = (out.pieces * out.area_mm2) / 1e6;
+    return { do: 'brush', water_kg_per_m2: step.grams / 1000 / area_m2 };
+  }
+  if (step.do !== 'snap-apart') return { do: step.do };
+  const width_mm = assumed.or(step.width_mm, `heat.steps[${index}].width_mm`, round(out.sides_mm[1]));
+  const length_mm = assumed.or(step.length_mm, `heat.steps[${index}].length_mm`, round(out.sides_mm[0]));
+  return { do: 'snap-apart', width_m: width_mm / 1000, length_m: length_mm / 1000, exposure: SNAPPED_EXPOSURE };
+}
+
+const round = (value: number): number => Math.round(value * 10) / 10;

@@ -1,0 +1,110 @@
+import { lifeOf, packOfVolume, type Life, type PackOption, type Product, type Store } from '../keeping';
+import { tissueShare, type DoughLine } from '../pantry';
+import type { PackChoice } from './document';
+import type { Finish } from './finish';
+import type { DoughMaterial } from './material';
+import type { Keeps } from './prediction';
+import type { ShapeYield } from './shape-plan';
+
+/** Loose pieces fill this much of a pack's volume [1]. Source: ours, shaken biscuits. */
+const PACKING = 0.55;
+const OPENINGS_PER_DAY = 1;
+/** Meat or fish counts from this share of the mix [1]. */
+const MEAT_FROM = 0.1;
+/** A treat this crisp on the outside is meant to be crisp [1]. */
+const CRISP_FROM = 0.5;
+const SOFT_FROM_AW = 0.65;
+
+/** The product as the keeping room sees it. */
+export function productOf(
+  lines: readonly DoughLine[],
+  dough: DoughMaterial,
+  finish: Pick<Finish, 'moisture_pct' | 'wettestMoisture_pct' | 'aw' | 'shellCrispness'>,
+  thickness_mm: number,
+): Product {
+  const wantCrisp = finish.shellCrispness >= CRISP_FROM;
+  const soft = !wantCrisp && finish.aw >= SOFT_FROM_AW;
+  return {
+    lines,
+    composition: dough.composition,
+    moisture_pct: finish.moisture_pct,
+    coreMoisture_pct: finish.wettestMoisture_pct,
+    state: dough.state,
+    kind: dough.meatLike > 0.5 ? 'dried-meat' : soft ? 'soft' : 'baked',
+    thickness_mm,
+    meat: tissueShare(lines) >= MEAT_FROM,
+    wantCrisp,
+    measured: false,
+  };
+}
+
+/** Pieces that go into one pack, and packs for the batch. */
+export function packing(choice: PackChoice, finish: Finish, out: ShapeYield): { perPack: number; packs: number } {
+  const { volume_ml, open } = packOfVolume(choice.option, choice.volume_ml);
+  const fits = Math.max(1, Math.floor((volume_ml * PACKING) / finish.volume_ml));
+  const perPack = open ? out.pieces : Math.min(out.pieces, fits);
+  return { perPack, packs: Math.ceil(out.pieces / perPack) };
+}
+
+/** The air in the kitchen. */
+export type RoomAir = { readonly temperature_c: number; readonly relativeHumidity: number };
+
+/** Storage life of one choice, with the packs it takes. */
+export function keepsOf(choice: PackChoice, product: Product, finish: Finish, out: ShapeYield, room: RoomAir): Keeps {
+  const store = choice.store ?? 'room';
+  const { perPack, packs } = packing(choice, finish, out);
+  const life = lifeOf(product, storageOf(choice, perPack, finish, out), room);
+  return {
+    option: choice.option,
+    store,
+    days: life.days,
+    days_low: life.days_low,
+    days_high: life.days_high,
+    limit: limitOf(life, store),
+    capped: life.mode === 'cap',
+    pieces_per_pack: perPack,
+    packs,
+    why: reasonFor(life, choice.option, store),
+  };
+}
+
+/** How a choice is stored, for lifeOf and the life curve. */
+export function storageOf(choice: PackChoice, perPack: number, finish: Finish, out: ShapeYield): Parameters<typeof lifeOf>[1] {
+  const solids_g = perPack * out.piece_g * finish.massRatio * (1 - finish.moisture_pct / 100);
+  return {
+    option: choice.option,
+    store: choice.store ?? 'room',
+    solids_g,
+    openings_per_day: OPENINGS_PER_DAY,
+    ...(choice.volume_ml === undefined ? {} : { volume_ml: choice.volume_ml }),
+  };
+}
+
+/** What ends it, in the words of the result document; a cap is told by what it guards against. */
+function limitOf(life: Life, store: Store): Keeps['limit'] {
+  if (life.mode !== 'cap') return life.mode;
+  if (store === 'freezer') return 'freezer-quality';
+  if (life.awSafe > 0.6) return 'microbial';
+  return life.after && life.after !== 'cap' ? life.after : 'rancidity';
+}
+
+const ENDS: Record<Exclude<Life['mode'], 'cap'>, string> = {
+  mould: 'mould would come first',
+  softening: 'it goes soft first',
+  'drying-out': 'it dries out first',
+  staling: 'it goes stale first',
+  rancidity: 'the fat turns first',
+  'freezer-quality': 'quality fades in the freezer',
+};
+
+function reasonFor(life: Life, option: PackOption, store: Store): string {
+  if (life.mode !== 'cap') return ENDS[life.mode];
+  if (option === 'foil-pouch-absorber' && life.days === 0) return 'too moist for an oxygen absorber';
+  if (store !== 'freezer' && life.awSafe > 0.85)
+    return store === 'room'
+      ? 'too moist to stand at room heat: chill within two hours'
+      : 'moist food in the fridge: germs set the limit';
+  if (life.awSafe > 0.6) return 'its dampest part could carry mould';
+  const next = life.after && life.after !== 'cap' ? `; then ${ENDS[life.after]}` : '';
+  return `the longest a home estimate goes${next}`;
+}

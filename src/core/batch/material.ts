@@ -1,0 +1,72 @@
+import { FOOD_CLASSES, materialOf, mixClasses, type FoodClass, type Material } from '../heat';
+import { animalProtein, compose, scaleComposition, type Composition, type DoughLine } from '../pantry';
+import { buildActivityTable, waterHeld, type ActivityTable, type SorptionState } from '../sorption';
+
+/** The raw piece as the solver sees it, with what the choice of class rests on. */
+export type DoughMaterial = {
+  readonly material: Material;
+  readonly composition: Composition;
+  readonly state: SorptionState;
+  /** How meat-like it dries: 0 dough, 1 meat. */
+  readonly meatLike: number;
+};
+
+/** Protein from meat, fish or egg as a share of dry solids between which a dough turns meat-like. Source: ours. */
+const MEATY = { from: 0.25, to: 0.45 };
+/** Starch as a share of dry solids between which it stays dough whatever the protein. Source: ours. */
+const STARCHY = { from: 0.25, to: 0.35 };
+/** Baked starch holds less water; it takes about this setpoint [°C]. */
+const BAKED_FROM_C = 120;
+/** Moist, leavened and thick: cake [wet basis, mm]. */
+const CAKE = { water: 0.42, thickness_mm: 20 };
+/** Every real food has some solutes; without them the isotherm would not reach aw 1 [g/g solids]. */
+const LEAST_SALT = 0.002;
+/** Sugar browns: share of the mix between which the speed rises, and by how much. Source: fit. */
+const SUGARY = { from: 0.04, to: 0.12, factor: 1.5 };
+
+const ramp = (value: number, from: number, to: number): number => Math.min(1, Math.max(0, (value - from) / (to - from)));
+
+/** Builds the material of a dough. Nothing in it depends on how much dough there is. */
+export function doughMaterial(lines: readonly DoughLine[], thickness_mm: number, hottest_c: number): DoughMaterial {
+  const composition = compose(lines);
+  const solids_g = composition.solids_g;
+  const meatLike =
+    ramp(animalProtein(lines) / solids_g, MEATY.from, MEATY.to) *
+    (1 - ramp(composition.starch_g / solids_g, STARCHY.from, STARCHY.to));
+  const state: SorptionState = hottest_c >= BAKED_FROM_C && meatLike < 0.5 ? 'baked' : 'raw';
+  const activity = activityOf(scaleComposition(composition, 1 / solids_g), state);
+  const share = (mass_g: number): number => mass_g / composition.mass_g;
+  const material = materialOf(
+    {
+      water: share(composition.water_g),
+      carbohydrate: share(composition.starch_g + composition.sugars_g + composition.polyol_g),
+      protein: share(composition.protein_g),
+      fat: share(composition.fat_g),
+      fibre: share(composition.fibre_g + composition.otherCarb_g),
+      ash: share(composition.ash_g),
+    },
+    foodClass(lines, composition, meatLike, thickness_mm),
+    activity,
+  );
+  return { material, composition, state, meatLike };
+}
+
+/** The last table made: while a baker drags the programme, the dough stays the same. */
+let latest: { key: string; table: ActivityTable } | null = null;
+
+function activityOf(perGram: Composition, state: SorptionState): ActivityTable {
+  const salted = { ...perGram, saltLike_g: Math.max(LEAST_SALT, perGram.saltLike_g) };
+  const key = state + JSON.stringify(salted);
+  if (latest?.key !== key) latest = { key, table: buildActivityTable((aw) => waterHeld(salted, aw, 25, state)) };
+  return latest.table;
+}
+
+function foodClass(lines: readonly DoughLine[], composition: Composition, meatLike: number, thickness_mm: number): FoodClass {
+  const leavened = lines.some(
+    ({ ingredient, mass_g }) => ingredient.category === 'leavening' && ingredient.id !== 'gelatin_powder' && mass_g > 0,
+  );
+  const cake = leavened && thickness_mm > CAKE.thickness_mm && composition.water_g / composition.mass_g > CAKE.water;
+  const base = mixClasses(cake ? FOOD_CLASSES.cake : FOOD_CLASSES.dough, FOOD_CLASSES.meat, meatLike);
+  const sugar = ramp(composition.sugars_g / composition.mass_g, SUGARY.from, SUGARY.to);
+  return { ...base, browning: base.browning * (1 + (SUGARY.factor - 1) * sugar) };
+}

@@ -1,0 +1,217 @@
+import { cautionsFor, type CautionContext } from '../cautions';
+import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
+import { succeed, type Result } from '../failure';
+import { analyse } from '../feeding';
+import { colourWord, type Simulation } from '../heat';
+import type { DoughLine, Pantry } from '../pantry';
+import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
+import { bake, clockMinute, simulationOf, type Bake } from './bake';
+import { Assumptions } from './defaults';
+import type { BatchDocument, PackChoice } from './document';
+import { activityReader, finishOf, wetBasisPct, type Finish } from './finish';
+import { planHeat, type HeatPlan } from './heat-plan';
+import { keepsOf, productOf } from './keep';
+import { doughMaterial, type DoughMaterial } from './material';
+import type { Prediction, TimelinePoint } from './prediction';
+import { scaleFactor } from './scale';
+import { planShape, yieldOf, type ShapePlan, type ShapeYield } from './shape-plan';
+import { weighRecipe } from './weigh-recipe';
+
+/** What a kitchen brings to every prediction: the ingredients it knows. */
+export type Kitchen = { readonly pantry: Pantry };
+
+/** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
+export type Worked = {
+  readonly prediction: Prediction;
+  readonly lines: readonly DoughLine[];
+  readonly dough: DoughMaterial;
+  readonly shape: ShapePlan;
+  readonly out: ShapeYield;
+  readonly heat: HeatPlan;
+  readonly simulation: Simulation;
+  readonly bake: Bake;
+  readonly finish: Finish;
+  readonly packs: readonly PackChoice[];
+};
+
+const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
+const SDS_IN_90_PCT = 1.64;
+
+/**
+ * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
+ * at every door. The bands are those of the single likely run; `addBand` widens them with draws.
+ */
+export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worked> {
+  const assumed = new Assumptions();
+  const written = weighRecipe(document.recipe, kitchen.pantry);
+  if (!written.ok) return written;
+  const shape = planShape(document.shape, assumed);
+  if (!shape.ok) return shape;
+  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => (step.do === 'hold' ? step.setpoint_c : 0)));
+  const dough = doughMaterial(written.value, shape.value.thickness_mm, hottest_c);
+  const dough_g_per_ml = dough.material.raw_kg_per_m3 / 1000;
+  const factor = scaleFactor(document.scale, written.value, shape.value, dough_g_per_ml);
+  if (!factor.ok) return factor;
+  const lines = written.value.map((line) => ({ ...line, mass_g: line.mass_g * factor.value }));
+  const out = yieldOf(shape.value, dough.composition.mass_g * factor.value, dough_g_per_ml);
+  if (!out.ok) return out;
+  const heat = planHeat(document.heat, document.kitchen, out.value, assumed);
+  if (!heat.ok) return heat;
+  const simulation = simulationOf(heat.value, dough, shape.value, out.value);
+  const baked = bake(heat.value, simulation);
+  if (!baked.ok) return baked;
+  const finish = finishOf(baked.value.end, baked.value.profiles.at(baked.value.end.row), baked.value.shares, dough, out.value);
+  const packs = document.pack && document.pack.length > 0 ? document.pack : [USUAL_PACK];
+  if (packs[0] === USUAL_PACK) assumed.note('pack = clip-jar at room');
+  const rest_min = assumed.or(document.recipe.rest_minutes, 'recipe.rest_minutes', 10);
+  const parts = {
+    lines,
+    dough,
+    shape: shape.value,
+    out: out.value,
+    heat: heat.value,
+    simulation,
+    bake: baked.value,
+    finish,
+    packs,
+  };
+  return succeed({ ...parts, prediction: assemble(document, parts, factor.value, rest_min, assumed.list) });
+}
+
+function assemble(
+  document: BatchDocument,
+  worked: Omit<Worked, 'prediction'>,
+  factor: number,
+  rest_min: number,
+  assumed: readonly string[],
+): Prediction {
+  const { lines, dough, out, heat, finish, shape } = worked;
+  const product = productOf(lines, dough, finish, shape.thickness_mm);
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
+  const final_g = out.piece_g * finish.massRatio;
+  const dough_g = dough.composition.mass_g * factor;
+  const { kcal_per_kg } = analyse(lines, dough_g * finish.massRatio);
+  return {
+    format: 'upbeat-oven/prediction',
+    version: 1,
+    name: document.name ?? document.recipe.name ?? 'Batch',
+    dough: {
+      ...feelPart(lines, rest_min, heat.room.temperature_c),
+      mass_g: dough_g,
+      water_g: dough.composition.water_g * factor,
+      water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,
+      factor,
+    },
+    yield: {
+      pieces: out.pieces,
+      pieces_low: out.pieces - out.pressed,
+      pieces_high: out.pieces,
+      piece_raw_g: out.piece_g,
+      piece_final_g: final_g,
+      trays: out.trays,
+      per_tray: out.perTray,
+      rerolls: out.rerolls,
+      scrap_g: out.scrap_g,
+    },
+    heat: heatPart(worked),
+    outcome: {
+      moisture_pct: finish.moisture_pct,
+      moisture_pct_low: finish.moisture_pct,
+      moisture_pct_high: finish.moisture_pct,
+      centre_moisture_pct: finish.centreMoisture_pct,
+      aw: finish.aw,
+      aw_centre: finish.coreAw,
+      snap: finish.snap,
+      snap_low: finish.snap,
+      snap_high: finish.snap,
+      texture: finish.words,
+      soft_while_hot: finish.feel.willFirm,
+      mass_loss_pct: 100 * (1 - finish.massRatio),
+    },
+    keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, out, room)),
+    feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
+    cost: null,
+    cautions: cautionsFor(contextOf(worked)).map(({ code, severity, step, title, why, act }) => ({
+      code,
+      severity,
+      step,
+      message: `${title}. ${why} ${act}`,
+    })),
+    assumed,
+  };
+}
+
+function feelPart(
+  lines: readonly DoughLine[],
+  standing_min: number,
+  kitchen_c: number,
+): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor'> {
+  const bowl = { standing_min, kitchen_c };
+  const { index, sd } = softness(lines, bowl);
+  const shown = Number.isFinite(index) ? index : 9.99; // all liquid: JSON has no infinity
+  const held = holdBack(lines, bowl);
+  return {
+    feel_index: shown,
+    feel_index_low: Math.max(0, shown - SDS_IN_90_PCT * sd),
+    feel_index_high: shown + SDS_IN_90_PCT * sd,
+    feel: feelOf(index, crumbleEdge(lines)),
+    ingredients: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, mass_g })),
+    hold_back: held ? { ingredient: held.of, mass_g: held.mass_g } : null,
+  };
+}
+
+function heatPart({ heat, bake: baked, dough }: Omit<Worked, 'prediction'>): Prediction['heat'] {
+  const aw = activityReader(dough.material.activity);
+  const timeline = baked.frames.map((frame): TimelinePoint => ({
+    minute: clockMinute(heat, frame.time_s),
+    air_c: frame.air_c,
+    core_c: frame.core_c,
+    surface_c: frame.surface_c,
+    moisture_pct: wetBasisPct(frame.meanMoisture),
+    centre_moisture_pct: wetBasisPct(frame.centreMoisture),
+    aw_mean: aw(frame.meanMoisture),
+    aw_centre: aw(frame.centreMoisture),
+    browning: frame.browningEdge,
+  }));
+  const { end } = baked;
+  return {
+    minutes: heat.minutes,
+    loads: heat.loads,
+    core_c_max: Math.max(...baked.frames.map(({ core_c }) => core_c)),
+    salmonella_log10: end.kill,
+    browning: end.browningEdge,
+    colour: colourWord(end.browningEdge),
+    energy_kwh: baked.energy_kwh,
+    cooling_minutes: baked.cooling_minutes,
+    timeline,
+  };
+}
+
+/** What the caution rules look at. */
+function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs }: Omit<Worked, 'prediction'>): CautionContext {
+  const { composition } = dough;
+  const aw = activityReader(dough.material.activity);
+  const sides = [...out.sides_mm, shape.thickness_mm].sort((a, b) => b - a);
+  return {
+    lines,
+    fat_pctOfDry: (100 * composition.fat_g) / composition.solids_g,
+    sodium_mgPer100gDry: (100 * composition.sodium_mg) / composition.solids_g,
+    surfaceAw: finish.shellAw,
+    coreAw: finish.coreAw,
+    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(lines, composition)),
+    dehydrator: heat.kind === 'dehydrator',
+    core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
+    kill_log10: baked.end.kill,
+    curve: baked.frames.map((frame) => ({
+      minute: clockMinute(heat, frame.time_s),
+      temperature_c: frame.core_c,
+      aw: aw(frame.centreMoisture),
+    })),
+    atPacking_c: baked.end.hottest_c,
+    room_c: heat.room.temperature_c,
+    sides_mm: [sides[0], sides[1], sides[2]],
+    force_N: finish.force_N,
+    hard: finish.shellCrispness > 0.5,
+    packs: packs.map(({ option, store }) => ({ option, store: store ?? 'room' })),
+  };
+}

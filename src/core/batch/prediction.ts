@@ -1,0 +1,94 @@
+import type { Caution } from '../cautions';
+import type { Feel } from '../dough';
+import type { LifeMode, PackOption, Store } from '../keeping';
+
+/** One moment of the programme. */
+export type TimelinePoint = {
+  readonly minute: number;
+  readonly air_c: number;
+  readonly core_c: number;
+  readonly surface_c: number;
+  readonly moisture_pct: number;
+  readonly centre_moisture_pct: number;
+  readonly aw_mean: number;
+  readonly aw_centre: number;
+  readonly browning: number;
+};
+
+/** How long one pack keeps, with the reason. */
+export type Keeps = {
+  readonly option: PackOption;
+  readonly store: Store;
+  readonly days: number;
+  readonly days_low: number;
+  readonly days_high: number;
+  /** What ends it first. When the home limit rules, what would come next. */
+  readonly limit: Exclude<LifeMode, 'cap'> | 'microbial';
+  /** The estimate stops at the longest a home estimate goes. */
+  readonly capped: boolean;
+  readonly pieces_per_pack: number;
+  readonly packs: number;
+  readonly why: string;
+};
+
+/** The result document of a prediction, version 1 (docs/batch-file.md). */
+export type Prediction = {
+  readonly format: 'upbeat-oven/prediction';
+  readonly version: 1;
+  readonly name: string;
+  readonly dough: {
+    readonly mass_g: number;
+    readonly water_g: number;
+    readonly water_pct: number;
+    readonly factor: number;
+    readonly feel_index: number;
+    readonly feel_index_low: number;
+    readonly feel_index_high: number;
+    readonly feel: Feel;
+    readonly ingredients: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number }>;
+    readonly hold_back: { readonly ingredient: string; readonly mass_g: number } | null;
+  };
+  readonly yield: {
+    readonly pieces: number;
+    readonly pieces_low: number;
+    readonly pieces_high: number;
+    readonly piece_raw_g: number;
+    readonly piece_final_g: number;
+    readonly trays: number;
+    readonly per_tray: number;
+    readonly rerolls: number;
+    readonly scrap_g: number;
+  };
+  readonly heat: {
+    readonly minutes: number;
+    readonly loads: number;
+    readonly core_c_max: number;
+    readonly salmonella_log10: number;
+    readonly browning: number;
+    readonly colour: string;
+    readonly energy_kwh: number;
+    /** Minutes on a rack after the programme until the piece is cold enough to pack. */
+    readonly cooling_minutes: number;
+    readonly timeline: readonly TimelinePoint[];
+  };
+  readonly outcome: {
+    readonly moisture_pct: number;
+    readonly moisture_pct_low: number;
+    readonly moisture_pct_high: number;
+    readonly centre_moisture_pct: number;
+    readonly aw: number;
+    readonly aw_centre: number;
+    readonly snap: number;
+    readonly snap_low: number;
+    readonly snap_high: number;
+    readonly texture: string;
+    readonly soft_while_hot: boolean;
+    readonly mass_loss_pct: number;
+  };
+  readonly keeps: readonly Keeps[];
+  readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };
+  /** Null until prices are known. */
+  readonly cost: null;
+  readonly cautions: ReadonlyArray<Pick<Caution, 'code' | 'severity' | 'step'> & { readonly message: string }>;
+  readonly assumed: readonly string[];
+};

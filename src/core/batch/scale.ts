@@ -1,0 +1,87 @@
+import { at, fail, succeed, type Result } from '../failure';
+import { weighIngredient, type DoughLine } from '../pantry';
+import type { Scale } from './document';
+import { yieldOf, type ShapePlan } from './shape-plan';
+
+const MOST_ROUNDS = 12;
+/** Largest batch that is taken seriously [g]: a small bakery's mixer, several times over. */
+const HEAVIEST_G = 200_000;
+
+/** Factor by which the written recipe is multiplied to meet what the baker fixed. */
+export function scaleFactor(
+  scale: Scale | undefined,
+  lines: readonly DoughLine[],
+  plan: ShapePlan,
+  dough_g_per_ml: number,
+): Result<number> {
+  const written_g = lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
+  const factor = factorFor(scale, lines, plan, dough_g_per_ml, written_g);
+  if (!factor.ok) return factor;
+  if (factor.value * written_g > HEAVIEST_G)
+    return fail(
+      'OUT_OF_RANGE',
+      `That would be ${Math.round((factor.value * written_g) / 1000)} kg of dough. Split it into batches of at most ${HEAVIEST_G / 1000} kg.`,
+      'scale',
+    );
+  return factor;
+}
+
+function factorFor(
+  scale: Scale | undefined,
+  lines: readonly DoughLine[],
+  plan: ShapePlan,
+  dough_g_per_ml: number,
+  written_g: number,
+): Result<number> {
+  if (!scale) return succeed(1);
+  switch (scale.by) {
+    case 'factor':
+      return succeed(scale.factor);
+    case 'dough_mass':
+      return succeed(scale.dough_g / written_g);
+    case 'ingredient':
+      return byIngredient(scale, lines);
+    case 'pieces':
+      return succeedWith(doughFor(scale.pieces, plan, dough_g_per_ml), written_g);
+    case 'trays': {
+      const tray = yieldOf(plan, 1e5, dough_g_per_ml);
+      if (!tray.ok) return tray;
+      return succeedWith(doughFor(scale.trays * tray.value.perTray, plan, dough_g_per_ml), written_g);
+    }
+  }
+}
+
+const succeedWith = (dough_g: Result<number>, written_g: number): Result<number> =>
+  dough_g.ok ? succeed(dough_g.value / written_g) : dough_g;
+
+function byIngredient(scale: Extract<Scale, { by: 'ingredient' }>, lines: readonly DoughLine[]): Result<number> {
+  const here = lines.filter(({ ingredient }) => ingredient.id === scale.ingredient);
+  const written_g = here.reduce((sum, { mass_g }) => sum + mass_g, 0);
+  if (here.length === 0 || written_g === 0)
+    return fail(
+      'UNKNOWN_INGREDIENT',
+      `The recipe has no "${scale.ingredient}" to scale by. Choose one of its ingredients.`,
+      'scale.ingredient',
+    );
+  const wanted = weighIngredient(here[0].ingredient, scale.amount, scale.unit);
+  return wanted.ok ? succeed(wanted.value.mass_g / written_g) : at(wanted, 'scale');
+}
+
+/** Least dough that gives at least this many pieces [g]: corrected by what is missing until it fits. */
+function doughFor(pieces: number, plan: ShapePlan, dough_g_per_ml: number): Result<number> {
+  const probe = yieldOf(plan, 1e5, dough_g_per_ml);
+  if (!probe.ok) return probe;
+  const { piece_g } = probe.value;
+  let dough_g = pieces * piece_g;
+  let enough_g = Infinity;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const result = yieldOf(plan, dough_g, dough_g_per_ml);
+    const got = result.ok ? result.value.pieces : 0;
+    if (got >= pieces) enough_g = Math.min(enough_g, dough_g);
+    if (got === pieces) break;
+    dough_g += (pieces - got) * piece_g;
+  }
+  return Number.isFinite(enough_g)
+    ? succeed(enough_g)
+    : fail('SCALE_NOT_REACHED', `No amount of dough gives ${pieces} pieces here. Try a few more pieces.`, 'scale.pieces');
+}
