@@ -1,0 +1,165 @@
+import Joi from 'joi';
+import { APPLIANCE_KINDS, SHAPE_METHODS } from '@/core/batch';
+import { PACKS } from '@/core/keeping';
+import { UNITS } from '@/core/quantities';
+import { OUTLINE_NAMES } from '@/core/shaping';
+import { SUPPORTS } from '@/core/heat';
+
+/**
+ * The batch file as Joi checks it. Limits are those of a kitchen, wide enough never to be in the way,
+ * narrow enough to catch a slip of the decimal point. docs/batch.schema.json says the same; a test holds them together.
+ */
+
+const text = Joi.string().trim().max(200);
+const positive = Joi.number().greater(0);
+const per100 = Joi.number().min(0).max(100);
+const size_mm = Joi.number().min(3).max(2000);
+const minutes = Joi.number().greater(0).max(2880);
+
+const composition = Joi.object({
+  water: per100.required(),
+  protein: per100.required(),
+  fat: per100.required(),
+  carbohydrate: per100.required(),
+  sugars: per100,
+  fibre: per100,
+  starch: per100,
+  ash: per100,
+  sodium_mg: Joi.number().min(0).max(40000),
+});
+
+const ingredient = Joi.object({
+  ingredient: text.required(),
+  amount: Joi.number().min(0).max(1e6).required(),
+  unit: Joi.string()
+    .valid(...UNITS)
+    .required(),
+  composition_per_100g: composition,
+});
+
+const recipe = Joi.object({
+  name: text.allow(''),
+  ingredients: Joi.array().items(ingredient).min(1).max(60).required(),
+  rest_minutes: Joi.number().min(0).max(1440),
+});
+
+const scale = Joi.object({
+  by: Joi.string().valid('factor', 'dough_mass', 'pieces', 'trays', 'ingredient').required(),
+})
+  .when(Joi.object({ by: 'factor' }).unknown(), { then: Joi.object({ factor: positive.max(1000).required() }) })
+  .when(Joi.object({ by: 'dough_mass' }).unknown(), { then: Joi.object({ dough_g: positive.max(200000).required() }) })
+  .when(Joi.object({ by: 'pieces' }).unknown(), {
+    then: Joi.object({ pieces: Joi.number().integer().min(1).max(20000).required() }),
+  })
+  .when(Joi.object({ by: 'trays' }).unknown(), { then: Joi.object({ trays: Joi.number().integer().min(1).max(200).required() }) })
+  .when(Joi.object({ by: 'ingredient' }).unknown(), {
+    then: Joi.object({
+      ingredient: text.required(),
+      amount: positive.max(1e6).required(),
+      unit: Joi.string()
+        .valid(...UNITS)
+        .required(),
+    }),
+  });
+
+const thickness_mm = Joi.number().min(0.5).max(80);
+const box = (first: string, second: string): Joi.ObjectSchema => Joi.object({ [first]: size_mm, [second]: size_mm });
+
+const rollAndCut = Joi.object({
+  method: Joi.string().valid('roll-and-cut').required(),
+  thickness_mm,
+  cutter: Joi.object({
+    outline: Joi.string().valid(...OUTLINE_NAMES),
+    length_mm: Joi.number().min(5).max(200),
+    width_mm: Joi.number().min(5).max(200),
+  }),
+  gap_mm: Joi.number().min(0).max(50),
+  edge_mm: Joi.number().min(0).max(60),
+  sheet_width_mm: Joi.number().min(60).max(1500),
+  sheet_length_mm: Joi.number().min(60).max(2500),
+  tray: box('width_mm', 'depth_mm'),
+  tray_gap_mm: Joi.number().min(0).max(100),
+});
+
+const scoreSlab = Joi.object({
+  method: Joi.string().valid('score-slab').required(),
+  thickness_mm,
+  piece_width_mm: Joi.number().min(3).max(300),
+  piece_length_mm: Joi.number().min(3).max(300),
+  pan: box('width_mm', 'depth_mm'),
+  trim_mm: Joi.number().min(0).max(60),
+});
+
+/** Shapes by method; the methods without an entry are known but not built. */
+export const SHAPE_SCHEMAS: Readonly<Partial<Record<(typeof SHAPE_METHODS)[number], Joi.ObjectSchema>>> = {
+  'roll-and-cut': rollAndCut,
+  'score-slab': scoreSlab,
+};
+
+const door = Joi.string().valid('shut', 'ajar', 'open');
+const STEPS: Readonly<Record<string, Joi.ObjectSchema>> = {
+  hold: Joi.object({
+    do: text,
+    setpoint_c: Joi.number().min(30).max(260).required(),
+    minutes: minutes.required(),
+    preheated: Joi.boolean(),
+    door,
+  }),
+  off: Joi.object({ do: text, minutes: minutes.required(), door }),
+  cool: Joi.object({ do: text, minutes: minutes.required() }),
+  turn: Joi.object({ do: text }),
+  stir: Joi.object({ do: text }),
+  brush: Joi.object({ do: text, grams: positive.max(2000).required() }),
+  'snap-apart': Joi.object({ do: text, width_mm: Joi.number().min(3).max(300), length_mm: Joi.number().min(3).max(300) }),
+};
+const step = Object.entries(STEPS).reduce<Joi.ObjectSchema>(
+  (schema, [name, fields]) => schema.when(Joi.object({ do: name }).unknown(), { then: fields }),
+  Joi.object({
+    do: Joi.string()
+      .valid(...Object.keys(STEPS))
+      .required(),
+  }),
+);
+
+const heat = Joi.object({
+  appliance: Joi.object({
+    kind: Joi.string().valid(...APPLIANCE_KINDS),
+    thermostat_offset_c: Joi.number().min(-60).max(60),
+    pace: Joi.number().min(0.2).max(5),
+    load_g: positive.max(50000),
+  }),
+  base: Joi.string().valid(...Object.keys(SUPPORTS)),
+  steps: Joi.array().items(step).min(1).max(60).required(),
+});
+
+const pack = Joi.object({
+  option: Joi.string()
+    .valid(...Object.keys(PACKS))
+    .required(),
+  store: Joi.string().valid('room', 'fridge', 'freezer'),
+  volume_ml: Joi.number().min(20).max(50000),
+});
+
+/** The whole document except the inside of `shape`, which is checked by its method. */
+export const BATCH_SCHEMA = Joi.object({
+  format: Joi.string().valid('upbeat-oven/batch').required(),
+  version: Joi.number().valid(1).required(),
+  name: text.allow(''),
+  kitchen: Joi.object({
+    altitude_m: Joi.number().min(-420).max(5000),
+    room_c: Joi.number().min(-5).max(45),
+    room_rh_pct: Joi.number().min(5).max(98),
+  }),
+  recipe: recipe.required(),
+  scale,
+  shape: Joi.object({
+    method: Joi.string()
+      .valid(...SHAPE_METHODS)
+      .required(),
+  })
+    .unknown(true)
+    .required(),
+  heat: heat.required(),
+  pack: Joi.array().items(pack).max(20),
+  target: Joi.object({ snap_min: Joi.number().min(0).max(10), keeps_days_min: Joi.number().min(0).max(2000) }),
+});

@@ -1,0 +1,82 @@
+import type Joi from 'joi';
+import type { BatchDocument } from '@/core/batch';
+import { at, fail, succeed, type Failure, type FailureCode, type Result } from '@/core/failure';
+import { BATCH_SCHEMA, SHAPE_SCHEMAS } from './batch-schema';
+
+/** No batch file is honestly larger than this [characters]. */
+export const LARGEST_FILE = 1_000_000;
+
+/** Reads a batch file's text: JSON, then the schema. The first mistake is told, with its key. */
+export function readBatch(text: string): Result<BatchDocument> {
+  if (text.length > LARGEST_FILE)
+    return fail(
+      'TOO_LARGE',
+      `This file has ${(text.length / 1e6).toFixed(1)} MB; a batch file has at most ${LARGEST_FILE / 1e6} MB. Is it the right file?`,
+    );
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return fail('NOT_JSON', 'This is not JSON. A batch file starts with { "format": "upbeat-oven/batch", "version": 1, … }.');
+  }
+  return checkBatch(value);
+}
+
+/** Checks a value against the batch file's schema. */
+export function checkBatch(value: unknown): Result<BatchDocument> {
+  const whole = check(BATCH_SCHEMA, value);
+  if (!whole.ok) return whole;
+  const document = whole.value as BatchDocument;
+  const schema = SHAPE_SCHEMAS[document.shape.method];
+  if (!schema)
+    return fail(
+      'NOT_BUILT_YET',
+      `The shape "${document.shape.method as string}" cannot be worked out yet. Built so far: ${Object.keys(SHAPE_SCHEMAS).join(', ')}.`,
+      'shape.method',
+    );
+  const shape = check(schema, document.shape);
+  if (!shape.ok) return at(shape, 'shape');
+  return succeed(document);
+}
+
+function check(schema: Joi.ObjectSchema, value: unknown): Result<unknown> {
+  // Numbers in quotes are mistakes worth telling, so nothing is converted.
+  const outcome: Joi.ValidationResult<unknown> = schema.validate(value, { abortEarly: true, convert: false });
+  return outcome.error ? failureOf(outcome.error.details[0]) : succeed(outcome.value);
+}
+
+const CODES: Readonly<Record<string, FailureCode>> = {
+  'object.unknown': 'UNKNOWN_KEY',
+  'any.required': 'MISSING_VALUE',
+  'number.min': 'OUT_OF_RANGE',
+  'number.max': 'OUT_OF_RANGE',
+  'number.greater': 'OUT_OF_RANGE',
+  'number.infinity': 'OUT_OF_RANGE',
+  'number.unsafe': 'OUT_OF_RANGE',
+  'array.min': 'MISSING_VALUE',
+  'array.max': 'OUT_OF_RANGE',
+};
+
+function failureOf(detail: Joi.ValidationErrorItem): Failure {
+  const path = pathOf(detail.path);
+  const what = path || 'the document';
+  const { limit, valids } = (detail.context ?? {}) as { limit?: number; valids?: unknown[] };
+  const SENTENCES: Readonly<Record<string, string>> = {
+    'object.unknown': `There is no key "${path}". Check its spelling, or take it out.`,
+    'any.required': `"${path}" is missing. Add it.`,
+    'any.only': `"${path}" must be ${(valids ?? []).map(String).join(', ')}.`,
+    'number.min': `"${path}" must be at least ${limit}.`,
+    'number.max': `"${path}" must be at most ${limit}.`,
+    'number.greater': `"${path}" must be more than ${limit}.`,
+    'number.base': `"${path}" must be a number.`,
+    'array.min': `"${path}" needs at least ${limit} entry.`,
+    'object.base': `"${what}" must be an object with keys.`,
+  };
+  const sentence = SENTENCES[detail.type] ?? `${detail.message.replace(/^"[^"]*"/, `"${what}"`)}.`;
+  return fail(CODES[detail.type] ?? 'BAD_VALUE', sentence, path);
+}
+
+/** ["recipe", "ingredients", 2, "amount"] -> recipe.ingredients[2].amount */
+function pathOf(keys: ReadonlyArray<string | number>): string {
+  return keys.map((key, i) => (typeof key === 'number' ? `[${key}]` : i === 0 ? key : `.${key}`)).join('');
+}
