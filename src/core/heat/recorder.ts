@@ -121,7 +121,8 @@ export class Recorder {
     this.newest = frame;
     if (this.every_s > 0) {
       this.frames.push(frame);
-      this.next_s = moment.time_s + this.every_s;
+      // Counted from the start, not from this frame: steps overshoot a little, and that must not add up.
+      this.next_s = this.every_s * (Math.floor(moment.time_s / this.every_s + 1e-9) + 1);
     }
   }
 

@@ -128,6 +128,7 @@ class Run {
     for (const stage of this.input.stages) {
       this.enter(stage);
       let left_s = stage.duration_s;
+      if (left_s <= 1e-9) this.record(); // what was done to the piece shows even when nothing follows
       while (left_s > 1e-9) {
         const dt_s = left_s < 1.5 * this.dt_s ? Math.min(left_s, 1.5 * this.dt_s) : this.dt_s;
         if (!this.advance(stage, dt_s)) return this.ranAway();

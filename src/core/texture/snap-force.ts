@@ -12,7 +12,7 @@ const WIDTH_MM = 25;
  */
 export function snapForce(
   piece: { readonly composition: Composition; readonly thickness_mm: number; readonly density_g_per_ml: number },
-  shellCrispness: number,
+  crispness: number,
 ): number {
   const { composition, thickness_mm, density_g_per_ml } = piece;
   const protein = composition.nonFatSolids_g > 0 ? composition.protein_g / composition.nonFatSolids_g : 0;
@@ -22,6 +22,6 @@ export function snapForce(
     (density_g_per_ml / 1.25) ** 2 *
     Math.exp(-4.5 * fat) *
     (1 + 1.2 * Math.max(0, protein - 0.12)) *
-    (0.25 + 0.75 * shellCrispness);
+    (0.25 + 0.75 * crispness);
   return (2 * strength_MPa * WIDTH_MM * thickness_mm ** 2) / (3 * SPAN_MM);
 }

@@ -37,7 +37,7 @@ export function textureOf(piece: FinishedPiece): Texture {
   const core = crispness(piece.coreAw, critical);
   const weight = piece.thickness_mm < THIN_MM ? SHELL_WEIGHT.thin : SHELL_WEIGHT.thick;
   const crisp = weight * shell + (1 - weight) * core;
-  const force_N = snapForce(piece, shell);
+  const force_N = snapForce(piece, crisp);
   return { snap: 10 * crisp, words: wordsFor(piece, shell, core, force_N), force_N, shellCrispness: shell };
 }
 

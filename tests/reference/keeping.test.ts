@@ -1,0 +1,193 @@
+/** Storage life: published mould data, physics of packs, and the common guidance that home bakers are given. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  freezerDays,
+  lifeCurve,
+  lifeOf,
+  mouldDays,
+  saturation_kPa,
+  type Life,
+  type PackOption,
+  type Product,
+  type Store,
+} from '@/core/keeping';
+import { cleanLineMouldDays, daysToReach, packOfVolume } from '@/core/keeping';
+import { compose } from '@/core/pantry';
+import { waterHeld } from '@/core/sorption';
+import { coolingFeel, criticalAw, textureOf } from '@/core/texture';
+import { BISCUIT, mix } from './shipped';
+
+const ROOM = { temperature_c: 21, relativeHumidity: 0.55 };
+const SOFT_DROP = { flour_oat: 180, pumpkin_puree: 245, egg_whole: 50, peanut_butter: 64 };
+
+/** A product that was dried to a water activity at 21 °C. */
+function product(amounts: Record<string, number>, aw: number, more: Partial<Product> = {}): Product {
+  const lines = mix(amounts);
+  const composition = compose(lines);
+  const state = more.state ?? 'baked';
+  const wet = (at: number): number => {
+    const water_g = waterHeld(composition, at, 21, state);
+    return (100 * water_g) / (water_g + composition.solids_g);
+  };
+  const base = { kind: 'baked', thickness_mm: 8, meat: false, wantCrisp: aw < 0.45, measured: false } as const;
+  return { lines, composition, moisture_pct: wet(aw), coreMoisture_pct: wet(aw), state, ...base, ...more };
+}
+
+function life(of: Product, option: PackOption, store: Store = 'room', room = ROOM): Life {
+  return lifeOf(of, { option, store, solids_g: 200, openings_per_day: 1 }, room);
+}
+const days = ({ days_low, days: likely, days_high }: Life): number[] => [days_low, likely, days_high];
+
+describe('agreement with common guidance', () => {
+  const biscuit = product(BISCUIT, 0.25);
+  const soft = product(SOFT_DROP, 0.95, { kind: 'soft' });
+  const liver = (aw: number): Product =>
+    product({ liver_beef: 100 }, aw, { kind: 'dried-meat', state: 'raw', meat: true, wantCrisp: false });
+  const apple = product({ apple_fresh: 100 }, 0.1, { kind: 'fruit', state: 'raw', thickness_mm: 3, wantCrisp: true });
+  const flax = product({ flour_wheat_wholemeal: 250, flaxseed_ground: 50, egg_whole: 50, water: 100 }, 0.25);
+
+  it.each([
+    ['soft drop in the fridge', life(soft, 'clip-jar', 'fridge'), [5, 7, 7], 'cap'],
+    ['soft drop in the freezer', life(soft, 'clip-jar', 'freezer'), [62, 90, 90], null],
+    ['soft drop in a jar on the shelf: never', life(soft, 'clip-jar'), [0, 0, 0], 'cap'],
+    ['hard biscuit in a bowl', life(biscuit, 'open-bowl'), [0, 1, 2], 'softening'],
+    ['hard biscuit in a zip bag', life(biscuit, 'zip-bag'), [67, 120, 120], 'cap'],
+    ['hard biscuit in a clip jar', life(biscuit, 'clip-jar'), [85, 120, 120], 'cap'],
+    ['hard biscuit in foil', life(biscuit, 'foil-pouch'), [111, 223, 240], 'rancidity'],
+    ['hard biscuit in foil with absorber', life(biscuit, 'foil-pouch-absorber'), [540, 540, 540], 'cap'],
+    ['flax biscuit in a jar', life(flax, 'clip-jar'), [35, 70, 120], 'rancidity'],
+    [
+      'biscuit with a damp heart',
+      life(product(BISCUIT, 0.3, { coreMoisture_pct: product(BISCUIT, 0.72).moisture_pct }), 'clip-jar'),
+      [3, 3, 3],
+      'cap',
+    ],
+    ['dried liver at .45', life(liver(0.45), 'clip-jar'), [46, 90, 90], 'cap'],
+    ['dried liver at .70', life(liver(0.7), 'clip-jar'), [10, 10, 10], 'cap'],
+    ['apple crisp in a zip bag', life(apple, 'zip-bag'), [17, 31, 56], 'softening'],
+  ] as const)('%s', (_, result, expected, mode) => {
+    days(result).forEach((value, i) =>
+      expect(Math.abs(value - expected[i])).toBeLessThanOrEqual(Math.max(1, 0.02 * expected[i])),
+    );
+    if (mode) expect(result.mode).toBe(mode);
+  });
+
+  it('a hot damp room softens sooner: 0, 23 and 98 days', () => {
+    const damp = { temperature_c: 28, relativeHumidity: 0.8 };
+    for (const [option, likely] of [
+      ['open-bowl', 0],
+      ['zip-bag', 23],
+      ['clip-jar', 98],
+    ] as const)
+      // prettier-ignore
+      expect(Math.abs(life(biscuit, option, 'room', damp).days - likely)).toBeLessThanOrEqual(2);
+  });
+  it('an absorber with moist food is refused', () => expect(days(life(soft, 'foil-pouch-absorber'))).toEqual([0, 0, 0]));
+});
+
+describe('the modes by themselves', () => {
+  it('mould follows Cauvain and Seiler 1992', () => {
+    expect(cleanLineMouldDays(90, 21)).toBeCloseTo(4.169, 2);
+    expect(cleanLineMouldDays(90, 27)).toBeCloseTo(3.715, 2);
+    expect(mouldDays(0.9, 21)).toBeCloseTo(2.918, 1.6);
+    expect(mouldDays(0.8, 27)).toBeCloseTo(11.62, 1);
+    expect(mouldDays(0.75, 5)).toBeCloseTo(251.3, 0);
+    expect(mouldDays(0.58, 21)).toBe(Infinity);
+  });
+  it('saturation pressure follows Buck 1981', () => {
+    expect(saturation_kPa(20)).toBeCloseTo(2.3383, 3);
+    expect(saturation_kPa(5)).toBeCloseTo(0.87244, 3);
+  });
+  it('a freezer box at -12 °C has 59 of 90 days', () => expect(freezerDays(0.95, false, false, false, -12)).toBeCloseTo(59.4, 1));
+  it('vapour gets through a bag and a jar in the published times', () => {
+    const { composition, state } = product(BISCUIT, 0.25);
+    const scaled = compose(
+      mix(Object.fromEntries(Object.entries(BISCUIT).map(([id, g]) => [id, (g * 200) / composition.solids_g]))),
+    );
+    const packed = { composition: scaled, water_g: waterHeld(scaled, 0.25, 21, 'baked'), state };
+    const zip = daysToReach(criticalAw(composition), packed, packOfVolume('zip-bag'), ROOM, 1);
+    const jar = daysToReach(criticalAw(composition), packed, packOfVolume('clip-jar'), { ...ROOM, relativeHumidity: 0.75 }, 1);
+    expect(Math.abs(zip / 122.9 - 1)).toBeLessThan(0.04);
+    expect(Math.abs(jar / 287.8 - 1)).toBeLessThan(0.04);
+  });
+  it('the drawn curve crosses the softening line on the day that the life says', () => {
+    const biscuit = product(BISCUIT, 0.25);
+    const room = { temperature_c: 24, relativeHumidity: 0.7 };
+    const storage = { option: 'zip-bag', store: 'room', solids_g: 200, openings_per_day: 1 } as const;
+    const curve = lifeCurve(biscuit, storage, room, 200);
+    const crossing = curve.find(({ aw }) => aw >= criticalAw(biscuit.composition))?.day ?? Infinity;
+    expect(Math.abs(crossing / lifeOf(biscuit, storage, room).days - 1)).toBeLessThan(0.06);
+  });
+});
+
+describe('rules that hold for every product', () => {
+  const dryness = fc.double({ min: 0.3, max: 0.96, noNaN: true });
+  const option = fc.constantFrom<PackOption>('open-bowl', 'zip-bag', 'clip-jar', 'foil-pouch');
+  const store = fc.constantFrom<Store>('room', 'fridge', 'freezer');
+  it('low never exceeds likely, nor likely high, and none is negative', () => {
+    fc.assert(
+      fc.property(dryness, option, store, (aw, pack, place) => {
+        const { days_low, days: likely, days_high } = life(product(BISCUIT, aw), pack, place);
+        expect(days_low).toBeGreaterThanOrEqual(0);
+        expect(days_low).toBeLessThanOrEqual(likely);
+        expect(likely).toBeLessThanOrEqual(days_high);
+      }),
+      { seed: 11 },
+    );
+  });
+  it('a warmer room never keeps longer', () => {
+    fc.assert(
+      fc.property(dryness, option, fc.integer({ min: 15, max: 34 }), (aw, pack, temperature_c) => {
+        const at = (c: number): number =>
+          life(product(BISCUIT, aw), pack, 'room', { temperature_c: c, relativeHumidity: 0.55 }).days;
+        expect(at(temperature_c + 1)).toBeLessThanOrEqual(at(temperature_c));
+      }),
+      { seed: 12 },
+    );
+  });
+  it('damper goods never have a longer cap', () => {
+    let before = Infinity;
+    for (let aw = 0.3; aw <= 0.97; aw += 0.01) {
+      const { days_low } = life(product(BISCUIT, aw, { wantCrisp: false, kind: 'soft' }), 'clip-jar');
+      expect(days_low).toBeLessThanOrEqual(before);
+      before = days_low;
+    }
+  });
+});
+
+describe('texture', () => {
+  const composition = compose(mix(BISCUIT));
+  it('the biscuit turns at its published water activity', () => expect(criticalAw(composition)).toBeCloseTo(0.4541, 3));
+  it('a dry biscuit snaps clean at 59 N', () => {
+    const piece = {
+      composition,
+      shellAw: 0.2,
+      coreAw: 0.3,
+      meanAw: 0.25,
+      thickness_mm: 8,
+      density_g_per_ml: 0.75,
+      leathery: false,
+    };
+    const { snap, words, force_N } = textureOf(piece);
+    expect(snap).toBeCloseTo(9.7, 0.7);
+    expect(words).toBe('snaps clean');
+    expect(Math.abs(force_N - 59)).toBeLessThan(1);
+  });
+  it('a wet heart in a dry shell has its own words', () => {
+    const piece = {
+      composition,
+      shellAw: 0.2,
+      coreAw: 0.85,
+      meanAw: 0.6,
+      thickness_mm: 8,
+      density_g_per_ml: 0.75,
+      leathery: false,
+    };
+    expect(textureOf(piece).words).toBe('crisp shell, moist heart');
+  });
+  it('is soft while hot and crisp when cold, unless very dry', () => {
+    expect(coolingFeel(composition, 0.22)).toEqual({ hot: 'still soft', cold: 'crisp', willFirm: true });
+    expect(coolingFeel(composition, 0.08).hot).toBe('already firm');
+  });
+});
