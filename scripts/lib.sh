@@ -2,14 +2,18 @@
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 cd "$ROOT"
 STATE="${OVEN_STATE:-$ROOT/.oven}"
-export NEXT_TELEMETRY_DISABLED=1 LC_ALL=C.UTF-8
+PORT="${PORT:-3210}"
+export PORT NEXT_TELEMETRY_DISABLED=1 LC_ALL=C.UTF-8
+# npm 11 warns about configuration of other tools; standard output must stay clean.
+export npm_config_loglevel=error
 
 say() { echo "$@" >&2; }
+hash_of() { sha256sum | cut -d' ' -f1; }
 
 # Installs the npm packages when package.json or the lock file changed since the last time.
 ensure_packages() {
   local want have
-  want="$(cat package.json package-lock.json | sha256sum | cut -d' ' -f1)"
+  want="$(cat package.json package-lock.json | hash_of)"
   have="$(cat node_modules/.oven-packages 2>/dev/null || true)"
   [ "$want" = "$have" ] && return
   say "Installing packages (once, a minute or two) ..."
@@ -17,7 +21,7 @@ ensure_packages() {
   echo "$want" > node_modules/.oven-packages
 }
 
-# Installs Debian packages; only root can.
+# Installs Debian packages when a program is missing; only root can.
 ensure_debian() {
   local program="$1"; shift
   [ -x "$program" ] && return
@@ -28,4 +32,15 @@ ensure_debian() {
   say "Installing $* ..."
   apt-get update -qq >&2
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >&2
+}
+
+# Builds the application when its sources changed since the last build.
+ensure_build() {
+  local want have
+  want="$( (git ls-files -co --exclude-standard src data examples 2>/dev/null || find src data examples -type f) | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  have="$(cat .next/oven-build 2>/dev/null || true)"
+  [ "$want" = "$have" ] && return 1
+  say "Building (about a minute) ..."
+  node node_modules/next/dist/bin/next build >"$STATE/build.log" 2>&1 || { cat "$STATE/build.log" >&2; exit 1; }
+  echo "$want" > .next/oven-build
 }

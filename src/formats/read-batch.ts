@@ -1,10 +1,7 @@
 import type Joi from 'joi';
-import type { BatchDocument } from '@/core/batch';
+import { LARGEST_FILE, type BatchDocument } from '@/core/batch';
 import { at, fail, succeed, type Failure, type FailureCode, type Result } from '@/core/failure';
 import { BATCH_SCHEMA, SHAPE_SCHEMAS } from './batch-schema';
-
-/** No batch file is honestly larger than this [characters]. */
-export const LARGEST_FILE = 1_000_000;
 
 /** Reads a batch file's text: JSON, then the schema. The first mistake is told, with its key. */
 export function readBatch(text: string): Result<BatchDocument> {
@@ -24,9 +21,9 @@ export function readBatch(text: string): Result<BatchDocument> {
 
 /** Checks a value against the batch file's schema. */
 export function checkBatch(value: unknown): Result<BatchDocument> {
-  const whole = check(BATCH_SCHEMA, value);
+  const whole = checkWith<BatchDocument>(BATCH_SCHEMA, value);
   if (!whole.ok) return whole;
-  const document = whole.value as BatchDocument;
+  const document = whole.value;
   const schema = SHAPE_SCHEMAS[document.shape.method];
   if (!schema)
     return fail(
@@ -34,14 +31,22 @@ export function checkBatch(value: unknown): Result<BatchDocument> {
       `The shape "${document.shape.method as string}" cannot be worked out yet. Built so far: ${Object.keys(SHAPE_SCHEMAS).join(', ')}.`,
       'shape.method',
     );
-  const shape = check(schema, document.shape);
+  const cutter = 'cutter' in document.shape ? document.shape.cutter : undefined;
+  if (cutter && 'svg_path' in cutter)
+    return fail(
+      'NOT_BUILT_YET',
+      'A cutter of your own outline cannot be worked out yet. Choose a built-in outline of about its size.',
+      'shape.cutter.svg_path',
+    );
+  const shape = checkWith(schema, document.shape);
   if (!shape.ok) return at(shape, 'shape');
   return succeed(document);
 }
 
-function check(schema: Joi.ObjectSchema, value: unknown): Result<unknown> {
+/** Checks any value against a schema; the first mistake comes back as a failure with the key it is at. */
+export function checkWith<T>(schema: Joi.ObjectSchema, value: unknown): Result<T> {
   // Numbers in quotes are mistakes worth telling, so nothing is converted.
-  const outcome: Joi.ValidationResult<unknown> = schema.validate(value, { abortEarly: true, convert: false });
+  const outcome: Joi.ValidationResult<T> = schema.validate(value, { abortEarly: true, convert: false });
   return outcome.error ? failureOf(outcome.error.details[0]) : succeed(outcome.value);
 }
 

@@ -35,22 +35,23 @@ const aw25 = (material: typeof stiff, moisture: number): number => {
 };
 
 /** minute, core °C, surface °C, mean, centre and surface moisture [kg/kg]. */
-const B0 = [
+type Row = [minute: number, core_c: number, surface_c: number, mean: number, centre: number, surface: number];
+const B0: Row[] = [
   [5, 61.1, 66.3, 0.3908, 0.4289, 0.0728],
   [10, 74.7, 79.8, 0.3386, 0.4292, 0.0451],
   [20, 83.0, 90.8, 0.2425, 0.4258, 0.0232],
   [30, 86.1, 95.8, 0.159, 0.3616, 0.0152],
   [45, 94.5, 103.2, 0.0525, 0.0767, 0.0064],
   [60, 125.0, 129.6, 0.0007, 0.0012, 0.0002],
-] as const;
-const B1 = [
+];
+const B1: Row[] = [
   [5, 47.6, 50.8, 0.4046, 0.4287, 0.0944],
   [10, 58.5, 60.9, 0.3726, 0.4288, 0.0659],
   [20, 66.7, 69.7, 0.3132, 0.4288, 0.044],
   [30, 70.2, 73.7, 0.2614, 0.4258, 0.0346],
   [45, 73.1, 77.4, 0.1935, 0.3927, 0.0265],
   [60, 74.9, 79.7, 0.1335, 0.2786, 0.0217],
-] as const;
+];
 
 describe.each([
   ['150 °C air', 150, 3000, B0],

@@ -1,6 +1,6 @@
 import { COARSE, simulate, type Material, type Simulation } from '../heat';
 import { normals, quantile, seededRandom } from '../quantities';
-import { finishOf } from './finish';
+import { finishOf, type Finish } from './finish';
 import { keepsOf, productOf } from './keep';
 import type { Worked } from './predict';
 import type { Prediction } from './prediction';
@@ -37,10 +37,47 @@ const SPREAD = {
 /** Piece counts: how evenly a whole sheet is rolled, and how well the dough's density is known; ln-sd. Source: ours. */
 const COUNT_SPREAD = Math.hypot(0.05, 0.03);
 
+/** How many of the draws are done, told between them so that a worker can report and be stopped. */
+type Progress = { readonly done: number; readonly of: number };
+
 /** The likely run's prediction with honest bands on moisture, Snap, Keeps and pieces. */
 export function addBand(worked: Worked, draws = USUAL_DRAWS): Prediction {
+  const steps = bandInSteps(worked, draws);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same, one draw at a time: yields progress, returns the prediction with its bands. */
+export function* bandInSteps(worked: Worked, draws = USUAL_DRAWS): Generator<Progress, Prediction> {
+  const normal = normals(seededRandom(SEED));
+  const moistures: number[] = [];
+  const snaps: number[] = [];
+  for (let draw = 0; draw < draws; draw++) {
+    const finish = drawOnce(worked, normal);
+    if (finish) {
+      moistures.push(finish.moisture_pct);
+      snaps.push(finish.snap);
+    }
+    yield { done: draw + 1, of: draws };
+  }
+  const ascending = (a: number, b: number): number => a - b;
+  return withBand(worked, moistures.sort(ascending), snaps.sort(ascending));
+}
+
+/** How one plausible other world would have ended; null when it lies beyond the model and so says nothing. */
+function drawOnce(worked: Worked, normal: () => number): Finish | null {
+  const varied = vary(worked, normal);
+  const run = simulate(varied);
+  if (!run.ok) return null;
+  const { end, profiles, shares } = run.value;
+  const dough = { ...worked.dough, material: varied.material };
+  return finishOf(end, profiles.at(end.row), shares, dough, worked.out, varied.isothermScale);
+}
+
+function withBand(worked: Worked, moistures: readonly number[], snaps: readonly number[]): Prediction {
   const { prediction, out, heat } = worked;
-  const { moistures, snaps } = drawMany(worked, draws);
   const band = (sorted: readonly number[], likely: number): { low: number; high: number } =>
     sorted.length === 0
       ? { low: likely, high: likely }
@@ -85,28 +122,6 @@ export function addBand(worked: Worked, draws = USUAL_DRAWS): Prediction {
       days_high: Math.max(keeps.days_high, dry[i].days_high),
     })),
   };
-}
-
-function drawMany(worked: Worked, draws: number): { moistures: number[]; snaps: number[] } {
-  const normal = normals(seededRandom(SEED));
-  const moistures: number[] = [];
-  const snaps: number[] = [];
-  for (let draw = 0; draw < draws; draw++) {
-    const varied = vary(worked, normal);
-    const run = simulate(varied);
-    if (!run.ok) continue; // a draw beyond the model says nothing
-    const finish = finishOf(
-      run.value.end,
-      run.value.profiles.at(run.value.end.row),
-      run.value.shares,
-      { ...worked.dough, material: varied.material },
-      worked.out,
-      varied.isothermScale,
-    );
-    moistures.push(finish.moisture_pct);
-    snaps.push(finish.snap);
-  }
-  return { moistures: moistures.sort((a, b) => a - b), snaps: snaps.sort((a, b) => a - b) };
 }
 
 /** One plausible other world: every uncertain input moved within its spread. */

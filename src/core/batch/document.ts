@@ -122,3 +122,6 @@ export type HeatStep =
 export type Heat = { readonly appliance?: Appliance; readonly base?: SupportName; readonly steps: readonly HeatStep[] };
 
 export type PackChoice = { readonly option: PackOption; readonly store?: Store; readonly volume_ml?: number };
+
+/** No batch file is honestly larger than this [characters]. */
+export const LARGEST_FILE = 1_000_000;

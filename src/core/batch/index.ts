@@ -1,6 +1,6 @@
-export { USUAL_DRAWS, addBand } from './band';
+export { addBand, bandInSteps } from './band';
 export { clockMinute } from './bake';
-export { APPLIANCE_KINDS, SHAPE_METHODS } from './document';
+export { APPLIANCE_KINDS, LARGEST_FILE, SHAPE_METHODS } from './document';
 export type {
   BatchDocument,
   Heat,
@@ -13,6 +13,8 @@ export type {
   ScoreSlab,
   Shape,
 } from './document';
+export { drawingOf } from './drawing';
+export type { CutThrough, Drawing, LifeCurve, Reached, SheetDrawing, SlabDrawing } from './drawing';
 export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { activityReader, wetBasisPct } from './finish';

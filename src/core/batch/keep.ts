@@ -104,6 +104,7 @@ function reasonFor(life: Life, option: PackOption, store: Store): string {
     return store === 'room'
       ? 'too moist to stand at room heat: chill within two hours'
       : 'moist food in the fridge: germs set the limit';
+  if (store === 'freezer') return 'the longest a home freezer estimate goes: quality, not safety';
   if (life.awSafe > 0.6) return 'its dampest part could carry mould';
   const next = life.after && life.after !== 'cap' ? `; then ${ENDS[life.after]}` : '';
   return `the longest a home estimate goes${next}`;

@@ -32,6 +32,8 @@ export type Worked = {
   readonly bake: Bake;
   readonly finish: Finish;
   readonly packs: readonly PackChoice[];
+  /** Minutes that the dough stands before shaping. */
+  readonly rest_min: number;
 };
 
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
@@ -74,15 +76,15 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
     bake: baked.value,
     finish,
     packs,
+    rest_min,
   };
-  return succeed({ ...parts, prediction: assemble(document, parts, factor.value, rest_min, assumed.list) });
+  return succeed({ ...parts, prediction: assemble(document, parts, factor.value, assumed.list) });
 }
 
 function assemble(
   document: BatchDocument,
   worked: Omit<Worked, 'prediction'>,
   factor: number,
-  rest_min: number,
   assumed: readonly string[],
 ): Prediction {
   const { lines, dough, out, heat, finish, shape } = worked;
@@ -96,7 +98,7 @@ function assemble(
     version: 1,
     name: document.name ?? document.recipe.name ?? 'Batch',
     dough: {
-      ...feelPart(lines, rest_min, heat.room.temperature_c),
+      ...feelPart(lines, worked.rest_min, heat.room.temperature_c),
       mass_g: dough_g,
       water_g: dough.composition.water_g * factor,
       water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,

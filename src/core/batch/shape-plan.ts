@@ -1,5 +1,14 @@
 import { fail, succeed, at, type Result } from '../failure';
-import { handRows, makeCutter, rollAndCut, scoreSlab, type Cutter, type RollOutYield, type SlabYield } from '../shaping';
+import {
+  handRows,
+  makeCutter,
+  rollAndCut,
+  scoreSlab,
+  type Cutter,
+  type Layout,
+  type RollOutYield,
+  type SlabYield,
+} from '../shaping';
 import type { Assumptions } from './defaults';
 import type { RollAndCut, ScoreSlab, Shape } from './document';
 
@@ -46,7 +55,7 @@ export type ShapeYield = {
 };
 
 /** Free margin along a tray's rim [mm]. Source: ours. */
-const TRAY_MARGIN_MM = 10;
+export const TRAY_MARGIN_MM = 10;
 
 /** Fills in what a shape leaves open. */
 export function planShape(shape: Shape, assumed: Assumptions): Result<ShapePlan> {
@@ -101,6 +110,10 @@ export function yieldOf(plan: ShapePlan, dough_g: number, dough_g_per_ml: number
 const recent = new Map<string, Result<ShapeYield>>();
 const KEPT = 16;
 
+/** Pieces of a cutter on one tray, in rows. */
+export const trayLayout = (plan: Extract<ShapePlan, { method: 'roll-and-cut' }>): Layout =>
+  handRows(plan.cutter, plan.trayWidth_mm - 2 * TRAY_MARGIN_MM, plan.trayDepth_mm - 2 * TRAY_MARGIN_MM, plan.trayGap_mm);
+
 function cutYield(
   plan: Extract<ShapePlan, { method: 'roll-and-cut' }>,
   dough_g: number,
@@ -108,12 +121,7 @@ function cutYield(
 ): Result<ShapeYield> {
   const { cutter } = plan;
   const rollOut = rollAndCut({ ...plan, dough_g, dough_g_per_ml });
-  const perTray = handRows(
-    cutter,
-    plan.trayWidth_mm - 2 * TRAY_MARGIN_MM,
-    plan.trayDepth_mm - 2 * TRAY_MARGIN_MM,
-    plan.trayGap_mm,
-  ).count;
+  const perTray = trayLayout(plan).count;
   if (perTray === 0)
     return fail(
       'PIECE_DOES_NOT_FIT',

@@ -22,7 +22,7 @@ export type Result<T> = Success<T> | Failure;
  */
 export const CATALOGUE = {
   NOT_JSON: { status: 422 },
-  TOO_LARGE: { status: 413 },
+  TOO_LARGE: { status: 422 },
   FILE_NOT_READABLE: { status: 422 },
   UNKNOWN_KEY: { status: 422 },
   MISSING_VALUE: { status: 422 },

@@ -1,7 +1,7 @@
 export { freezerDays, lifeOf, refusesAbsorber } from './life';
 export type { Life, LifeMode, Product, ProductKind } from './life';
 export { lifeCurve } from './life-curve';
-export { daysToReach, saturation_kPa } from './moisture-drift';
+export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift';
 export { cleanLineMouldDays, mouldDays } from './mould';
 export { PACKS, packOfVolume } from './packs';
 export type { PackOption, Store } from './packs';

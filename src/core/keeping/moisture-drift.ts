@@ -100,11 +100,14 @@ function sampledIsotherm(
 const STORED_DIFFUSIVITY = { baked: 3e-11, dried: 1.5e-11 };
 
 /** Time for water to even out through half the thickness [days]. */
-export function evensOutIn(thickness_mm: number, dried: boolean): number {
+function evensOutIn(thickness_mm: number, dried: boolean): number {
   const half_m = thickness_mm / 2000;
   const seconds = (half_m * half_m) / (Math.PI * Math.PI * (dried ? STORED_DIFFUSIVITY.dried : STORED_DIFFUSIVITY.baked));
   return seconds / 86400;
 }
+
+/** Time in which treats in an open bowl go most of the way to the room's air: the piece's own, and the still air's [days]. Source: ours. */
+export const bowlTimeConstant = (thickness_mm: number, dried: boolean): number => 1.4 * (evensOutIn(thickness_mm, dried) + 0.25);
 
 /** Days in an open bowl until a water activity is reached: first order, as slow as the piece and the still air around it. */
 export function openBowlDays(limitAw: number, packed: Packed, air: Air, thickness_mm: number, dried: boolean): number {
@@ -114,5 +117,5 @@ export function openBowlDays(limitAw: number, packed: Packed, air: Air, thicknes
   const limit_g = at(limitAw);
   const reaches = (limit_g - packed.water_g) * (end_g - limit_g) > 0;
   if (!reaches) return Infinity;
-  return 1.4 * (evensOutIn(thickness_mm, dried) + 0.25) * Math.log((end_g - packed.water_g) / (end_g - limit_g));
+  return bowlTimeConstant(thickness_mm, dried) * Math.log((end_g - packed.water_g) / (end_g - limit_g));
 }

@@ -1,0 +1,9 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  // Read from disk and connected at run time; bundling them would only slow the build.
+  serverExternalPackages: ['pg', 'joi', 'papaparse'],
+};
+
+export default config;

@@ -1,0 +1,115 @@
+/** The made-up demo kitchen: who they are, what they bake, and four batches that they weighed afterwards. */
+import { readFile } from 'node:fs/promises';
+import type pg from 'pg';
+import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/batch';
+import type { Result } from '@/core/failure';
+import { addBatch } from '@/db/batches';
+import { addMeasurement, type Measured } from '@/db/measurements';
+import { readBatch } from '@/formats/read-batch';
+import { shippedPantry } from '@/formats/shipped-pantry';
+import { forecast } from '@/server/forecast';
+
+type DemoRecipe = { readonly id: string; readonly file: string; readonly method: string; readonly summary: string };
+type DemoBatch = {
+  readonly recipe: string;
+  readonly name: string;
+  readonly baked_on: string;
+  readonly edits: ReadonlyArray<{ readonly path: Path; readonly to: unknown }>;
+  readonly measured: Measured;
+};
+type Demo = {
+  readonly kitchen: {
+    readonly id: string;
+    readonly name: string;
+    readonly altitude_m: number;
+    readonly room_c: number;
+    readonly room_rh_pct: number;
+  };
+  readonly appliances: ReadonlyArray<{
+    readonly id: string;
+    readonly name: string;
+    readonly kind: string;
+    readonly thermostat_offset_c: number;
+  }>;
+  readonly recipes: readonly DemoRecipe[];
+  readonly finished: readonly DemoBatch[];
+  readonly planned: { readonly recipe: string; readonly name: string };
+};
+
+/** Fills an empty database; returns false when a kitchen is there already. */
+export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
+  const { rowCount } = await db.query('select from kitchen');
+  if (rowCount !== 0) return false;
+  const demo = JSON.parse(await readFile('data/demo-kitchen.json', 'utf8')) as Demo;
+  const pantry = await shippedPantry();
+  await db.query('begin');
+  try {
+    const { id, name, altitude_m, room_c, room_rh_pct } = demo.kitchen;
+    await db.query('insert into kitchen (id, name, altitude_m, room_c, room_rh_pct) values ($1, $2, $3, $4, $5)', [
+      id,
+      name,
+      altitude_m,
+      room_c,
+      room_rh_pct,
+    ]);
+    for (const a of demo.appliances)
+      await db.query('insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c) values ($1, $2, $3, $4, $5)', [
+        a.id,
+        id,
+        a.name,
+        a.kind,
+        a.thermostat_offset_c,
+      ]);
+    for (const row of pantry.values())
+      await db.query('insert into ingredient (id, name, category, facts) values ($1, $2, $3, $4)', [
+        row.id,
+        row.name,
+        row.category,
+        JSON.stringify(row),
+      ]);
+    const documents = new Map<string, BatchDocument>();
+    for (const recipe of demo.recipes) {
+      const document = must(readBatch(await readFile(recipe.file, 'utf8')));
+      documents.set(recipe.id, document);
+      await db.query('insert into recipe (id, kitchen_id, name, method, summary, document, created_at) values ($1, $2, $3, $4, $5, $6, clock_timestamp())', [
+        recipe.id, id, document.recipe.name, recipe.method, recipe.summary, JSON.stringify(document),
+      ]); // prettier-ignore
+    }
+    const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
+    for (const batch of demo.finished) {
+      const document = batch.edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), {
+        ...written(batch.recipe),
+        name: batch.name,
+      });
+      const predicted = must(forecast(document, { pantry }, true));
+      const batchId = await addBatch(db, {
+        kitchenId: id,
+        recipeId: batch.recipe,
+        name: batch.name,
+        document,
+        forecast: predicted,
+        bakedOn: batch.baked_on,
+      });
+      await addMeasurement(db, batchId, batch.measured, predicted);
+      await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
+    }
+    const document = { ...written(demo.planned.recipe), name: demo.planned.name };
+    await addBatch(db, {
+      kitchenId: id,
+      recipeId: demo.planned.recipe,
+      name: demo.planned.name,
+      document,
+      forecast: must(forecast(document, { pantry }, false)),
+    });
+    await db.query('commit');
+  } catch (error) {
+    await db.query('rollback');
+    throw error;
+  }
+  return true;
+}
+
+const raise = (message: string): never => {
+  throw new Error(message);
+};
+const must = <T>(result: Result<T>): T => (result.ok ? result.value : raise(`demo data: ${result.message} (${result.path})`));

@@ -1,0 +1,33 @@
+/** Creates the database if need be, brings it to the newest schema, and fills an empty one with the demo kitchen. */
+import pg from 'pg';
+import { migrate } from '@/db/migrate';
+import { seedDemo } from './seed-demo';
+
+async function main(url: string): Promise<void> {
+  await createIfMissing(url);
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    const ran = await migrate(client, 'src/db/migrations');
+    if (ran.length > 0) console.log(`Schema brought up to date: ${ran.join(', ')}`);
+    if (await seedDemo(client)) console.log('Demo kitchen set up: Cairnhope Bothy Bakery');
+  } finally {
+    await client.end();
+  }
+}
+
+async function createIfMissing(url: string): Promise<void> {
+  const name = new URL(url).pathname.slice(1);
+  const admin = new pg.Client({ connectionString: url.replace(/\/[^/]*$/, '/postgres') });
+  await admin.connect();
+  try {
+    const { rowCount } = await admin.query('select from pg_database where datname = $1', [name]);
+    if (rowCount === 0) await admin.query(`create database ${pg.escapeIdentifier(name)}`);
+  } finally {
+    await admin.end();
+  }
+}
+
+const url = process.env.OVEN_DATABASE_URL;
+if (!url) throw new Error('OVEN_DATABASE_URL is not set; npm start sets it.');
+await main(url);

@@ -1,0 +1,32 @@
+import { LARGEST_FILE } from '@/core/batch';
+import { CATALOGUE, fail, type Failure, type Result } from '@/core/failure';
+
+/** A failure as every door writes it. */
+export const refuse = ({ code, message, path }: Failure): Response =>
+  Response.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
+
+/** A result as JSON, with the status its failure calls for. */
+export const answer = <T>(result: Result<T>, status = 200): Response =>
+  result.ok ? Response.json(result.value, { status }) : refuse(result);
+
+/** The request's text, unless it is larger than any honest batch file. */
+export async function bodyText(request: Request): Promise<Result<string>> {
+  const tooLarge = fail(
+    'TOO_LARGE',
+    `This is larger than ${LARGEST_FILE / 1e6} MB, more than any batch file. Is it the right file?`,
+  );
+  if (Number(request.headers.get('content-length') ?? 0) > 4 * LARGEST_FILE) return tooLarge;
+  const text = await request.text();
+  return text.length > LARGEST_FILE ? tooLarge : { ok: true, value: text };
+}
+
+/** The request's JSON. */
+export async function bodyJson(request: Request): Promise<Result<unknown>> {
+  const text = await bodyText(request);
+  if (!text.ok) return text;
+  try {
+    return { ok: true, value: JSON.parse(text.value) as unknown };
+  } catch {
+    return fail('NOT_JSON', 'This is not JSON.');
+  }
+}

@@ -1,0 +1,264 @@
+import { FEEL_TARGETS, crumbleEdge, gramsToReach, softness } from '../dough';
+import { bowlTimeConstant, lifeCurve, packOfVolume } from '../keeping';
+import type { DoughLine } from '../pantry';
+import { waterHeld } from '../sorption';
+import { criticalAw } from '../texture';
+import { TRAY_MARGIN_MM, trayLayout } from './shape-plan';
+import { clockMinute } from './bake';
+import { DRIEST_PCT, finishOf, wetBasisPct } from './finish';
+import { productOf, storageOf } from './keep';
+import type { Worked } from './predict';
+
+/** Everything that the page draws of a batch, as plain data: it crosses from a worker to the page on every frame. */
+export type Drawing = {
+  readonly cutThrough: CutThrough;
+  readonly sheets: SheetDrawing | SlabDrawing;
+  readonly lifeCurves: readonly LifeCurve[];
+  readonly water: { readonly start_g: number; readonly end_g: number; readonly solids_g: number };
+  readonly feel: FeelHelp;
+  /** Snap if the piece were taken out at each moment of the cut-through, and judged cold. */
+  readonly snaps: readonly number[];
+  readonly reached: readonly Reached[];
+};
+
+/** When something worth knowing is reached for good; null when the programme ends before. */
+export type Reached = {
+  readonly what: 'hot-enough' | 'heart-dry' | 'snaps-when-cold' | 'golden' | 'too-dark';
+  readonly minute: number | null;
+};
+
+/** The piece's thickness against time: rows are moments, columns are cells from top to bottom. */
+export type CutThrough = {
+  readonly minutes: readonly number[];
+  readonly cells: number;
+  /** Moisture [% wet basis] and height now [mm], row after row. */
+  readonly moisture_pct: Float64Array;
+  readonly height_mm: Float64Array;
+  readonly temperature_c: Float64Array;
+  /** What the baker set, as corners of the ember line: minute and °C; null while off. */
+  readonly stages: ReadonlyArray<{ readonly from: number; readonly to: number; readonly set: number | 'off' | 'room' }>;
+};
+
+type PlacedPiece = { readonly x_mm: number; readonly y_mm: number; readonly turn_deg: number };
+type DrawnRoll = {
+  readonly width_mm: number;
+  readonly length_mm: number;
+  readonly sheets: number;
+  readonly pieces: number;
+  readonly placed: readonly PlacedPiece[];
+};
+
+export type SheetDrawing = {
+  readonly kind: 'sheet';
+  readonly outline: ReadonlyArray<readonly [number, number]>;
+  readonly edge_mm: number;
+  readonly rolls: readonly DrawnRoll[];
+  readonly pressed: number;
+  readonly tray: {
+    readonly width_mm: number;
+    readonly depth_mm: number;
+    readonly margin_mm: number;
+    readonly placed: readonly PlacedPiece[];
+  };
+};
+
+export type SlabDrawing = {
+  readonly kind: 'slab';
+  readonly pan_mm: readonly [width: number, depth: number];
+  readonly trim_mm: number;
+  readonly columns: number;
+  readonly rows: number;
+  readonly pans: number;
+  readonly lastRows: number;
+  readonly piece_mm: readonly [width: number, length: number];
+};
+
+/** Moisture in a pack against days, with the lines it must not cross. */
+export type LifeCurve = {
+  readonly points: ReadonlyArray<{ readonly day: number; readonly moisture_pct: number }>;
+  readonly softens_pct: number;
+  readonly moulds_pct: number;
+  /** What the pack's air would bring the treats to in the end. */
+  readonly room_pct: number;
+};
+
+/** Where the crumble edge lies, and what would bring the dough to roll. */
+type FeelHelp = {
+  readonly crumbleEdge: number;
+  readonly fixes: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number }>;
+};
+
+/** Days that a life curve shows beyond the predicted end, as a share, and at least [days]. */
+const CURVE_BEYOND = 1.5;
+const CURVE_AT_LEAST = 14;
+const CURVE_POINTS = 60;
+const NOTHING_GROWS_BELOW_AW = 0.6;
+
+/** Draws a worked-out batch. */
+export function drawingOf(worked: Worked): Drawing {
+  const { finish, prediction } = worked;
+  const solids_g = prediction.dough.mass_g - prediction.dough.water_g;
+  return {
+    cutThrough: cutThroughOf(worked),
+    sheets: sheetsOf(worked),
+    lifeCurves: worked.packs.map((_, index) => curveOf(worked, index)),
+    water: { start_g: prediction.dough.water_g, end_g: (solids_g * finish.moisture_pct) / (100 - finish.moisture_pct), solids_g },
+    ...momentsOf(worked),
+    feel: feelHelp(worked.lines, worked.rest_min, worked.heat.room.temperature_c),
+  };
+}
+
+function cutThroughOf({ bake, heat }: Worked): CutThrough {
+  const { cells } = bake.profiles;
+  const count = bake.frames.length;
+  const moisture_pct = new Float64Array(count * cells);
+  const height_mm = new Float64Array(count * cells);
+  const temperature_c = new Float64Array(count * cells);
+  bake.frames.forEach((frame, row) => {
+    const profile = bake.profiles.at(frame.row);
+    for (let cell = 0; cell < cells; cell++) {
+      moisture_pct[row * cells + cell] = wetBasisPct(profile.moisture[cell]);
+      height_mm[row * cells + cell] = profile.height[cell] * 1000;
+      temperature_c[row * cells + cell] = profile.temperature[cell];
+    }
+  });
+  let minute = 0;
+  const stages = heat.stageMinutes.map((minutes, index) => {
+    const from = minute;
+    minute += minutes;
+    const { set } = heat.stages[index];
+    return { from, to: minute, set: typeof set === 'number' ? set - heat.offset_c : set };
+  });
+  return {
+    minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)),
+    cells,
+    moisture_pct,
+    height_mm,
+    temperature_c,
+    stages,
+  };
+}
+
+/** A core this hot ends what raw egg and red meat can carry; poultry asks for three degrees more (USDA-FSIS). */
+const HOT_ENOUGH_C = 74;
+const SNAPS_FROM = 7;
+/** Browning where the colour words turn golden and dark. */
+const GOLDEN_FROM = 0.15;
+const DARK_FROM = 0.45;
+
+function momentsOf({ bake, heat, dough, out }: Worked): Pick<Drawing, 'snaps' | 'reached'> {
+  const critical = criticalAw(dough.composition);
+  const finishes = bake.frames.map((frame) => finishOf(frame, bake.profiles.at(frame.row), bake.shares, dough, out));
+  const snaps = finishes.map(({ snap }) => snap);
+  /** From here to the end it stays true. */
+  const forGood = (holds: (index: number) => boolean): number | null => {
+    let from: number | null = null;
+    for (let i = bake.frames.length - 1; i >= 0 && holds(i); i--) from = i;
+    return from === null ? null : clockMinute(heat, bake.frames[from].time_s);
+  };
+  const first = (holds: (index: number) => boolean): number | null => {
+    const found = bake.frames.findIndex((_, i) => holds(i));
+    return found < 0 ? null : clockMinute(heat, bake.frames[found].time_s);
+  };
+  return {
+    snaps,
+    reached: [
+      { what: 'hot-enough', minute: first((i) => bake.frames[i].core_c >= HOT_ENOUGH_C) },
+      { what: 'golden', minute: first((i) => bake.frames[i].browningEdge >= GOLDEN_FROM) },
+      { what: 'heart-dry', minute: forGood((i) => finishes[i].coreAw < critical) },
+      { what: 'snaps-when-cold', minute: forGood((i) => snaps[i] >= SNAPS_FROM) },
+      { what: 'too-dark', minute: first((i) => bake.frames[i].browningEdge >= DARK_FROM) },
+    ],
+  };
+}
+
+function sheetsOf({ shape, out }: Worked): SheetDrawing | SlabDrawing {
+  if (shape.method === 'score-slab') {
+    const slab = out.slab;
+    if (!slab) throw new Error('a scored slab without its yield');
+    return {
+      kind: 'slab',
+      pan_mm: [shape.panWidth_mm, shape.panDepth_mm],
+      trim_mm: shape.trim_mm,
+      columns: slab.columns,
+      rows: slab.rows,
+      pans: slab.pans,
+      lastRows: slab.lastRows,
+      piece_mm: [slab.realWidth_mm, slab.realLength_mm],
+    };
+  }
+  return {
+    kind: 'sheet',
+    outline: shape.cutter.ring,
+    edge_mm: shape.edge_mm,
+    pressed: out.pressed,
+    rolls: (out.rollOut?.rolls ?? []).map(({ width_mm, length_mm, sheets, pieces, layout }) => ({
+      width_mm,
+      length_mm,
+      sheets,
+      pieces,
+      placed: layout.placements,
+    })),
+    tray: {
+      width_mm: shape.trayWidth_mm,
+      depth_mm: shape.trayDepth_mm,
+      margin_mm: TRAY_MARGIN_MM,
+      placed: trayLayout(shape).placements,
+    },
+  };
+}
+
+function curveOf(worked: Worked, index: number): LifeCurve {
+  const { packs, lines, dough, finish, shape, out, heat, prediction } = worked;
+  const choice = packs[index];
+  const keeps = prediction.keeps[index];
+  const product = productOf(lines, dough, finish, shape.thickness_mm);
+  const storage = storageOf(choice, keeps.pieces_per_pack, finish, out);
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
+  const days = Math.max(CURVE_AT_LEAST, keeps.days_high * CURVE_BEYOND);
+  const at = (aw: number): number => {
+    const water_g = waterHeld(dough.composition, aw, room.temperature_c, dough.state);
+    return Math.max(DRIEST_PCT, (100 * water_g) / (water_g + dough.composition.solids_g));
+  };
+  const walked = packOfVolume(choice.option, choice.volume_ml).open
+    ? openWalk(worked, days)
+    : lifeCurve(product, storage, room, days);
+  const stride = Math.max(1, Math.ceil(walked.length / CURVE_POINTS));
+  return {
+    points: walked
+      .filter((_, i) => i % stride === 0 || i === walked.length - 1)
+      .map(({ day, moisture_pct }) => ({ day, moisture_pct })),
+    softens_pct: at(criticalAw(dough.composition)),
+    moulds_pct: at(NOTHING_GROWS_BELOW_AW),
+    room_pct: at(Math.min(0.97, room.relativeHumidity)),
+  };
+}
+
+/** In an open bowl the piece follows the room within a day or two; first order, as the life does it. */
+function openWalk({ dough, finish, shape, heat }: Worked, days: number): Array<{ day: number; moisture_pct: number }> {
+  const { temperature_c } = heat.room;
+  const end_g = waterHeld(dough.composition, Math.min(0.97, heat.room_rh), temperature_c, dough.state);
+  const start_g = (dough.composition.solids_g * finish.moisture_pct) / (100 - finish.moisture_pct);
+  const settles_days = bowlTimeConstant(shape.thickness_mm, dough.meatLike > 0.5);
+  return Array.from({ length: CURVE_POINTS }, (_, i) => {
+    const day = (days * i * i) / (CURVE_POINTS - 1) ** 2;
+    const water_g = end_g + (start_g - end_g) * Math.exp(-day / settles_days);
+    return { day, moisture_pct: (100 * water_g) / (water_g + dough.composition.solids_g) };
+  });
+}
+
+function feelHelp(lines: readonly DoughLine[], standing_min: number, kitchen_c: number): FeelHelp {
+  const bowl = { standing_min, kitchen_c };
+  const { index } = softness(lines, bowl);
+  const wet = lines.find(({ ingredient }) => ingredient.id === 'water') ?? lines.find(({ ingredient }) => ingredient.water > 80);
+  const flour = lines
+    .filter(({ ingredient }) => ingredient.category === 'flour/meal')
+    .reduce<DoughLine | null>((most, line) => (most && most.mass_g >= line.mass_g ? most : line), null);
+  const helper = index > FEEL_TARGETS.rollable ? flour : wet;
+  if (!helper || !Number.isFinite(index)) return { crumbleEdge: crumbleEdge(lines), fixes: [] };
+  const fix = gramsToReach(lines, helper.ingredient, FEEL_TARGETS.rollable, bowl);
+  return {
+    crumbleEdge: crumbleEdge(lines),
+    fixes: fix.kind === 'add' && fix.mass_g >= 1 ? [{ ingredient: helper.ingredient.id, mass_g: fix.mass_g }] : [],
+  };
+}

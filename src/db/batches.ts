@@ -1,0 +1,74 @@
+import type { BatchDocument } from '@/core/batch';
+import type { Queryable } from './client';
+import type { ForecastRow } from './forecast';
+
+export type BatchRow = {
+  readonly id: string;
+  readonly recipe_id: string | null;
+  readonly name: string;
+  readonly document: BatchDocument;
+  readonly revision: number;
+  readonly forecast: ForecastRow;
+  /** ISO date, or null while it is only planned. */
+  readonly baked_on: string | null;
+  readonly updated_at: Date;
+};
+
+const COLUMNS = 'id, recipe_id, name, document, revision, forecast, baked_on, updated_at';
+
+export async function maybeBatch(db: Queryable, id: string): Promise<BatchRow | null> {
+  const { rows } = await db.query<BatchRow>(`select ${COLUMNS} from batch where id = $1`, [id]);
+  return rows[0] ?? null;
+}
+
+/** Batches of a kitchen, the one changed last first. */
+export async function batchesOf(db: Queryable, kitchenId: string): Promise<BatchRow[]> {
+  const { rows } = await db.query<BatchRow>(`select ${COLUMNS} from batch where kitchen_id = $1 order by updated_at desc, id`, [
+    kitchenId,
+  ]);
+  return rows;
+}
+
+type NewBatch = {
+  readonly kitchenId: string;
+  readonly recipeId: string | null;
+  readonly name: string;
+  readonly document: BatchDocument;
+  readonly forecast: ForecastRow;
+  readonly bakedOn?: string;
+};
+
+export async function addBatch(db: Queryable, batch: NewBatch): Promise<string> {
+  const { rows } = await db.query<{ id: string }>(
+    `insert into batch (kitchen_id, recipe_id, name, document, forecast, baked_on) values ($1, $2, $3, $4, $5, $6) returning id`,
+    [
+      batch.kitchenId,
+      batch.recipeId,
+      batch.name,
+      JSON.stringify(batch.document),
+      JSON.stringify(batch.forecast),
+      batch.bakedOn ?? null,
+    ],
+  );
+  return rows[0].id;
+}
+
+/** Saves over exactly the revision that was edited; null when someone else saved in between, or it is gone. */
+export async function replaceBatch(
+  db: Queryable,
+  id: string,
+  revision: number,
+  next: { readonly name: string; readonly document: BatchDocument; readonly forecast: ForecastRow },
+): Promise<{ revision: number; updated_at: Date } | null> {
+  const { rows } = await db.query<{ revision: number; updated_at: Date }>(
+    `update batch set name = $3, document = $4, forecast = $5, revision = revision + 1, updated_at = now()
+     where id = $1 and revision = $2 returning revision, updated_at`,
+    [id, revision, next.name, JSON.stringify(next.document), JSON.stringify(next.forecast)],
+  );
+  return rows[0] ?? null;
+}
+
+/** Marks a batch as baked on a day; one that has a day keeps it. */
+export async function markBaked(db: Queryable, id: string): Promise<void> {
+  await db.query('update batch set baked_on = coalesce(baked_on, current_date) where id = $1', [id]);
+}

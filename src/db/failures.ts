@@ -1,0 +1,32 @@
+import { fail, type Failure } from '@/core/failure';
+
+type DatabaseError = { readonly code?: string; readonly constraint?: string };
+
+/** What a violated constraint means to the person who typed. */
+const SENTENCES: Readonly<Record<string, string>> = {
+  batch_has_a_name: 'Give the batch a name.',
+  measurement_counts_pieces: 'Count at least one piece, or leave the count empty.',
+  measurement_tray_has_weight: 'A tray cannot weigh less than nothing.',
+  measurement_before_above_tray: 'The tray with its pieces before baking must weigh more than the empty tray.',
+  measurement_after_above_tray: 'The tray with its pieces after baking must weigh more than the empty tray.',
+  measurement_water_only_leaves: 'The tray weighs more after baking than before. Check which weight is which.',
+};
+
+/** The server is starting, stopping or unreachable. */
+const AWAY = /^(08|57P|ECONN|ENOENT|ETIMEDOUT|EAI)/;
+const MALFORMED = '22P02';
+
+/** The failure behind a database error, or null when it is a bug and should be thrown on. */
+export function failureOf(error: unknown): Failure | null {
+  const { code = '', constraint } = error as DatabaseError;
+  const sentence = constraint ? SENTENCES[constraint] : undefined;
+  if (sentence) return fail('BAD_VALUE', sentence, constraint?.split('_')[0] ?? '');
+  if (code === MALFORMED) return fail('NOT_FOUND', 'There is nothing at this address. It may have been mistyped.');
+  const timedOut = error instanceof Error && error.message.includes('timeout');
+  if (AWAY.test(code) || timedOut)
+    return fail(
+      'DATABASE_AWAY',
+      'The database does not answer. Your changes stay on this page; try again in a moment, or run npm start.',
+    );
+  return null;
+}

@@ -1,0 +1,71 @@
+import type { Queryable } from './client';
+import type { ForecastRow } from './forecast';
+
+/** What the baker entered; null where nothing was. */
+export type Measured = {
+  readonly pieces: number | null;
+  readonly tray_g: number;
+  readonly before_g: number | null;
+  readonly after_g: number | null;
+  readonly texture: string | null;
+  readonly note: string;
+};
+export type MeasurementRow = Measured & { readonly forecast: ForecastRow; readonly revision: number };
+
+const COLUMNS = 'pieces, tray_g, before_g, after_g, texture, note, forecast, revision';
+
+export async function maybeMeasurement(db: Queryable, batchId: string): Promise<MeasurementRow | null> {
+  const { rows } = await db.query<MeasurementRow>(`select ${COLUMNS} from measurement where batch_id = $1`, [batchId]);
+  return rows[0] ?? null;
+}
+
+/** Measurements of a kitchen, by batch. */
+export async function measurementsOf(db: Queryable, kitchenId: string): Promise<Map<string, MeasurementRow>> {
+  const { rows } = await db.query<MeasurementRow & { batch_id: string }>(
+    `select batch_id, ${COLUMNS.split(', ')
+      .map((column) => `m.${column}`)
+      .join(', ')} from measurement m join batch b on b.id = m.batch_id where b.kitchen_id = $1`,
+    [kitchenId],
+  );
+  return new Map(rows.map(({ batch_id, ...row }) => [batch_id, row]));
+}
+
+/** First entry of a batch; null when there is one already. */
+export async function addMeasurement(
+  db: Queryable,
+  batchId: string,
+  measured: Measured,
+  forecast: ForecastRow,
+): Promise<number | null> {
+  const { rows } = await db.query<{ revision: number }>(
+    `insert into measurement (batch_id, pieces, tray_g, before_g, after_g, texture, note, forecast)
+     values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict (batch_id) do nothing returning revision`,
+    [...valuesOf(batchId, measured), JSON.stringify(forecast)],
+  );
+  return rows[0]?.revision ?? null;
+}
+
+/** Corrects an entry at exactly this revision; the forecast it answers to stays. Null when it is stale. */
+export async function replaceMeasurement(
+  db: Queryable,
+  batchId: string,
+  revision: number,
+  measured: Measured,
+): Promise<number | null> {
+  const { rows } = await db.query<{ revision: number }>(
+    `update measurement set pieces = $2, tray_g = $3, before_g = $4, after_g = $5, texture = $6, note = $7,
+       revision = revision + 1, measured_at = now() where batch_id = $1 and revision = $8 returning revision`,
+    [...valuesOf(batchId, measured), revision],
+  );
+  return rows[0]?.revision ?? null;
+}
+
+const valuesOf = (batchId: string, m: Measured): unknown[] => [
+  batchId,
+  m.pieces,
+  m.tray_g,
+  m.before_g,
+  m.after_g,
+  m.texture,
+  m.note,
+];

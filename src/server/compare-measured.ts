@@ -1,0 +1,62 @@
+import type { ForecastRow } from '@/db/forecast';
+import type { Measured } from '@/db/measurements';
+
+/** A measured number beside the band it was predicted to fall in. */
+type Beside = {
+  readonly measured: number;
+  readonly likely: number;
+  readonly low: number;
+  readonly high: number;
+  readonly inside: boolean;
+};
+
+export type Comparison = {
+  readonly pieces: Beside | null;
+  /** Share of the raw mass that left [%]. */
+  readonly loss_pct: Beside | null;
+  /** Water left, from the two weights: a mass balance, not a guess [% wet basis]. */
+  readonly moisture_pct: Beside | null;
+  readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
+};
+
+const beside = (measured: number, likely: number, low: number, high: number): Beside => ({
+  measured,
+  likely,
+  low,
+  high,
+  inside: measured >= low && measured <= high,
+});
+
+/** Loss [%] that leaves a dough of this water at a moisture: dry solids stay. */
+const lossAt = (doughWater_pct: number, moisture_pct: number): number =>
+  100 * (1 - (100 - doughWater_pct) / (100 - moisture_pct));
+const moistureAt = (doughWater_pct: number, loss_pct: number): number => 100 - (100 - doughWater_pct) / (1 - loss_pct / 100);
+
+/** Sets what was measured beside what was predicted. */
+export function compareMeasured(measured: Measured, forecast: ForecastRow): Comparison {
+  const { pieces, tray_g, before_g, after_g, texture } = measured;
+  const water = forecast.dough_water_pct;
+  const loss = before_g !== null && after_g !== null ? 100 * (1 - (after_g - tray_g) / (before_g - tray_g)) : null;
+  return {
+    pieces: pieces === null ? null : beside(pieces, forecast.pieces, forecast.pieces_low, forecast.pieces_high),
+    loss_pct:
+      loss === null
+        ? null
+        : beside(
+            loss,
+            lossAt(water, forecast.moisture_pct),
+            lossAt(water, forecast.moisture_pct_high),
+            lossAt(water, forecast.moisture_pct_low),
+          ),
+    moisture_pct:
+      loss === null
+        ? null
+        : beside(
+            Math.max(0, moistureAt(water, loss)),
+            forecast.moisture_pct,
+            forecast.moisture_pct_low,
+            forecast.moisture_pct_high,
+          ),
+    texture: texture === null ? null : { measured: texture, predicted: forecast.texture, same: texture === forecast.texture },
+  };
+}

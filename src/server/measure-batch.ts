@@ -1,0 +1,58 @@
+import Joi from 'joi';
+import { fail, succeed, type Result } from '@/core/failure';
+import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import { addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
+import { checkWith } from '@/formats/read-batch';
+import { forecast } from './forecast';
+import { loadPantry } from './pantry';
+import { inTransaction } from './with-database';
+
+/** Textures a baker can tick, in the words that the prediction uses. */
+export const TEXTURES = [
+  'snaps clean', 'hard', 'crisp shell, chewy heart', 'crisp shell, moist heart', 'losing its snap', 'tough and bendy',
+  'soft and bendy', 'leathery', 'tender',
+] as const; // prettier-ignore
+
+type MeasureRequest = Measured & { readonly revision: number };
+const weight_g = Joi.number().min(0).max(200_000);
+const MEASURE_REQUEST = Joi.object({
+  /** 0 for the first entry. */
+  revision: Joi.number().integer().min(0).required(),
+  pieces: Joi.number().integer().min(1).max(100_000).allow(null).required(),
+  tray_g: weight_g.required(),
+  before_g: weight_g.greater(0).allow(null).required(),
+  after_g: weight_g.greater(0).allow(null).required(),
+  texture: Joi.string().valid(...TEXTURES).allow(null).required(), // prettier-ignore
+  note: Joi.string().allow('').max(2000).required(),
+});
+
+/**
+ * Enters what scale and eye said after baking. The first entry fixes the forecast it answers to:
+ * later changes of the batch or of the models must not make an old prediction look better.
+ */
+export const measureBatch = (id: string, body: unknown): Promise<Result<{ revision: number }>> =>
+  inTransaction(async (db) => {
+    const request = checkWith<MeasureRequest>(MEASURE_REQUEST, body);
+    if (!request.ok) return request;
+    const batch = await maybeBatch(db, id);
+    if (!batch) return fail('NOT_FOUND', 'There is no such batch in the log.');
+    const { revision: seen, ...measured } = request.value;
+    const entered =
+      seen === 0 ? await firstEntry(db, batch, measured) : succeed(await replaceMeasurement(db, id, seen, measured));
+    if (!entered.ok) return entered;
+    const revision = entered.value;
+    if (revision === null)
+      return fail(
+        'CHANGED_ELSEWHERE',
+        'Someone entered weights for this batch in the meantime. Reload to see them; what you typed is still here.',
+        'revision',
+      );
+    await markBaked(db, id);
+    return succeed({ revision });
+  });
+
+async function firstEntry(db: Queryable, batch: BatchRow, measured: Measured): Promise<Result<number | null>> {
+  const predicted = forecast(batch.document, { pantry: await loadPantry(db) }, true);
+  return predicted.ok ? succeed(await addMeasurement(db, batch.id, measured, predicted.value)) : predicted;
+}

@@ -1,0 +1,8 @@
+import type { Prediction } from '@/core/batch';
+import type { Result } from '@/core/failure';
+import { predictText } from '@/formats/predict-text';
+import { shippedPantry } from '@/formats/shipped-pantry';
+
+/** Predicts a batch file's text with the shipped ingredients: needs no database, so it answers like the command line. */
+export const predictBatchFile = async (text: string): Promise<Result<Prediction>> =>
+  predictText(text, { pantry: await shippedPantry() });

@@ -1,0 +1,40 @@
+import type { BatchDocument } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { addBatch } from '@/db/batches';
+import { maybeRecipe } from '@/db/recipes';
+import { checkBatch } from '@/formats/read-batch';
+import { forecast } from './forecast';
+import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** Starts a batch from a recipe, in this kitchen's air. */
+export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const recipe = await maybeRecipe(db, recipeId);
+    if (!recipe) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
+    const { altitude_m, room_c, room_rh_pct } = kitchen.value;
+    const document: BatchDocument = { ...recipe.document, name: recipe.name, kitchen: { altitude_m, room_c, room_rh_pct } };
+    const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
+    if (!predicted.ok) return predicted;
+    const batch = { kitchenId: kitchen.value.id, recipeId, name: recipe.name, document, forecast: predicted.value };
+    return succeed({ id: await addBatch(db, batch) });
+  });
+
+/** Takes in a batch file that someone mailed or kept. */
+export const importBatch = (value: unknown): Promise<Result<{ id: string }>> =>
+  withDatabase(async (db) => {
+    const checked = checkBatch(value);
+    if (!checked.ok) return checked;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const document = checked.value;
+    const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
+    if (!predicted.ok) return predicted;
+    const name = document.name?.trim() || document.recipe.name?.trim() || 'Batch from a file';
+    return succeed({
+      id: await addBatch(db, { kitchenId: kitchen.value.id, recipeId: null, name, document, forecast: predicted.value }),
+    });
+  });

@@ -1,0 +1,72 @@
+import { wrap, type Remote } from 'comlink';
+import type { BatchDocument, Prediction } from '@/core/batch';
+import type { Result } from '@/core/failure';
+import type { Ingredient } from '@/core/pantry';
+import type { Likely, PredictionService } from './protocol';
+
+type Answers = {
+  readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
+  readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
+};
+
+/** The band waits until the hand rests [ms]. */
+const REST_MS = 220;
+
+/**
+ * Keeps a page supplied with predictions: the likely run for every frame of a drag, the band once the hand rests.
+ * While a run is under way only the newest document waits; older ones are never computed.
+ */
+export class Predictor {
+  private readonly workers: Worker[] = [];
+  private readonly fast: Remote<PredictionService>;
+  private readonly patient: Remote<PredictionService>;
+  private waiting: BatchDocument | null = null;
+  private busy = false;
+  private rest: ReturnType<typeof setTimeout> | undefined;
+  private readonly ready: Promise<unknown>;
+
+  constructor(
+    pantry: readonly Ingredient[],
+    private readonly answers: Answers,
+  ) {
+    this.fast = this.open();
+    this.patient = this.open();
+    this.ready = Promise.all([this.fast.load(pantry), this.patient.load(pantry)]);
+  }
+
+  private open(): Remote<PredictionService> {
+    const worker = new Worker(new URL('./prediction.worker.ts', import.meta.url), { type: 'module' });
+    this.workers.push(worker);
+    return wrap<PredictionService>(worker);
+  }
+
+  /** Asks for a document; answers arrive by the callbacks, the newest last. */
+  ask(document: BatchDocument): void {
+    this.waiting = document;
+    if (!this.busy) void this.work();
+    clearTimeout(this.rest);
+    this.rest = setTimeout(() => void this.band(document), REST_MS);
+  }
+
+  close(): void {
+    clearTimeout(this.rest);
+    for (const worker of this.workers) worker.terminate();
+  }
+
+  private async work(): Promise<void> {
+    this.busy = true;
+    await this.ready;
+    while (this.waiting) {
+      const document = this.waiting;
+      this.waiting = null;
+      this.answers.onLikely(document, await this.fast.likely(document));
+    }
+    this.busy = false;
+  }
+
+  private async band(document: BatchDocument): Promise<void> {
+    await this.ready;
+    const answer = await this.patient.banded(document);
+    if (answer) this.answers.onBanded(document, answer);
+  }
+}
