@@ -1,9 +1,6 @@
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Queryable } from '@/db/client';
 import { maybeKitchen, type KitchenRow } from '@/db/kitchen';
-import { withDatabase } from './with-database';
-
-export type KitchenView = Pick<KitchenRow, 'name' | 'altitude_m' | 'room_c' | 'room_rh_pct'>;
 
 /** This installation's kitchen, or what to do when there is none yet. */
 export async function kitchenOf(db: Queryable): Promise<Result<KitchenRow>> {
@@ -12,6 +9,3 @@ export async function kitchenOf(db: Queryable): Promise<Result<KitchenRow>> {
     ? succeed(kitchen)
     : fail('NOT_FOUND', 'There is no kitchen yet. Run npm start once: it sets up the demo kitchen.');
 }
-
-/** The kitchen's name and air, for the top rail. */
-export const viewKitchen = (): Promise<Result<KitchenView>> => withDatabase(kitchenOf);

@@ -35,6 +35,7 @@ export type RecipeView = {
 };
 
 export type RecipesView = {
+  readonly kitchen: string;
   readonly recipes: readonly RecipeView[];
   /** The planned batch changed last, to carry on with. */
   readonly open: { readonly id: string; readonly name: string } | null;
@@ -52,7 +53,7 @@ export const viewRecipes = (): Promise<Result<RecipesView>> =>
       if (view.ok) recipes.push(view.value);
     }
     const planned = (await batchesOf(db, kitchen.value.id)).find(({ baked_on }) => baked_on === null);
-    return succeed({ recipes, open: planned ? { id: planned.id, name: planned.name } : null });
+    return succeed({ kitchen: kitchen.value.name, recipes, open: planned ? { id: planned.id, name: planned.name } : null });
   });
 
 function viewOf(row: RecipeRow, pantry: Pantry): Result<RecipeView> {

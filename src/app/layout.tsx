@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
+import type { ReactNode } from 'react';
+import { viewRail } from '@/server/view-rail';
+import { TopRail } from '@/ui/shell/TopRail';
+import './globals.css';
+
+export const metadata: Metadata = {
+  title: 'Upbeat Oven',
+  description: 'From bowl to jar: scale, shape, bake, dry and keep dog treats, with the water followed all the way.',
+};
+
+export default async function Layout({ children }: { readonly children: ReactNode }): Promise<ReactNode> {
+  const night = (await cookies()).get('theme')?.value === 'night';
+  const rail = await viewRail();
+  return (
+    <html lang="en-GB" data-theme={night ? 'night' : 'day'}>
+      <body>
+        <TopRail kitchen={rail.ok ? rail.value.kitchen : null} openBatch={rail.ok ? rail.value.openBatch : null} night={night} />
+        {children}
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,14 @@
+import type { ReactNode } from 'react';
+import { TEXTURES } from '@/server/measure-batch';
+import { viewLogEntry } from '@/server/view-log';
+import { LogEntry } from '@/ui/log/LogEntry';
+import { Trouble } from '@/ui/shell/Trouble';
+
+export const dynamic = 'force-dynamic';
+
+export default async function Page({ params }: { readonly params: Promise<{ id: string }> }): Promise<ReactNode> {
+  const view = await viewLogEntry((await params).id);
+  if (!view.ok) return <Trouble title="This batch is not in the log" message={view.message} />;
+  const { entry, measured } = view.value;
+  return <LogEntry {...entry} measured={measured} revision={measured?.revision ?? 0} textures={TEXTURES} />;
+}

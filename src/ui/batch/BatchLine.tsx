@@ -1,0 +1,133 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { BatchDocument, Prediction } from '@/core/batch';
+import type { Likely } from '@/workers/protocol';
+import { duration, factor, mass, span } from '../format/units';
+import { ENDS, FEEL_NAMES, packs } from '../format/words';
+import { CautionShape, type Severity } from '../kit/CautionMark';
+import { useWidth } from '../kit/use-width';
+import { BENCHES, type Bench } from './bench-props';
+import { inShort } from './heat/programme-edits';
+import { cssColour } from './heat/water-colours';
+import { ribbonOf, ribbonPath } from './ribbon';
+
+type BatchLineProps = {
+  readonly document: BatchDocument;
+  readonly likely: Likely;
+  readonly bench: Bench;
+  readonly onBench: (bench: Bench) => void;
+};
+type Station = { readonly name: string; readonly figure: string; readonly small: string };
+
+const RIBBON_HEIGHT = 46;
+const TALLEST = 38;
+
+/** The line from bowl to jar: each station with its one result, and the water running through them. */
+export function BatchLine({ document, likely, bench, onBench }: BatchLineProps): ReactNode {
+  const [ref, width] = useWidth<HTMLDivElement>(1228);
+  const stations = stationsOf(document, likely.prediction);
+  const points = ribbonOf(likely.prediction, likely.drawing, width, TALLEST);
+  const { start_g, end_g } = likely.drawing.water;
+  return (
+    <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
+      <div role="tablist" className="grid grid-cols-7">
+        {BENCHES.map((key, i) => (
+          <button
+            key={key}
+            type="button"
+            role="tab"
+            id={`station-${key}`}
+            aria-selected={bench === key}
+            aria-controls="bench"
+            aria-keyshortcuts={String(i + 1)}
+            onClick={() => onBench(key)}
+            className={`relative my-2 px-3.5 text-left leading-tight ${i > 0 ? 'border-l-[1.5px] border-hair' : ''}`}
+          >
+            <span className="flex items-center gap-2 text-[13.5px]">
+              <span
+                className={`grid size-4 place-items-center rounded-[5px] border-[1.3px] text-[11px] font-semibold ${bench === key ? 'border-heat bg-heat text-face' : 'border-rim'}`}
+              >
+                {i + 1}
+              </span>
+              <span className={bench === key ? 'font-semibold text-heat' : 'text-soft'}>{stations[key].name}</span>
+              <StationMark cautions={likely.prediction.cautions} bench={key} />
+            </span>
+            <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold">{stations[key].figure}</span>
+            <span className="block truncate text-[13px] text-soft">{stations[key].small}</span>
+          </button>
+        ))}
+      </div>
+      <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
+        <svg width={width} height={RIBBON_HEIGHT} className="block">
+          <title>{`Water along the line: ${Math.round(start_g)} g in the dough, ${Math.round(end_g)} g left after heat`}</title>
+          <defs>
+            <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
+              {points.map(({ x, wet }, i) => (
+                <stop key={i} offset={x / width} stopColor={cssColour(wet)} />
+              ))}
+            </linearGradient>
+          </defs>
+          <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
+        </svg>
+        <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
+          {Math.round(start_g)} g water in {mass(likely.prediction.dough.mass_g)} dough
+        </span>
+        <span className="absolute top-0 text-[13px] font-semibold text-water" style={{ left: `${(100 / 7) * 4.1}%` }}>
+          {Math.round(start_g - end_g)} g leaves in the heat
+        </span>
+        <span className="absolute top-0 right-3.5 text-[13px] font-semibold text-crunch">{Math.round(end_g)} g stays</span>
+      </div>
+    </nav>
+  );
+}
+
+function stationsOf(document: BatchDocument, { dough, yield: out, heat, keeps }: Prediction): Record<Bench, Station> {
+  const [first] = keeps;
+  return {
+    weigh: {
+      name: 'Weigh',
+      figure: mass(dough.mass_g),
+      small: dough.factor === 1 ? 'the recipe once' : `${factor(dough.factor)} the recipe`,
+    },
+    mix: {
+      name: 'Mix',
+      figure: FEEL_NAMES[dough.feel],
+      small: dough.hold_back ? `hold back ${Math.round(dough.hold_back.mass_g)} g flour` : 'all at once',
+    },
+    shape: {
+      name: 'Shape',
+      figure: `${out.pieces} pieces`,
+      small:
+        document.shape.method === 'score-slab'
+          ? `${out.trays} ${out.trays === 1 ? 'pan' : 'pans'}, scored`
+          : `${out.trays} trays, ${out.rerolls} re-rolls`,
+    },
+    heat: { name: 'Heat', figure: duration(heat.minutes), small: inShort(document.heat.steps) },
+    cool: { name: 'Cool & finish', figure: duration(heat.cooling_minutes), small: 'on the rack' },
+    pack: { name: 'Pack', figure: packs(first.packs, first.option), small: `up to ${first.pieces_per_pack} in each` },
+    keep: { name: 'Keep', figure: span(first.days), small: ENDS[first.limit] },
+  };
+}
+
+const STEP_OF: Record<Bench, ReadonlyArray<Prediction['cautions'][number]['step']>> = {
+  weigh: [],
+  mix: ['mix'],
+  shape: ['shape'],
+  heat: ['heat'],
+  cool: [],
+  pack: ['pack'],
+  keep: ['keep'],
+};
+
+/** The gravest caution of a station's step; notes are left to the bench. */
+function StationMark({ cautions, bench }: { readonly cautions: Prediction['cautions']; readonly bench: Bench }): ReactNode {
+  const here = cautions.filter(({ step, severity }) => STEP_OF[bench].includes(step) && severity !== 'note');
+  const gravest: Severity | undefined = here.some(({ severity }) => severity === 'stop') ? 'stop' : here[0]?.severity;
+  if (!gravest) return null;
+  return (
+    <span className="inline-flex" title={`${here.length} caution${here.length > 1 ? 's' : ''} at this step`}>
+      <CautionShape severity={gravest} />
+      <span className="sr-only">{gravest === 'stop' ? 'has a stop caution' : 'has a caution'}</span>
+    </span>
+  );
+}

@@ -1,0 +1,206 @@
+'use client';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { BatchDocument } from '@/core/batch';
+import type { Ingredient, Pantry } from '@/core/pantry';
+import { Button } from '../kit/Button';
+import { Plate } from '../kit/Plate';
+import { BatchLine } from './BatchLine';
+import { ConflictDialog } from './ConflictDialog';
+import { CoolBench } from './CoolBench';
+import { OutcomePlate } from './OutcomePlate';
+import { BENCHES, type Appliance, type Bench, type BenchProps } from './bench-props';
+import { HeatBench } from './heat/HeatBench';
+import { KeepBench } from './keep/KeepBench';
+import { ShapeBench } from './shape/ShapeBench';
+import { useBatch } from './use-batch';
+import { keptChanges, useSaving, type SavingState } from './use-saving';
+import { MixBench } from './weigh/MixBench';
+import { WeighBench } from './weigh/WeighBench';
+
+type BatchPlaceProps = {
+  readonly batch: {
+    readonly id: string;
+    readonly revision: number;
+    readonly document: BatchDocument;
+    readonly baked_on: string | null;
+    readonly saved_at: string;
+  };
+  readonly pantry: readonly Ingredient[];
+  readonly appliances: readonly Appliance[];
+  readonly firstBench: Bench;
+};
+
+/** One batch from bowl to jar: the line on top, one bench, and what comes out. */
+export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: BatchPlaceProps): ReactNode {
+  const { document, edits, likely, banded, bandIsOld, failure } = useBatch(batch.document, rows);
+  const saving = useSaving(batch.id, document, batch);
+  const [bench, setBench] = useState<Bench>(firstBench);
+  const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
+  useKeptChanges(batch, edits.set);
+  useKeys(edits, saving.saveNow, setBench);
+
+  const open = (next: Bench): void => {
+    setBench(next);
+    window.history.replaceState(null, '', `?bench=${next}`);
+  };
+  const props: BenchProps | null = likely && { document, edits, likely, banded, pantry, appliances };
+  return (
+    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+        <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
+        <SavedWord state={saving.state} onSave={saving.saveNow} />
+        <span className="flex-1" />
+        <Button disabled={!edits.canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
+          <Undo2 aria-hidden size={16} /> Undo
+        </Button>
+        <Button disabled={!edits.canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
+          <Redo2 aria-hidden size={16} /> Redo
+        </Button>
+        <a
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
+          href={`/api/batches/${batch.id}/file`}
+          download
+        >
+          Export file
+        </a>
+        <a
+          className="rounded-full border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110"
+          href={`/log/${batch.id}`}
+        >
+          {batch.baked_on ? 'See it weighed' : 'Enter weights'}
+        </a>
+      </header>
+      {likely && <BatchLine document={document} likely={likely} bench={bench} onBench={open} />}
+      {failure && (
+        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
+          <strong className="text-stop">This cannot be worked out.</strong> {failure.message}{' '}
+          {likely && 'Below is the last one that could.'}
+        </p>
+      )}
+      {props ? (
+        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
+          <div
+            id="bench"
+            role="tabpanel"
+            aria-labelledby={`station-${bench}`}
+            className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
+          >
+            <OneBench bench={bench} props={props} />
+          </div>
+          <OutcomePlate target={document.target} likely={props.likely.prediction} banded={banded} bandIsOld={bandIsOld} />
+        </div>
+      ) : (
+        !failure && (
+          <Plate label="Working it out" className="grid flex-1 place-items-center text-soft">
+            <p role="status">Working out the batch …</p>
+          </Plate>
+        )
+      )}
+      <ConflictDialog
+        open={saving.state.kind === 'stale'}
+        onMine={saving.keepMine}
+        onTheirs={() => {
+          const theirs = saving.takeTheirs();
+          if (theirs) edits.begin(theirs.document);
+        }}
+      />
+    </main>
+  );
+}
+
+function OneBench({ bench, props }: { readonly bench: Bench; readonly props: BenchProps }): ReactNode {
+  switch (bench) {
+    case 'weigh':
+      return <WeighBench {...props} />;
+    case 'mix':
+      return <MixBench {...props} />;
+    case 'shape':
+      return <ShapeBench {...props} />;
+    case 'heat':
+      return <HeatBench {...props} />;
+    case 'cool':
+      return <CoolBench {...props} />;
+    case 'pack':
+      return <KeepBench {...props} about="pack" />;
+    case 'keep':
+      return <KeepBench {...props} about="keep" />;
+  }
+}
+
+function NameField({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }): ReactNode {
+  return (
+    <h1 className="min-w-0">
+      <label className="sr-only" htmlFor="batch-name">
+        Name of the batch
+      </label>
+      <input
+        id="batch-name"
+        value={name}
+        maxLength={200}
+        size={Math.max(8, Math.min(40, name.length))}
+        onChange={({ target }) => onName(target.value)}
+        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight hover:bg-face"
+      />
+    </h1>
+  );
+}
+
+/** Says when it was saved, and what happens if it was not. */
+function SavedWord({ state, onSave }: { readonly state: SavingState; readonly onSave: () => void }): ReactNode {
+  if (state.kind === 'kept')
+    return (
+      <p role="alert" className="max-w-md text-[14px] text-stop">
+        Not saved: {state.why}{' '}
+        <Button look="quiet" className="underline" onClick={onSave}>
+          Save now
+        </Button>
+      </p>
+    );
+  return (
+    <p role="status" className="text-[14px] text-soft">
+      {state.kind === 'saved' && <>saved {state.at.slice(11, 16)} UTC</>}
+      {state.kind === 'saving' && 'saving …'}
+      {state.kind === 'stale' && 'changed elsewhere'}
+      {state.kind === 'waiting' && (
+        <>
+          changed{' '}
+          <Button look="quiet" className="underline" onClick={onSave}>
+            Save now
+          </Button>
+        </>
+      )}
+    </p>
+  );
+}
+
+/** Takes up what an earlier visit could not save, when it still fits what is saved. */
+function useKeptChanges(batch: BatchPlaceProps['batch'], set: (path: [], after: unknown) => void): void {
+  useEffect(() => {
+    const kept = keptChanges(batch.id);
+    if (kept && kept.revision === batch.revision) set([], kept.document);
+    // Only on arrival: later changes are this page's own.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [batch.id]);
+}
+
+/** 1-7 open the stations, Ctrl+Z and Ctrl+Y walk the changes, Ctrl+S saves. */
+function useKeys(edits: { undo: () => void; redo: () => void }, save: () => void, open: (bench: Bench) => void): void {
+  const { undo, redo } = edits;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea');
+      if (event.ctrlKey || event.metaKey) {
+        const act = { z: event.shiftKey ? redo : undo, y: redo, s: save }[event.key.toLowerCase()];
+        if (!act) return;
+        event.preventDefault();
+        act();
+      } else if (!typing && !event.altKey) {
+        const bench = BENCHES[Number(event.key) - 1];
+        if (bench) open(bench);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo, save, open]);
+}

@@ -1,0 +1,47 @@
+import type { ReactNode } from 'react';
+import { CautionsOf } from '../kit/CautionMark';
+import { duration, mass } from '../format/units';
+import { BenchHead } from './BenchHead';
+import type { BenchProps } from './bench-props';
+
+/** The cooling station: how long on the rack, and what the piece will be once it is cold. */
+export function CoolBench({ likely }: BenchProps): ReactNode {
+  const { heat, outcome, yield: out, cautions } = likely.prediction;
+  const last = heat.timeline[heat.timeline.length - 1];
+  const facts: ReadonlyArray<readonly [string, string, string]> = [
+    [
+      'On the rack',
+      duration(heat.cooling_minutes),
+      `from ${Math.round(last.core_c)} °C until it is within 5 °C of the kitchen: only then into a closed pack`,
+    ],
+    [
+      'When cold',
+      outcome.texture,
+      outcome.soft_while_hot
+        ? 'it is still soft when it comes out: test one cold before baking on'
+        : 'it is about as firm when it comes out',
+    ],
+    [
+      'A tray full',
+      mass(out.per_tray * out.piece_raw_g),
+      `of raw pieces should weigh ${mass(out.per_tray * out.piece_final_g)} now: the scale is the best dampness meter in the kitchen`,
+    ],
+  ];
+  return (
+    <div className="flex flex-col gap-4">
+      <BenchHead title="Cool & finish" about="cold before it is bagged, judged or fed" />
+      <dl className="grid gap-3 sm:grid-cols-3">
+        {facts.map(([name, figure, words]) => (
+          <div key={name} className="rounded-2xl border border-hair bg-enamel px-4 py-3">
+            <dt className="text-[14px] text-soft">{name}</dt>
+            <dd>
+              <strong className="font-display text-[22px]">{figure}</strong>
+              <p className="pt-1 text-[14px] leading-snug">{words}</p>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <CautionsOf cautions={cautions} steps={['pack']} />
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { HeatStep } from '@/core/batch';
+import { NumberField } from '../../kit/NumberField';
+import { LIMITS, isTimed, removeStep } from './programme-edits';
+
+type StepListProps = {
+  readonly steps: readonly HeatStep[];
+  readonly onSteps: (steps: HeatStep[]) => void;
+  readonly onStep: (index: number, step: HeatStep) => void;
+};
+
+const NAMES: Record<HeatStep['do'], string> = {
+  hold: 'hold', off: 'oven off', cool: 'on the rack', turn: 'turn', stir: 'stir', brush: 'brush', 'snap-apart': 'snap apart',
+}; // prettier-ignore
+
+/** The programme in words and numbers: everything that can be dragged can be typed here. */
+export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
+  const only = steps.filter(isTimed).length === 1;
+  return (
+    <ol className="flex flex-wrap items-center gap-x-2 gap-y-1.5 text-[14px]" aria-label="Steps of the programme">
+      {steps.map((step, index) => (
+        <li key={index} className="inline-flex items-center gap-1 rounded-full border border-hair bg-enamel py-0.5 pr-1 pl-3">
+          <span className="font-semibold">{NAMES[step.do]}</span>
+          {step.do === 'hold' && (
+            <NumberField
+              label={`Setpoint of step ${index + 1}`}
+              shown={false}
+              unit="°C"
+              width="w-8"
+              value={step.setpoint_c}
+              min={LIMITS.setpoint_c[0]}
+              max={LIMITS.setpoint_c[1]}
+              step={5}
+              onChange={(setpoint_c) => onStep(index, { ...step, setpoint_c })}
+            />
+          )}
+          {isTimed(step) && (
+            <NumberField
+              label={`Minutes of step ${index + 1}`}
+              shown={false}
+              unit="min"
+              width="w-8"
+              value={step.minutes}
+              min={LIMITS.minutes[0]}
+              max={LIMITS.minutes[1]}
+              onChange={(minutes) => onStep(index, { ...step, minutes })}
+            />
+          )}
+          {step.do === 'brush' && (
+            <NumberField
+              label={`Grams brushed on in step ${index + 1}`}
+              shown={false}
+              unit="g"
+              width="w-8"
+              value={step.grams}
+              min={1}
+              max={2000}
+              onChange={(grams) => onStep(index, { ...step, grams })}
+            />
+          )}
+          {(step.do === 'hold' || step.do === 'off') && (
+            <button
+              type="button"
+              className={`rounded-full px-2 ${step.door === 'ajar' ? 'bg-heat-pale font-semibold text-heat' : 'text-soft hover:text-ink'}`}
+              aria-pressed={step.door === 'ajar'}
+              onClick={() => onStep(index, { ...step, door: step.door === 'ajar' ? 'shut' : 'ajar' })}
+            >
+              {step.door === 'ajar' ? 'door ajar' : 'door shut'}
+            </button>
+          )}
+          <button
+            type="button"
+            aria-label={`Take out step ${index + 1}, ${NAMES[step.do]}`}
+            disabled={only && isTimed(step)}
+            className="rounded-full p-0.5 text-soft hover:text-stop disabled:opacity-30"
+            onClick={() => onSteps(removeStep(steps, index))}
+          >
+            <X aria-hidden size={14} />
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { HeatStep } from '@/core/batch';
+import { addHold, eventsOf, inShort, insertEvent, moveCorner, removeStep, stretchesOf } from './programme-edits';
+
+const STEPS: readonly HeatStep[] = [
+  { do: 'hold', setpoint_c: 175, minutes: 26, preheated: true },
+  { do: 'turn' },
+  { do: 'hold', setpoint_c: 110, minutes: 65 },
+  { do: 'off', minutes: 40 },
+];
+const total = (steps: readonly HeatStep[]): number => stretchesOf(steps).at(-1)?.to ?? 0;
+
+describe('a heat programme under the hand', () => {
+  it('lays stretches and events on the clock', () => {
+    expect(stretchesOf(STEPS).map(({ from, to }) => [from, to])).toEqual([[0, 26], [26, 91], [91, 131]]); // prettier-ignore
+    expect(eventsOf(STEPS)).toMatchObject([{ minute: 26, event: { do: 'turn' } }]);
+  });
+  it('moves a corner in time and heat, within what ovens can do', () => {
+    const [first] = stretchesOf(STEPS);
+    expect(moveCorner(first.step, 30.4, 181.6)).toMatchObject({ minutes: 30, setpoint_c: 182, preheated: true });
+    expect(moveCorner(first.step, -5, 900)).toMatchObject({ minutes: 1, setpoint_c: 260 });
+    expect(moveCorner({ do: 'off', minutes: 40 }, 50, 100)).toEqual({ do: 'off', minutes: 50 });
+  });
+  it('an event inside a stretch splits it and keeps the time', () => {
+    const split = insertEvent(STEPS, 50, { do: 'stir' });
+    expect(split).toHaveLength(6);
+    expect(total(split)).toBe(131);
+    expect(eventsOf(split)[1]).toMatchObject({ minute: 50, event: { do: 'stir' } });
+  });
+  it('only the first half of a split stretch was preheated', () => {
+    const split = insertEvent(STEPS, 10, { do: 'turn' });
+    expect(split[0]).toMatchObject({ preheated: true, minutes: 10 });
+    expect(split[2]).toEqual({ do: 'hold', setpoint_c: 175, minutes: 16 });
+  });
+  it('taking an event out again gives the old programme back', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 130 }), (minute) => {
+        fc.pre(![26, 91].includes(minute));
+        const split = insertEvent(STEPS, minute, { do: 'stir' });
+        expect(removeStep(split, split.findIndex((step) => step.do === 'stir'))).toEqual(STEPS); // prettier-ignore
+      }),
+      { seed: 2 },
+    );
+  });
+  it('does not join stretches of different heat', () => expect(removeStep(STEPS, 1)).toHaveLength(3));
+  it('a new hold comes before the oven goes off', () => expect(addHold(STEPS).map((step) => step.do)).toEqual(['hold', 'turn', 'hold', 'hold', 'off'])); // prettier-ignore
+  it('reads in one line', () => expect(inShort(STEPS)).toBe('175 · 110 · oven off'));
+});

@@ -1,0 +1,20 @@
+/** Dry to wet as seen in a cut biscuit: mustard crumb to teal water. Stops: share of the dough's moisture, red, green, blue. */
+const STOPS: ReadonlyArray<readonly [number, number, number, number]> = [
+  [0, 222, 168, 52],
+  [0.14, 233, 201, 128],
+  [0.3, 232, 222, 190],
+  [0.45, 178, 209, 206],
+  [0.7, 70, 152, 163],
+  [1, 14, 86, 104],
+];
+
+/** Colour of a moisture, as a share of the raw dough's [0..1]. */
+export function waterColour(share: number): [number, number, number] {
+  const next = STOPS.findIndex(([stop]) => share <= stop);
+  if (next <= 0) return next === 0 ? [STOPS[0][1], STOPS[0][2], STOPS[0][3]] : [14, 86, 104];
+  const [[s0, ...from], [s1, ...to]] = [STOPS[next - 1], STOPS[next]];
+  const part = (share - s0) / (s1 - s0);
+  return [0, 1, 2].map((i) => Math.round(from[i] + part * (to[i] - from[i]))) as [number, number, number];
+}
+
+export const cssColour = (share: number): string => `rgb(${waterColour(share).join(' ')})`;

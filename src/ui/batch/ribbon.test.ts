@@ -1,0 +1,35 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/batch';
+import { readPantryCsv } from '@/formats/pantry-csv';
+import { makePredictionService } from '@/workers/prediction-service';
+import { ribbonOf, ribbonPath } from './ribbon';
+
+const service = makePredictionService(
+  () => 0,
+  () => Promise.resolve(),
+);
+const pantry = readPantryCsv(readFileSync('data/ingredients.csv', 'utf8'));
+service.load(pantry.ok ? [...pantry.value.values()] : []);
+const answer = service.likely(JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument);
+if (!answer.ok) throw new Error(answer.message);
+const { prediction, drawing } = answer.value;
+
+describe('the ribbon of water', () => {
+  const points = ribbonOf(prediction, drawing, 1000, 40);
+  it('runs left to right from bowl to jar', () => {
+    expect(points[0].x).toBe(0);
+    expect(points.at(-1)?.x).toBe(1000);
+    for (let i = 1; i < points.length; i++) expect(points[i].x).toBeGreaterThanOrEqual(points[i - 1].x);
+  });
+  it('is as high as the grams of water, to scale', () => {
+    expect(points[0].half).toBeCloseTo(20, 9);
+    const dried = points.find(({ x }) => x >= (1000 / 7) * 4);
+    expect(dried?.half).toBeCloseTo(Math.max(1, (20 * drawing.water.end_g) / drawing.water.start_g), 6);
+  });
+  it('never widens in the oven of a dry programme', () => {
+    const oven = points.filter(({ x }) => x > (1000 / 7) * 3.2 && x < (1000 / 7) * 4);
+    for (let i = 1; i < oven.length; i++) expect(oven[i].half).toBeLessThanOrEqual(oven[i - 1].half + 1e-9);
+  });
+  it('closes its outline', () => expect(ribbonPath(points, 20)).toMatch(/^M.*Z$/));
+});

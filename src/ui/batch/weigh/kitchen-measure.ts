@@ -1,0 +1,34 @@
+import type { Ingredient } from '@/core/pantry';
+import { METRIC_MEASURES, US_MEASURES, kitchenVolume, massOfVolume } from '@/core/quantities';
+
+export type CupSet = 'us' | 'metric';
+
+/** An amount as cups and spoons, or as so many of a thing, with how far such a measure scatters. */
+export type KitchenMeasure = { readonly words: string; readonly scatter_g: number } | null;
+
+const SDS_IN_90_PCT = 1.64;
+/** Counted things are named when they come out within this of a whole or a half [1]. */
+const NEAR_A_COUNT = 0.08;
+
+/** The everyday measure of a mass: eggs by the piece, the rest by cup and spoon. Null for what nobody measures so. */
+export function kitchenMeasure(row: Ingredient, mass_g: number, set: CupSet): KitchenMeasure {
+  const counted = countOf(row, mass_g);
+  if (counted) return counted;
+  if (row.bulkSpooned_g_per_ml <= 0) return null;
+  const density = { spooned_g_per_ml: row.bulkSpooned_g_per_ml, packed_g_per_ml: row.bulkPacked_g_per_ml };
+  const one = massOfVolume(1, density);
+  const { words, volume_ml } = kitchenVolume(mass_g / one.mass_g, set === 'us' ? US_MEASURES : METRIC_MEASURES);
+  return { words, scatter_g: SDS_IN_90_PCT * one.relSd * volume_ml * one.mass_g };
+}
+
+function countOf(row: Ingredient, mass_g: number): KitchenMeasure {
+  const usual = row.countWeights.find(({ name }) => name.includes('medium')) ?? row.countWeights[0];
+  if (!usual) return null;
+  const count = mass_g / usual.mass_g;
+  const halves = Math.round(count * 2) / 2;
+  if (halves < 0.5 || halves > 12 || Math.abs(count - halves) > NEAR_A_COUNT * halves) return null;
+  const whole = Math.floor(halves);
+  const half = halves > whole;
+  const number = half ? (whole === 0 ? '1/2' : `${whole} 1/2`) : String(whole);
+  return { words: `${number} ${usual.name.replace(/_/g, ' ')}`, scatter_g: 0.08 * mass_g };
+}

@@ -1,0 +1,47 @@
+/** Numbers as people read them. Units stand beside every one; nothing here computes. */
+
+const round = (value: number, digits: number): string => value.toFixed(digits);
+
+/** 46.2 -> "46 g", 1678 -> "1.68 kg". */
+export function mass(mass_g: number): string {
+  if (mass_g >= 1000) return `${round(mass_g / 1000, 2)} kg`;
+  return `${round(mass_g, mass_g < 10 ? 1 : 0)} g`;
+}
+
+/** 131 -> "2 h 11 min", 40 -> "40 min". */
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const rest = whole % 60;
+  return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest} min`;
+}
+
+const DAYS_PER_WEEK = 7;
+const DAYS_PER_MONTH = 30.4;
+
+/** How long something keeps, in the unit a baker would say it in; rounded down, never up. */
+export function span(days: number): string {
+  if (days < 1) return 'under a day';
+  if (days < 14) return `${Math.floor(days)} day${Math.floor(days) === 1 ? '' : 's'}`;
+  if (days < 84) return `${Math.floor(days / DAYS_PER_WEEK)} weeks`;
+  return `${Math.floor(days / DAYS_PER_MONTH)} months`;
+}
+
+/** "31 – 70". */
+export const range = (low: number, high: number, digits = 0): string =>
+  round(low, digits) === round(high, digits) ? round(low, digits) : `${round(low, digits)} – ${round(high, digits)}`;
+
+/** Water left, never more exact than the model is at the dry end. */
+export const moisture = (wetBasis_pct: number): string => (wetBasis_pct < 2 ? 'under 2 %' : `${round(wetBasis_pct, 1)} %`);
+
+export const moistureRange = (low: number, high: number): string =>
+  high < 2 ? 'under 2 %' : low < 2 ? `under 2 – ${round(high, 0)} %` : `${range(low, high)} %`;
+
+/** 0.25 -> "1/4" is for spoons; scale factors read better as decimals: "×1.5". */
+export const factor = (value: number): string => `×${Number(value.toFixed(2))}`;
+
+/** ISO date or time -> "14 Nov 2026"; the same on server and page. */
+export function day(iso: string): string {
+  const [year, month, date] = iso.slice(0, 10).split('-').map(Number);
+  return `${date} ${['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][month - 1]} ${year}`;
+}

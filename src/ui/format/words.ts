@@ -1,0 +1,68 @@
+import type { Keeps, RollAndCut } from '@/core/batch';
+
+/** Kitchen words for the ids of the batch file. */
+export const PACK_NAMES: Record<Keeps['option'], string> = {
+  'open-bowl': 'Open bowl',
+  'paper-bag': 'Paper bag',
+  'zip-bag': 'Zip bag',
+  'clip-jar': 'Clip jar',
+  tin: 'Tin',
+  'metal-pouch': 'Metallised pouch',
+  'foil-pouch': 'Foil pouch',
+  'foil-pouch-absorber': 'Foil pouch with absorber',
+};
+export const STORE_NAMES: Record<Keeps['store'], string> = {
+  room: 'at room heat',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+};
+
+/** What ends it, after the number: "7 weeks, then goes soft". */
+export const ENDS: Record<Keeps['limit'], string> = {
+  softening: 'then goes soft',
+  mould: 'then mould may start',
+  microbial: 'germs and mould set the limit',
+  staling: 'then goes stale',
+  rancidity: 'then the fat turns',
+  'freezer-quality': 'then fades in the freezer',
+  'drying-out': 'then dries out',
+};
+
+export const FEEL_NAMES: Record<string, string> = {
+  crumbly: 'Falls apart',
+  stiff: 'Stiff',
+  rollable: 'Rollable',
+  'soft-sticky': 'Sticky',
+  scoopable: 'Scoop',
+  batter: 'Pour',
+};
+
+type Outline = NonNullable<NonNullable<RollAndCut['cutter']>['outline']>;
+export const OUTLINES: ReadonlyArray<{ readonly value: Outline; readonly name: string }> = [
+  { value: 'bone', name: 'bone' },
+  { value: 'circle', name: 'round' },
+  { value: 'square', name: 'square' },
+  { value: 'rectangle', name: 'oblong' },
+  { value: 'heart', name: 'heart' },
+  { value: 'star', name: 'star' },
+  { value: 'paw', name: 'paw' },
+  { value: 'fish', name: 'fish' },
+];
+
+export const BASES = [
+  { value: 'paper-on-tray', name: 'paper on tray' },
+  { value: 'bare-tray', name: 'bare tray' },
+  { value: 'foil-on-tray', name: 'foil on tray' },
+  { value: 'mat-on-tray', name: 'mat on tray' },
+  { value: 'wire-rack', name: 'wire rack' },
+  { value: 'mesh', name: 'mesh' },
+] as const;
+
+/** "clip jar" -> "2 clip jars". */
+export const packs = (count: number, option: Keeps['option']): string => {
+  const name = PACK_NAMES[option].toLowerCase();
+  if (count === 1) return `1 ${name}`;
+  return name.includes(' with ')
+    ? `${count} ${name.replace(' with', 's with').replace('pouchs', 'pouches')}`
+    : `${count} ${name}${name.endsWith('ch') ? 'es' : 's'}`;
+};

@@ -1,0 +1,109 @@
+import type { ReactNode } from 'react';
+import { day, moistureRange, range } from '../format/units';
+import { Plate } from '../kit/Plate';
+import { MeasuredBeside, type Beside } from './MeasuredBeside';
+import { WeighedForm, type WeighedValues } from './WeighedForm';
+
+type LogEntryProps = {
+  readonly id: string;
+  readonly name: string;
+  readonly baked_on: string | null;
+  readonly forecast: {
+    readonly pieces: number;
+    readonly pieces_low: number;
+    readonly pieces_high: number;
+    readonly mass_loss_pct: number;
+    readonly moisture_pct: number;
+    readonly moisture_pct_low: number;
+    readonly moisture_pct_high: number;
+    readonly snap: number;
+    readonly texture: string;
+    readonly keeps_days: number;
+    readonly keeps_low: number;
+    readonly keeps_high: number;
+  };
+  readonly comparison: {
+    readonly pieces: Beside | null;
+    readonly loss_pct: Beside | null;
+    readonly moisture_pct: Beside | null;
+    readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
+  } | null;
+  readonly measured: WeighedValues | null;
+  readonly revision: number;
+  readonly textures: readonly string[];
+};
+
+const NOTHING: WeighedValues = { pieces: null, tray_g: 0, before_g: null, after_g: null, texture: null, note: '' };
+
+/** One batch of the log: what was predicted, what was measured, and the form for it. */
+export function LogEntry({ id, name, baked_on, forecast, comparison, measured, revision, textures }: LogEntryProps): ReactNode {
+  const rows: ReadonlyArray<readonly [string, string, ReactNode]> = [
+    [
+      'Pieces',
+      range(forecast.pieces_low, forecast.pieces_high),
+      comparison?.pieces && <MeasuredBeside of={comparison.pieces} unit="" digits={0} />,
+    ],
+    [
+      'Lost in the heat',
+      `${forecast.mass_loss_pct.toFixed(1)} %`,
+      comparison?.loss_pct && <MeasuredBeside of={comparison.loss_pct} unit=" %" digits={1} />,
+    ],
+    [
+      'Water left',
+      moistureRange(forecast.moisture_pct_low, forecast.moisture_pct_high),
+      comparison?.moisture_pct && <MeasuredBeside of={comparison.moisture_pct} unit=" %" digits={1} />,
+    ],
+    ['Texture', forecast.texture, comparison?.texture && <strong>{comparison.texture.measured}</strong>],
+    ['Keeps', `${range(forecast.keeps_low, forecast.keeps_high)} days`, null],
+  ];
+  return (
+    <main className="mx-auto max-w-[1232px] px-6 py-5">
+      <header className="flex flex-wrap items-baseline gap-x-4 pb-4">
+        <h1 className="text-[27px]">{name}</h1>
+        <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
+        <span className="flex-1" />
+        <a
+          href={`/batch/${id}`}
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
+        >
+          Open the batch
+        </a>
+        <a href="/log" className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel">
+          Whole log
+        </a>
+      </header>
+      <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
+        <Plate label="Measured beside predicted" className="px-5 py-4">
+          <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
+          <table className="w-full">
+            <thead>
+              <tr className="text-left text-[14px] text-soft [&>th]:py-1 [&>th]:font-normal">
+                <th />
+                <th>predicted</th>
+                <th>measured</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(([what, predicted, value]) => (
+                <tr key={what} className="border-t border-hair align-top [&>td]:py-2">
+                  <td className="pr-3 text-soft">{what}</td>
+                  <td className="pr-3 font-semibold">{predicted}</td>
+                  <td>{value ?? <span className="text-soft">–</span>}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="pt-3 text-[14px] text-soft">
+            {measured
+              ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
+              : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
+          </p>
+        </Plate>
+        <Plate label="What scale and eye said" className="px-5 py-4">
+          <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
+          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} textures={textures} />
+        </Plate>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,36 @@
+import type { ReactNode } from 'react';
+
+/** A measured number with the band it was predicted to fall in. */
+export type Beside = {
+  readonly measured: number;
+  readonly likely: number;
+  readonly low: number;
+  readonly high: number;
+  readonly inside: boolean;
+};
+
+/** Measured in bold, the forecast under it, and whether it fell inside. */
+export function MeasuredBeside({
+  of,
+  unit,
+  digits,
+}: {
+  readonly of: Beside;
+  readonly unit: string;
+  readonly digits: number;
+}): ReactNode {
+  return (
+    <>
+      <strong>
+        {of.measured.toFixed(digits)}
+        {unit}
+      </strong>{' '}
+      <span className={`rounded-full px-2 text-[13px] ${of.inside ? 'bg-moss-pale text-moss' : 'bg-heat-pale text-heat'}`}>
+        {of.inside ? 'inside' : 'outside'}
+      </span>
+      <span className="block text-[14px] whitespace-nowrap text-soft">
+        {of.likely.toFixed(digits)} ({of.low.toFixed(digits)} – {of.high.toFixed(digits)}){unit}
+      </span>
+    </>
+  );
+}

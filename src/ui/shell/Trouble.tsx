@@ -1,0 +1,21 @@
+import type { ReactNode } from 'react';
+import { Plate } from '../kit/Plate';
+
+/** A page that could not be shown: what happened, what to do. */
+export function Trouble({ title, message }: { readonly title: string; readonly message: string }): ReactNode {
+  return (
+    <main className="mx-auto max-w-2xl px-6 py-16">
+      <Plate label={title} className="px-6 py-6">
+        <h1 className="text-[23px]">{title}</h1>
+        <p role="alert" className="pt-2">
+          {message}
+        </p>
+        <p className="pt-4">
+          <a href="/recipes" className="font-semibold underline">
+            Go to Recipes
+          </a>
+        </p>
+      </Plate>
+    </main>
+  );
+}
