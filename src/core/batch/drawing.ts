@@ -3,7 +3,7 @@ import { bowlTimeConstant, lifeCurve, packOfVolume } from '../keeping';
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
-import { TRAY_MARGIN_MM, trayLayout } from './shape-plan';
+import { TRAY_MARGIN_MM } from './shape-plan';
 import { clockMinute } from './bake';
 import { DRIEST_PCT, finishOf, wetBasisPct } from './finish';
 import { productOf, storageOf } from './keep';
@@ -203,7 +203,7 @@ function sheetsOf({ shape, out }: Worked): SheetDrawing | SlabDrawing {
       width_mm: shape.trayWidth_mm,
       depth_mm: shape.trayDepth_mm,
       margin_mm: TRAY_MARGIN_MM,
-      placed: trayLayout(shape).placements,
+      placed: out.onTray?.placements ?? [],
     },
   };
 }

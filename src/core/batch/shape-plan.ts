@@ -51,6 +51,8 @@ export type ShapeYield = {
   /** Plan area of one piece. */
   readonly area_mm2: number;
   readonly rollOut: RollOutYield | null;
+  /** Where cut pieces lie on one tray. */
+  readonly onTray: Layout | null;
   readonly slab: SlabYield | null;
 };
 
@@ -111,7 +113,7 @@ const recent = new Map<string, Result<ShapeYield>>();
 const KEPT = 16;
 
 /** Pieces of a cutter on one tray, in rows. */
-export const trayLayout = (plan: Extract<ShapePlan, { method: 'roll-and-cut' }>): Layout =>
+const trayLayout = (plan: Extract<ShapePlan, { method: 'roll-and-cut' }>): Layout =>
   handRows(plan.cutter, plan.trayWidth_mm - 2 * TRAY_MARGIN_MM, plan.trayDepth_mm - 2 * TRAY_MARGIN_MM, plan.trayGap_mm);
 
 function cutYield(
@@ -121,7 +123,8 @@ function cutYield(
 ): Result<ShapeYield> {
   const { cutter } = plan;
   const rollOut = rollAndCut({ ...plan, dough_g, dough_g_per_ml });
-  const perTray = trayLayout(plan).count;
+  const onTray = trayLayout(plan);
+  const perTray = onTray.count;
   if (perTray === 0)
     return fail(
       'PIECE_DOES_NOT_FIT',
@@ -146,6 +149,7 @@ function cutYield(
     sides_mm: [Math.max(cutter.length_mm, cutter.width_mm), Math.min(cutter.length_mm, cutter.width_mm)],
     area_mm2: cutter.area_mm2,
     rollOut,
+    onTray,
     slab: null,
   });
 }
@@ -169,6 +173,7 @@ function slabYield(
     sides_mm: [Math.max(realWidth_mm, realLength_mm), Math.min(realWidth_mm, realLength_mm)],
     area_mm2: realWidth_mm * realLength_mm,
     rollOut: null,
+    onTray: null,
     slab: slab.value,
   });
 }

@@ -1,7 +1,7 @@
 import type { Caution, CautionContext, Severity } from './caution';
 import { RULES } from './rules';
 
-export type { Caution, CautionContext, CautionStep, Severity } from './caution';
+export type { Caution, CautionContext } from './caution';
 export { warmAndWetMinutes } from './warm-and-wet';
 
 const ORDER: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };

@@ -1,2 +1,1 @@
 export { analyse } from './analysis';
-export type { Analysis } from './analysis';

@@ -1,6 +1,13 @@
 import type { Chamber } from './appliance';
 import type { Room, Stage } from './programme';
-import { AIR_J_PER_KG_K, humidityRatio, saturationPressure, vapourPressure, vapourPressureSlope } from './water-vapour';
+import {
+  AIR_J_PER_KG_K,
+  humidityRatio,
+  logSaturation,
+  saturationPressure,
+  vapourPressure,
+  vapourPressureSlope,
+} from './water-vapour';
 
 /** Share of the vent that still draws when the appliance is off and shut [1]. Source: ours. */
 const OFF_DRAUGHT = 0.5;
@@ -84,7 +91,7 @@ export class ChamberAir {
       (stored + vent_kg_per_s + feedback);
     const ceiling = Math.min(
       AT_MOST_OF_PRESSURE * room.pressure_pa,
-      AT_MOST_OF_SATURATION * saturationPressure(this.temperature_c),
+      AT_MOST_OF_SATURATION * Math.exp(logSaturation(this.temperature_c)),
     );
     this.vapour_pa = vapourPressure(Math.max(0, this.ratio), room.pressure_pa);
     if (this.vapour_pa > ceiling) {

@@ -57,12 +57,13 @@ export class Profiles {
     return this.rows++;
   }
 
+  /** The cells of one row: views, valid for as long as nothing more is recorded. */
   at(row: number): Profile {
     const [from, to] = [row * this.cells, (row + 1) * this.cells];
     return {
-      moisture: this.moisture.slice(from, to),
-      temperature: this.temperature.slice(from, to),
-      height: this.height.slice(from, to),
+      moisture: this.moisture.subarray(from, to),
+      temperature: this.temperature.subarray(from, to),
+      height: this.height.subarray(from, to),
     };
   }
 

@@ -123,10 +123,9 @@ class Run {
   }
 
   go(): Result<SimulationResult> {
-    this.slab.refresh();
-    this.record();
-    for (const stage of this.input.stages) {
+    for (const [index, stage] of this.input.stages.entries()) {
       this.enter(stage);
+      if (index === 0) this.record(); // the door has just been shut: a preheated oven is hot already
       let left_s = stage.duration_s;
       if (left_s <= 1e-9) this.record(); // what was done to the piece shows even when nothing follows
       while (left_s > 1e-9) {

@@ -149,25 +149,22 @@ export class SlabStepper {
 
   /** Conductances between cells and towards the sides, at the old state. */
   private fillFaces(dt_s: number, air_pa: number): void {
-    const { slab } = this;
+    const { slab, conduction, liquidFace, vapourFace, faceLatent, faceLimit } = this;
+    const { areaFactor, height, conductivity, solids, diffusion, vapourConductivity, latent, vapourPerMoisture } = slab;
     const last = slab.count - 1;
     for (let i = 0; i < last; i++) {
-      const h0 = slab.height[i] / 2;
-      const h1 = slab.height[i + 1] / 2;
-      this.conduction[i] = slab.areaFactor / (h0 / slab.conductivity[i] + h1 / slab.conductivity[i + 1]);
-      const liquid0 = (slab.solids[i] / slab.height[i]) * slab.diffusion[i];
-      const liquid1 = (slab.solids[i + 1] / slab.height[i + 1]) * slab.diffusion[i + 1];
-      this.liquidFace[i] = (0.5 * (liquid0 + liquid1)) / (h0 + h1);
-      this.vapourFace[i] =
-        slab.vapourConductivity[i] > 0 && slab.vapourConductivity[i + 1] > 0
-          ? 1 / (h0 / slab.vapourConductivity[i] + h1 / slab.vapourConductivity[i + 1])
-          : 0;
-      this.faceLatent[i] = 0.5 * (slab.latent[i] + slab.latent[i + 1]);
-      const stiffness =
-        slab.areaFactor *
-        this.vapourFace[i] *
-        (slab.vapourPerMoisture[i] / slab.solids[i] + slab.vapourPerMoisture[i + 1] / slab.solids[i + 1]);
-      this.faceLimit[i] = 1 / Math.max(1, STIFFNESS_SHARE * dt_s * stiffness);
+      const h0 = height[i] / 2;
+      const h1 = height[i + 1] / 2;
+      const [pores0, pores1] = [vapourConductivity[i], vapourConductivity[i + 1]];
+      conduction[i] = areaFactor / (h0 / conductivity[i] + h1 / conductivity[i + 1]);
+      const liquid0 = (solids[i] / height[i]) * diffusion[i];
+      const liquid1 = (solids[i + 1] / height[i + 1]) * diffusion[i + 1];
+      liquidFace[i] = (0.5 * (liquid0 + liquid1)) / (h0 + h1);
+      const open = pores0 > 0 && pores1 > 0 ? 1 / (h0 / pores0 + h1 / pores1) : 0;
+      vapourFace[i] = open;
+      faceLatent[i] = 0.5 * (latent[i] + latent[i + 1]);
+      const stiffness = areaFactor * open * (vapourPerMoisture[i] / solids[i] + vapourPerMoisture[i + 1] / solids[i + 1]);
+      faceLimit[i] = 1 / Math.max(1, STIFFNESS_SHARE * dt_s * stiffness);
     }
     this.fillSides(dt_s, air_pa);
   }
@@ -185,21 +182,36 @@ export class SlabStepper {
     const sidePerVolume = 2 / width_m + 2 / length_m;
     const q = SIDE_RESISTANCE * (1 / (width_m * width_m) + 1 / (length_m * length_m));
     const xEquilibrium = exposure > 0 && faces.sideMass > 0 ? this.equilibrium(air_pa) : 0;
+    const { sideMass: mass, sideHeat: heat, sideLimit } = this;
+    const {
+      areaFactor,
+      height,
+      conductivity,
+      solids,
+      diffusion,
+      vapourConductivity,
+      vapour,
+      vapourPerMoisture,
+      moisture,
+      pressure_pa,
+    } = slab;
+    const evaporates = exposure > 0 && faces.sideMass > 0;
     for (let i = 0; i < slab.count; i++) {
-      const sideArea = sidePerVolume * slab.height[i] * slab.areaFactor;
-      this.sideHeat[i] = (heatExposure * sideArea) / (1 / faces.sideHeat + sidePerVolume / (slab.conductivity[i] * q));
-      if (exposure === 0 || faces.sideMass === 0) {
-        this.sideMass[i] = 0;
-        this.sideLimit[i] = 1;
+      const sideArea = sidePerVolume * height[i] * areaFactor;
+      heat[i] = (heatExposure * sideArea) / (1 / faces.sideHeat + sidePerVolume / (conductivity[i] * q));
+      if (!evaporates) {
+        mass[i] = 0;
+        sideLimit[i] = 1;
         continue;
       }
-      const p = slab.vapour[i];
-      const stefan = slab.pressure_pa / (slab.pressure_pa - Math.min(p, STEFAN_CAP * slab.pressure_pa));
-      const away = slab.moisture[i] - xEquilibrium;
-      const chord = Math.abs(away) < 1e-4 ? Math.max(slab.vapourPerMoisture[i], 1) : Math.max((p - air_pa) / away, 1);
-      const inner = (slab.solids[i] / slab.height[i]) * (slab.diffusion[i] / chord) + slab.vapourConductivity[i];
-      this.sideMass[i] = (exposure * sideArea) / (1 / (faces.sideMass * stefan) + sidePerVolume / (inner * q));
-      this.sideLimit[i] = this.limit(dt_s, this.sideMass[i] * slab.vapourPerMoisture[i], slab.solids[i]);
+      const p = vapour[i];
+      const stefan = pressure_pa / (pressure_pa - Math.min(p, STEFAN_CAP * pressure_pa));
+      const away = moisture[i] - xEquilibrium;
+      const chord = Math.abs(away) < 1e-4 ? Math.max(vapourPerMoisture[i], 1) : Math.max((p - air_pa) / away, 1);
+      const inner = (solids[i] / height[i]) * (diffusion[i] / chord) + vapourConductivity[i];
+      const conductance = (exposure * sideArea) / (1 / (faces.sideMass * stefan) + sidePerVolume / (inner * q));
+      mass[i] = conductance;
+      sideLimit[i] = this.limit(dt_s, conductance * vapourPerMoisture[i], solids[i]);
     }
   }
 
@@ -221,25 +233,26 @@ export class SlabStepper {
     topLimit: number,
     bottomLimit: number,
   ): void {
-    const { slab, lower, diagonal, upper, rhs, top, bottom } = this;
-    const { areaFactor: area, temperature } = slab;
+    const { slab, lower, diagonal, upper, rhs, top, bottom, conduction, faceLimit, vapourFace, faceLatent } = this;
+    const { sideLimit, sideMass, sideHeat } = this;
+    const { areaFactor: area, temperature, vapour, vapourPerKelvin, latent, owed } = slab;
     const last = slab.count - 1;
     for (let i = 0; i <= last; i++) {
-      diagonal[i] = slab.capacity(i) / dt_s;
-      rhs[i] = slab.owed[i] / dt_s;
+      const vapourLoss = sideLimit[i] * latent[i] * sideMass[i];
+      diagonal[i] = slab.capacity(i) / dt_s + sideHeat[i] + vapourLoss * vapourPerKelvin[i];
+      rhs[i] = owed[i] / dt_s + sideHeat[i] * (air_c - temperature[i]) - vapourLoss * (vapour[i] - air_pa);
       lower[i] = upper[i] = 0;
-      const vapourLoss = this.sideLimit[i] * slab.latent[i] * this.sideMass[i];
-      diagonal[i] += this.sideHeat[i] + vapourLoss * slab.vapourPerKelvin[i];
-      rhs[i] += this.sideHeat[i] * (air_c - temperature[i]) - vapourLoss * (slab.vapour[i] - air_pa);
     }
     for (let i = 0; i < last; i++) {
-      const k = this.conduction[i];
-      const g = this.faceLimit[i] * area * this.vapourFace[i] * this.faceLatent[i];
-      const flow = k * (temperature[i] - temperature[i + 1]) + g * (slab.vapour[i] - slab.vapour[i + 1]);
-      diagonal[i] += k + g * slab.vapourPerKelvin[i];
-      upper[i] -= k + g * slab.vapourPerKelvin[i + 1];
-      diagonal[i + 1] += k + g * slab.vapourPerKelvin[i + 1];
-      lower[i + 1] -= k + g * slab.vapourPerKelvin[i];
+      const k = conduction[i];
+      const g = faceLimit[i] * area * vapourFace[i] * faceLatent[i];
+      const flow = k * (temperature[i] - temperature[i + 1]) + g * (vapour[i] - vapour[i + 1]);
+      const out = k + g * vapourPerKelvin[i];
+      const back = k + g * vapourPerKelvin[i + 1];
+      diagonal[i] += out;
+      upper[i] -= back;
+      diagonal[i + 1] += back;
+      lower[i + 1] -= out;
       rhs[i] -= flow;
       rhs[i + 1] += flow;
     }
@@ -272,22 +285,25 @@ export class SlabStepper {
 
   /** Updates temperatures, the unlimited vapour fluxes at the new temperatures, and the load on the chamber. */
   private afterHeat(dt_s: number, air_c: number, air_pa: number, support: Support, topHeat: number, bottomHeat: number): void {
-    const { slab, rhs } = this;
-    const { temperature } = slab;
+    const { slab, rhs, sideHeat, sideMass, sideFlux } = this;
+    const { temperature, owed, vapour, vapourPerKelvin } = slab;
     const last = slab.count - 1;
-    this.largestRise_K = 0;
+    let largestRise_K = 0;
+    let sensible = 0;
     let sides = 0;
     let sideConductance = 0;
     for (let i = 0; i <= last; i++) {
       const rise = rhs[i];
       temperature[i] += rise;
-      this.largestRise_K = Math.max(this.largestRise_K, Math.abs(rise));
-      this.sensible_J_per_m2 += slab.owed[i] * rise;
-      slab.owed[i] = 0;
-      sides += this.sideHeat[i] * (air_c - temperature[i]);
-      sideConductance += this.sideHeat[i];
-      this.sideFlux[i] = this.sideMass[i] * (slab.vapour[i] + slab.vapourPerKelvin[i] * rise - air_pa);
+      largestRise_K = Math.max(largestRise_K, Math.abs(rise));
+      sensible += owed[i] * rise;
+      owed[i] = 0;
+      sides += sideHeat[i] * (air_c - temperature[i]);
+      sideConductance += sideHeat[i];
+      sideFlux[i] = sideMass[i] * (vapour[i] + vapourPerKelvin[i] * rise - air_pa);
     }
+    this.largestRise_K = largestRise_K;
+    this.sensible_J_per_m2 += sensible;
     for (let i = 0; i < last; i++)
       this.faceVapour[i] =
         this.vapourFace[i] *
@@ -361,6 +377,7 @@ export class SlabStepper {
     owe[0] -= latent[0] * (topUsed - topLimit * top.flux) * dt_s * area;
     owe[last] -= latent[last] * (bottomUsed - bottomLimit * bottom.flux) * dt_s * area;
     let left = (topUsed + bottomUsed) * area;
+    let carried = 0;
     let latentOut = (topUsed * latent[0] + bottomUsed * latent[last]) * area;
     for (let i = 0; i <= last; i++) {
       const used = sideFlux[i] + sideMass[i] * vapourPerMoisture[i] * rhs[i];
@@ -375,26 +392,29 @@ export class SlabStepper {
       owe[i] -= shifted;
       owe[i + 1] += shifted;
       const flow = area * (liquidFace[i] * (moisture[i] + rhs[i] - moisture[i + 1] - rhs[i + 1]) + used);
-      const carried = WATER_J_PER_KG_K * flow * (temperature[i] - temperature[i + 1]) * dt_s;
-      owe[flow > 0 ? i + 1 : i] += carried;
-      // Water changes cells at its own temperature: what it carries is stored heat, not heat from outside.
-      this.sensible_J_per_m2 -= carried;
+      const heat = WATER_J_PER_KG_K * flow * (temperature[i] - temperature[i + 1]) * dt_s;
+      owe[flow > 0 ? i + 1 : i] += heat;
+      carried += heat;
     }
+    // Water changes cells at its own temperature: what it carries is stored heat, not heat from outside.
+    this.sensible_J_per_m2 -= carried;
     this.latent_J_per_m2 += latentOut * dt_s;
     return this.applyDrying(left * dt_s);
   }
 
   private applyDrying(left_kg_per_m2: number): number {
-    const { slab, rhs } = this;
+    const { rhs } = this;
+    const { count, moisture, solids } = this.slab;
     let floored = 0;
-    this.largestDrying = 0;
-    for (let i = 0; i < slab.count; i++) {
-      const before = slab.moisture[i];
-      const wished = before + rhs[i];
-      slab.moisture[i] = Math.max(DRIEST, wished);
-      floored += (slab.moisture[i] - wished) * slab.solids[i];
-      this.largestDrying = Math.max(this.largestDrying, Math.abs(rhs[i]) / (slab.moisture[i] + 0.1));
+    let largest = 0;
+    for (let i = 0; i < count; i++) {
+      const wished = moisture[i] + rhs[i];
+      const kept = Math.max(DRIEST, wished);
+      moisture[i] = kept;
+      floored += (kept - wished) * solids[i];
+      largest = Math.max(largest, Math.abs(rhs[i]) / (kept + 0.1));
     }
+    this.largestDrying = largest;
     return left_kg_per_m2 - floored;
   }
 

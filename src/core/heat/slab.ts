@@ -110,44 +110,57 @@ export class Slab {
     return 0.5 * (of[half - 1] + of[half]);
   }
 
-  /** Fills every property from the present temperature and moisture. */
+  /** Fills every property from the present temperature and moisture. The hottest loop of the solver: everything it reads is local. */
   refresh(): void {
     const { food, solids_m3_per_kg: vs, solids_W_per_m_K: ks, moisture0, activity } = this.material;
+    const { moisture, temperature, shares, height, diffusion, conductivity, vapourConductivity, wetArrhenius, dryArrhenius } =
+      this;
+    const { logSaturation, saturationSlope, phi, phiSlope, vapour, vapourPerMoisture, vapourPerKelvin, latent, inverseScale } =
+      this;
+    const { count, pressure_pa, logAw: logAws, activity: aw } = this;
+    const { shrinkThickness, conductivityFactor, poresOpenAtStart } = food;
     const rawVolume = vs + moisture0 / WATER_KG_PER_M3;
-    const rise = this.riseFactor();
-    const thickness = this.piece.thickness_m * rise;
-    this.areaFactor = 1 - food.shrinkArea * (1 - (vs + this.mean(this.moisture) / WATER_KG_PER_M3) / rawVolume);
-    for (let i = 0; i < this.count; i++) {
-      const x = this.moisture[i];
-      const t = this.temperature[i];
+    const thickness = this.piece.thickness_m * this.riseFactor();
+    const poresAtPressure = food.pores * (SEA_LEVEL_PA / pressure_pa);
+    const mostVapour_pa = STEFAN_CAP * pressure_pa;
+    this.areaFactor = 1 - food.shrinkArea * (1 - (vs + this.mean(moisture) / WATER_KG_PER_M3) / rawVolume);
+    for (let i = 0; i < count; i++) {
+      const x = moisture[i];
+      const t = temperature[i];
       const waterVolume = x / WATER_KG_PER_M3;
-      this.height[i] = thickness * this.shares[i] * (1 - food.shrinkThickness * (1 - (vs + waterVolume) / rawVolume));
-      const wet = waterVolume / (vs + waterVolume);
-      this.conductivity[i] = food.conductivityFactor * (ks * (1 - wet) + WATER_W_PER_M_K * wet);
+      const volume = vs + waterVolume;
+      height[i] = thickness * shares[i] * (1 - shrinkThickness * (1 - volume / rawVolume));
+      const wet = waterVolume / volume;
+      conductivity[i] = conductivityFactor * (ks + (WATER_W_PER_M_K - ks) * wet);
 
-      const position = Math.min(TABLE_SIZE - 1.001, Math.max(0, t - TABLE_FIRST_C));
-      const node = position | 0;
-      const part = position - node;
-      this.diffusion[i] = (between(this.wetArrhenius, node, part) * x + between(this.dryArrhenius, node, part)) / (1 + x);
-      this.logSaturation[i] = between(LOG_SATURATION, node, part);
-      this.saturationSlope[i] = LOG_SATURATION[node + 1] - LOG_SATURATION[node];
+      const position = t - TABLE_FIRST_C;
+      const inside = position <= 0 ? 0 : position >= TABLE_SIZE - 1.001 ? TABLE_SIZE - 1.001 : position;
+      const node = inside | 0;
+      const part = inside - node;
+      diffusion[i] = (between(wetArrhenius, node, part) * x + between(dryArrhenius, node, part)) / (1 + x);
+      const logHere = LOG_SATURATION[node];
+      const slope = LOG_SATURATION[node + 1] - logHere;
+      const logSat = logHere + part * slope;
+      logSaturation[i] = logSat;
+      saturationSlope[i] = slope;
 
-      lookUpLogAw(activity, x * this.inverseScale, this.activity);
-      const logAw = this.activity[0];
-      this.logAw[i] = logAw;
-      this.phi[i] = activityFactor(t);
-      this.phiSlope[i] = activityFactorSlope(t);
-      const p = Math.exp(this.phi[i] * logAw + this.logSaturation[i]);
-      this.vapour[i] = p;
-      this.vapourPerMoisture[i] = p * this.phi[i] * this.activity[1] * this.inverseScale;
-      this.vapourPerKelvin[i] = p * (this.saturationSlope[i] + logAw * this.phiSlope[i]);
-      this.latent[i] = boundLatentHeat(t, logAw);
+      lookUpLogAw(activity, x * inverseScale, aw);
+      const logAw = aw[0];
+      const factor = activityFactor(t);
+      const factorSlope = activityFactorSlope(t);
+      logAws[i] = logAw;
+      phi[i] = factor;
+      phiSlope[i] = factorSlope;
+      const p = Math.exp(factor * logAw + logSat);
+      vapour[i] = p;
+      vapourPerMoisture[i] = p * factor * aw[1] * inverseScale;
+      vapourPerKelvin[i] = p * (slope + logAw * factorSlope);
+      latent[i] = boundLatentHeat(t, logAw);
 
-      const dried = Math.min(1, Math.max(0, 1 - x / moisture0));
-      const drag = this.pressure_pa / (this.pressure_pa - Math.min(p, STEFAN_CAP * this.pressure_pa));
-      const open = food.poresOpenAtStart + (1 - food.poresOpenAtStart) * dried;
-      this.vapourConductivity[i] =
-        food.pores * open * between(VAPOUR_CONDUCTIVITY, node, part) * (SEA_LEVEL_PA / this.pressure_pa) * drag;
+      const dried = x >= moisture0 ? 0 : 1 - x / moisture0;
+      const drag = pressure_pa / (pressure_pa - (p < mostVapour_pa ? p : mostVapour_pa));
+      const open = poresOpenAtStart + (1 - poresOpenAtStart) * dried;
+      vapourConductivity[i] = poresAtPressure * open * between(VAPOUR_CONDUCTIVITY, node, part) * drag;
     }
   }
 

@@ -1,4 +1,4 @@
-export { freezerDays, lifeOf, refusesAbsorber } from './life';
+export { freezerDays, lifeOf } from './life';
 export type { Life, LifeMode, Product, ProductKind } from './life';
 export { lifeCurve } from './life-curve';
 export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift';

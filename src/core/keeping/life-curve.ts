@@ -16,10 +16,9 @@ export function lifeCurve(product: Product, storage: Storage, room: Air, days: n
   const points: DriftPoint[] = [];
   // The limit lies beyond what the air can reach, so the walk goes on to the last day asked for.
   const limit = air.relativeHumidity > 0.5 ? Math.min(0.97, air.relativeHumidity + 0.02) : 0.97;
-  let done = false;
   daysToReach(limit, { composition, water_g, state: product.state }, pack, air, storage.openings_per_day, (point) => {
-    if (!done) points.push(point);
-    done ||= point.day > days;
+    points.push(point);
+    return point.day <= days;
   });
   return points;
 }

@@ -38,7 +38,7 @@ export type DriftPoint = { readonly day: number; readonly aw: number; readonly m
  * Days until the treats in a closed pack reach a water activity, taking up or giving off vapour through it.
  * Infinity when the air can never push them there, or it takes more than three years.
  *
- * @param visit - called with every step, for the curve
+ * @param visit - called with every step, for the curve; returns false to stop walking
  */
 export function daysToReach(
   limitAw: number,
@@ -46,7 +46,7 @@ export function daysToReach(
   pack: Pack,
   air: Air,
   openings_per_day: number,
-  visit?: (point: DriftPoint) => void,
+  visit?: (point: DriftPoint) => boolean,
 ): number {
   const { composition, state } = packed;
   const { temperature_c, relativeHumidity } = air;
@@ -58,10 +58,11 @@ export function daysToReach(
   const limit_g = waterHeld(composition, limitAw, temperature_c, state);
   let water_g = packed.water_g;
   let day = 0;
-  const tell = (aw: number): void => visit?.({ day, aw, moisture_pct: (100 * water_g) / (water_g + composition.solids_g) });
+  const goesOn = (aw: number): boolean =>
+    visit?.({ day, aw, moisture_pct: (100 * water_g) / (water_g + composition.solids_g) }) ?? true;
   while (day < LONGEST_DAYS) {
     const aw = isotherm.aw(water_g);
-    tell(aw);
+    if (!goesOn(aw)) return Infinity;
     if (wetting ? water_g >= limit_g : water_g <= limit_g) return day;
     if (unreachable && !visit) return Infinity;
     const speed = rate * (relativeHumidity - aw);

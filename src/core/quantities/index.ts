@@ -1,4 +1,4 @@
-export { G_PER_MASS_UNIT, KELVIN_AT_0_C, MINUTES_PER_DAY, SECONDS_PER_MINUTE, UNITS, isMassUnit, isVolumeUnit } from './units';
+export { G_PER_MASS_UNIT, KELVIN_AT_0_C, UNITS, isMassUnit, isVolumeUnit } from './units';
 export type { Unit } from './units';
 export { massOfVolume, volumeOf } from './measure-volume';
 export type { CupFill } from './measure-volume';

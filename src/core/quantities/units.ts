@@ -27,9 +27,4 @@ export const UNITS: readonly Unit[] = [
 export const isMassUnit = (unit: Unit): unit is MassUnit => unit in G_PER_MASS_UNIT;
 export const isVolumeUnit = (unit: Unit): unit is VolumeUnit => unit in ML_PER_VOLUME_UNIT;
 
-export const MINUTES_PER_DAY = 1440;
-export const SECONDS_PER_MINUTE = 60;
 export const KELVIN_AT_0_C = 273.15;
-
-/** °F of a temperature in °C. */
-export const fahrenheitOf = (celsius_c: number): number => (celsius_c * 9) / 5 + 32;

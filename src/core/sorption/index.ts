@@ -1,6 +1,5 @@
 export { dampnessWord } from './aw-words';
-export { GAS_CONSTANT } from './gab';
-export { AW_CEILING, awOf, waterHeld } from './isotherm';
+export { awOf, waterHeld } from './isotherm';
 export type { SorptionState } from './isotherm';
 export { awOnTheSafeSide, dryReadingAllowance } from './safe-side';
 export { buildActivityTable, lookUpLogAw, waterAtAw } from './activity-table';

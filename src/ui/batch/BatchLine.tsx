@@ -9,7 +9,7 @@ import { useWidth } from '../kit/use-width';
 import { BENCHES, type Bench } from './bench-props';
 import { inShort } from './heat/programme-edits';
 import { cssColour } from './heat/water-colours';
-import { ribbonOf, ribbonPath } from './ribbon';
+import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
 type BatchLineProps = {
   readonly document: BatchDocument;
@@ -68,6 +68,15 @@ export function BatchLine({ document, likely, bench, onBench }: BatchLineProps):
             </linearGradient>
           </defs>
           <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
+          {steamAt(points).map((x) => (
+            <path
+              key={x}
+              d={`M${x} 13c-5 -4 5 -6 0 -12`}
+              className="fill-none stroke-water"
+              strokeWidth={1.6}
+              strokeLinecap="round"
+            />
+          ))}
         </svg>
         <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
           {Math.round(start_g)} g water in {mass(likely.prediction.dough.mass_g)} dough

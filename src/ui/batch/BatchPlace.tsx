@@ -1,5 +1,6 @@
 'use client';
 import { Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
 import type { Ingredient, Pantry } from '@/core/pantry';
@@ -14,7 +15,8 @@ import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
 import { ShapeBench } from './shape/ShapeBench';
 import { useBatch } from './use-batch';
-import { keptChanges, useSaving, type SavingState } from './use-saving';
+import type { SavingState } from './saver';
+import { useSaving } from './use-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
 
@@ -33,11 +35,10 @@ type BatchPlaceProps = {
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: BatchPlaceProps): ReactNode {
-  const { document, edits, likely, banded, bandIsOld, failure } = useBatch(batch.document, rows);
-  const saving = useSaving(batch.id, document, batch);
+  const { document, edits, likely, banded, bandIsOld, failure, canUndo, canRedo } = useBatch(batch.document, rows);
+  const saving = useSaving(batch.id, document, batch, edits.begin);
   const [bench, setBench] = useState<Bench>(firstBench);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
-  useKeptChanges(batch, edits.set);
   useKeys(edits, saving.saveNow, setBench);
 
   const open = (next: Bench): void => {
@@ -51,10 +52,10 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
         <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
         <SavedWord state={saving.state} onSave={saving.saveNow} />
         <span className="flex-1" />
-        <Button disabled={!edits.canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
+        <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
           <Undo2 aria-hidden size={16} /> Undo
         </Button>
-        <Button disabled={!edits.canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
+        <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
           <Redo2 aria-hidden size={16} /> Redo
         </Button>
         <a
@@ -64,12 +65,12 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
         >
           Export file
         </a>
-        <a
+        <Link
           className="rounded-full border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110"
           href={`/log/${batch.id}`}
         >
           {batch.baked_on ? 'See it weighed' : 'Enter weights'}
-        </a>
+        </Link>
       </header>
       {likely && <BatchLine document={document} likely={likely} bench={bench} onBench={open} />}
       {failure && (
@@ -97,14 +98,7 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
           </Plate>
         )
       )}
-      <ConflictDialog
-        open={saving.state.kind === 'stale'}
-        onMine={saving.keepMine}
-        onTheirs={() => {
-          const theirs = saving.takeTheirs();
-          if (theirs) edits.begin(theirs.document);
-        }}
-      />
+      <ConflictDialog open={saving.state.kind === 'stale'} onMine={saving.keepMine} onTheirs={saving.takeTheirs} />
     </main>
   );
 }
@@ -140,7 +134,7 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
         maxLength={200}
         size={Math.max(8, Math.min(40, name.length))}
         onChange={({ target }) => onName(target.value)}
-        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight hover:bg-face"
+        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight [field-sizing:content] hover:bg-face"
       />
     </h1>
   );
@@ -159,7 +153,7 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
     );
   return (
     <p role="status" className="text-[14px] text-soft">
-      {state.kind === 'saved' && <>saved {state.at.slice(11, 16)} UTC</>}
+      {state.kind === 'saved' && <SavedAt iso={state.at} />}
       {state.kind === 'saving' && 'saving …'}
       {state.kind === 'stale' && 'changed elsewhere'}
       {state.kind === 'waiting' && (
@@ -174,14 +168,18 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
   );
 }
 
-/** Takes up what an earlier visit could not save, when it still fits what is saved. */
-function useKeptChanges(batch: BatchPlaceProps['batch'], set: (path: [], after: unknown) => void): void {
-  useEffect(() => {
-    const kept = keptChanges(batch.id);
-    if (kept && kept.revision === batch.revision) set([], kept.document);
-    // Only on arrival: later changes are this page's own.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [batch.id]);
+/** The clock on the baker's wall, which only the browser knows. */
+function SavedAt({ iso }: { readonly iso: string }): ReactNode {
+  const at = new Date(iso);
+  const today = at.toDateString() === new Date().toDateString();
+  return (
+    <time dateTime={iso} suppressHydrationWarning>
+      saved{' '}
+      {today
+        ? at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+        : at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+    </time>
+  );
 }
 
 /** 1-7 open the stations, Ctrl+Z and Ctrl+Y walk the changes, Ctrl+S saves. */

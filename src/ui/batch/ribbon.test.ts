@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { BatchDocument } from '@/core/batch';
 import { readPantryCsv } from '@/formats/pantry-csv';
 import { makePredictionService } from '@/workers/prediction-service';
-import { ribbonOf, ribbonPath } from './ribbon';
+import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
 const service = makePredictionService(
   () => 0,
@@ -30,6 +30,12 @@ describe('the ribbon of water', () => {
   it('never widens in the oven of a dry programme', () => {
     const oven = points.filter(({ x }) => x > (1000 / 7) * 3.2 && x < (1000 / 7) * 4);
     for (let i = 1; i < oven.length; i++) expect(oven[i].half).toBeLessThanOrEqual(oven[i - 1].half + 1e-9);
+  });
+  it('steams where the water leaves, which is in the oven', () => {
+    for (const x of steamAt(points)) {
+      expect(x).toBeGreaterThan((1000 / 7) * 3);
+      expect(x).toBeLessThan((1000 / 7) * 4.2);
+    }
   });
   it('closes its outline', () => expect(ribbonPath(points, 20)).toMatch(/^M.*Z$/));
 });

@@ -50,3 +50,14 @@ export function ribbonPath(points: readonly RibbonPoint[], middle: number): stri
   const lower = [...points].reverse().map(({ x, half }) => `${x.toFixed(1)} ${(middle + half).toFixed(2)}`);
   return `M${[...upper, ...lower].join('L')}Z`;
 }
+
+/** Shares of the leaving water at which steam is drawn. */
+const STEAM_AT = [0.2, 0.45, 0.7];
+
+/** Where steam rises: spread by how much water leaves, not evenly along the line [px]. */
+export function steamAt(points: readonly RibbonPoint[]): number[] {
+  const [first, last] = [points[0].half, Math.min(...points.map(({ half }) => half))];
+  return STEAM_AT.map((share) => points.find(({ half }) => first - half >= share * (first - last))?.x ?? 0).map(
+    (x, i) => Math.round(x) + 9 * i,
+  );
+}

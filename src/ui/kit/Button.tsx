@@ -4,7 +4,7 @@ type Look = 'plain' | 'main' | 'small' | 'quiet';
 const LOOKS: Record<Look, string> = {
   plain: 'border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold text-ink hover:bg-enamel',
   main: 'border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110',
-  small: 'border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold text-ink hover:border-rim',
+  small: 'border-[1.4px] border-hair bg-enamel px-2.5 py-0.5 text-[13.5px] font-semibold text-ink hover:border-rim',
   quiet: 'border border-transparent px-1.5 text-soft hover:text-ink',
 };
 

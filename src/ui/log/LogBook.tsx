@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { day } from '../format/units';
 import { Plate } from '../kit/Plate';
@@ -33,7 +34,7 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
         <h1 className="text-[27px]">Log</h1>
         {weighed.length > 0 && (
           <p className="text-soft">
-            {inside} of {weighed.length} weighed batches lost as much as was predicted, within the band
+            {inside} of {weighed.length} weighed batches fell inside their band{shiftWords(weighed)}
           </p>
         )}
       </header>
@@ -58,9 +59,9 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
               {entries.map(({ id, name, baked_on, changed_at, forecast, comparison }) => (
                 <tr key={id} className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
                   <td>
-                    <a href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
+                    <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
                       {name}
-                    </a>
+                    </Link>
                     <p className="text-[14px] text-soft">
                       {baked_on ? `baked ${day(baked_on)}` : `planned · changed ${day(changed_at)}`}
                     </p>
@@ -99,12 +100,12 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
                     )}
                   </td>
                   <td className="text-right">
-                    <a
+                    <Link
                       href={`/log/${id}`}
                       className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold whitespace-nowrap hover:border-rim"
                     >
                       {comparison ? 'Open' : 'Enter weights'}
-                    </a>
+                    </Link>
                   </td>
                 </tr>
               ))}
@@ -125,3 +126,16 @@ const Only = ({ value }: { readonly value: string }): ReactNode => (
     {value} <span className="block text-[14px]">predicted</span>
   </span>
 );
+
+/** Points by which the kitchen differs from the forecasts before it is worth a word [% of raw mass]. */
+const WORTH_A_WORD = 0.3;
+
+/** Whether this kitchen dries more or less than predicted, batch after batch. */
+function shiftWords(weighed: readonly LogRow[]): string {
+  const shifts = weighed.flatMap(({ comparison }) =>
+    comparison?.loss_pct ? [comparison.loss_pct.measured - comparison.loss_pct.likely] : [],
+  );
+  const mean = shifts.reduce((sum, shift) => sum + shift, 0) / shifts.length;
+  if (Math.abs(mean) < WORTH_A_WORD) return '';
+  return `; on average they lost ${Math.abs(mean).toFixed(1)} points ${mean < 0 ? 'less' : 'more'} water than the likely value`;
+}

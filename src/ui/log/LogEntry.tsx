@@ -1,7 +1,8 @@
+import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { day, moistureRange, range } from '../format/units';
+import { day, moisture, moistureRange, range, span } from '../format/units';
 import { Plate } from '../kit/Plate';
-import { MeasuredBeside, type Beside } from './MeasuredBeside';
+import { MeasuredNumber, type Beside } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 
 type LogEntryProps = {
@@ -17,6 +18,8 @@ type LogEntryProps = {
     readonly moisture_pct_low: number;
     readonly moisture_pct_high: number;
     readonly snap: number;
+    readonly snap_low: number;
+    readonly snap_high: number;
     readonly texture: string;
     readonly keeps_days: number;
     readonly keeps_low: number;
@@ -37,24 +40,29 @@ const NOTHING: WeighedValues = { pieces: null, tray_g: 0, before_g: null, after_
 
 /** One batch of the log: what was predicted, what was measured, and the form for it. */
 export function LogEntry({ id, name, baked_on, forecast, comparison, measured, revision, textures }: LogEntryProps): ReactNode {
-  const rows: ReadonlyArray<readonly [string, string, ReactNode]> = [
+  const { pieces, loss_pct, moisture_pct, texture } = comparison ?? {};
+  const rows: ReadonlyArray<readonly [what: string, likely: string, band: string, measured: ReactNode]> = [
     [
       'Pieces',
+      String(forecast.pieces),
       range(forecast.pieces_low, forecast.pieces_high),
-      comparison?.pieces && <MeasuredBeside of={comparison.pieces} unit="" digits={0} />,
+      pieces && <MeasuredNumber of={pieces} unit="" digits={0} />,
     ],
     [
       'Lost in the heat',
       `${forecast.mass_loss_pct.toFixed(1)} %`,
-      comparison?.loss_pct && <MeasuredBeside of={comparison.loss_pct} unit=" %" digits={1} />,
+      loss_pct ? `${range(loss_pct.low, loss_pct.high, 1)} %` : '',
+      loss_pct && <MeasuredNumber of={loss_pct} unit=" %" digits={1} />,
     ],
     [
       'Water left',
+      moisture(forecast.moisture_pct),
       moistureRange(forecast.moisture_pct_low, forecast.moisture_pct_high),
-      comparison?.moisture_pct && <MeasuredBeside of={comparison.moisture_pct} unit=" %" digits={1} />,
+      moisture_pct && <MeasuredNumber of={moisture_pct} unit=" %" digits={1} />,
     ],
-    ['Texture', forecast.texture, comparison?.texture && <strong>{comparison.texture.measured}</strong>],
-    ['Keeps', `${range(forecast.keeps_low, forecast.keeps_high)} days`, null],
+    ['Snap', forecast.snap.toFixed(1), range(forecast.snap_low, forecast.snap_high, 1), null],
+    ['Texture', forecast.texture, '', texture && <strong>{texture.measured}</strong>],
+    ['Keeps', span(forecast.keeps_days), `${range(forecast.keeps_low, forecast.keeps_high)} days`, null],
   ];
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
@@ -62,15 +70,15 @@ export function LogEntry({ id, name, baked_on, forecast, comparison, measured, r
         <h1 className="text-[27px]">{name}</h1>
         <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
         <span className="flex-1" />
-        <a
+        <Link
           href={`/batch/${id}`}
           className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
         >
           Open the batch
-        </a>
-        <a href="/log" className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel">
+        </Link>
+        <Link href="/log" className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel">
           Whole log
-        </a>
+        </Link>
       </header>
       <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
         <Plate label="Measured beside predicted" className="px-5 py-4">
@@ -84,10 +92,13 @@ export function LogEntry({ id, name, baked_on, forecast, comparison, measured, r
               </tr>
             </thead>
             <tbody>
-              {rows.map(([what, predicted, value]) => (
+              {rows.map(([what, likely, band, value]) => (
                 <tr key={what} className="border-t border-hair align-top [&>td]:py-2">
                   <td className="pr-3 text-soft">{what}</td>
-                  <td className="pr-3 font-semibold">{predicted}</td>
+                  <td className="pr-3">
+                    <strong>{likely}</strong>
+                    {band && <span className="block text-[14px] text-soft">{band}</span>}
+                  </td>
                   <td>{value ?? <span className="text-soft">–</span>}</td>
                 </tr>
               ))}

@@ -9,18 +9,12 @@ export type Beside = {
   readonly inside: boolean;
 };
 
-/** Measured in bold, the forecast under it, and whether it fell inside. */
-export function MeasuredBeside({
-  of,
-  unit,
-  digits,
-}: {
-  readonly of: Beside;
-  readonly unit: string;
-  readonly digits: number;
-}): ReactNode {
+type MeasuredProps = { readonly of: Beside; readonly unit: string; readonly digits: number };
+
+/** Measured in bold, and whether it fell inside its band. */
+export function MeasuredNumber({ of, unit, digits }: MeasuredProps): ReactNode {
   return (
-    <>
+    <span className="whitespace-nowrap">
       <strong>
         {of.measured.toFixed(digits)}
         {unit}
@@ -28,6 +22,15 @@ export function MeasuredBeside({
       <span className={`rounded-full px-2 text-[13px] ${of.inside ? 'bg-moss-pale text-moss' : 'bg-heat-pale text-heat'}`}>
         {of.inside ? 'inside' : 'outside'}
       </span>
+    </span>
+  );
+}
+
+/** The same with the forecast under it. */
+export function MeasuredBeside({ of, unit, digits }: MeasuredProps): ReactNode {
+  return (
+    <>
+      <MeasuredNumber of={of} unit={unit} digits={digits} />
       <span className="block text-[14px] whitespace-nowrap text-soft">
         {of.likely.toFixed(digits)} ({of.low.toFixed(digits)} – {of.high.toFixed(digits)}){unit}
       </span>

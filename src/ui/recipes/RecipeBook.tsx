@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { duration, mass } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
@@ -36,12 +37,12 @@ export function RecipeBook({ kitchen, recipes, open, startAction }: RecipeBookPr
         <p className="text-soft">{kitchen}</p>
         <span className="flex-1" />
         {open && (
-          <a
+          <Link
             href={`/batch/${open.id}?bench=heat`}
             className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
           >
             Carry on with {open.name}
-          </a>
+          </Link>
         )}
         <ImportBatch />
       </header>

@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Plate } from '../kit/Plate';
 
@@ -11,9 +12,9 @@ export function Trouble({ title, message }: { readonly title: string; readonly m
           {message}
         </p>
         <p className="pt-4">
-          <a href="/recipes" className="font-semibold underline">
+          <Link href="/recipes" className="font-semibold underline">
             Go to Recipes
-          </a>
+          </Link>
         </p>
       </Plate>
     </main>

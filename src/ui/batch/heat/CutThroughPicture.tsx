@@ -12,7 +12,7 @@ type CutThroughPictureProps = {
   readonly onScrub: (minute: number) => void;
 };
 
-const HEIGHT = 112;
+const HEIGHT = 98;
 /** Painted at half the width: water changes slowly, and the browser smooths. */
 const COARSER = 2;
 

@@ -1,5 +1,5 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import { memo, useMemo, useState, type ReactNode } from 'react';
 import type { Drawing, HeatStep, Reached } from '@/core/batch';
 import { colourWord } from '@/core/heat';
 import { CautionsOf } from '../../kit/CautionMark';
@@ -14,7 +14,7 @@ import { CutThroughPicture } from './CutThroughPicture';
 import { ProgrammeChart } from './ProgrammeChart';
 import { StepList } from './StepList';
 import { chartScale } from './chart-scale';
-import { addHold, insertEvent, type ProgrammeEvent } from './programme-edits';
+import { insertEvent, type ProgrammeEvent } from './programme-edits';
 
 const EVENTS: ReadonlyArray<{ readonly name: string; readonly event: ProgrammeEvent; readonly slab?: true }> = [
   { name: '+ turn', event: { do: 'turn' } },
@@ -29,41 +29,26 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
   const [scrubAt, setScrub] = useState<number | null>(null);
   const [heldAxis, setHeldAxis] = useState<number | null>(null);
   const { steps, appliance, base } = document.heat;
+  const withoutSteps = useMemo(() => ({ appliance, base }), [appliance, base]);
   const { prediction, drawing } = likely;
   const total = prediction.heat.minutes;
   // While a corner is dragged the axis only grows: a scale that shrinks under the hand cannot be steered.
   const scale = chartScale(width, heldAxis === null ? total : Math.max(heldAxis, total));
   const scrub = Math.min(total, scrubAt ?? total * 0.5);
 
+  const canSnap = document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart');
   const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], next);
   const setStep = (index: number, step: HeatStep): void => edits.set(['heat', 'steps', index], step);
-  const chosen = appliances.find(
-    ({ kind, thermostat_offset_c }) => kind === appliance?.kind && thermostat_offset_c === (appliance.thermostat_offset_c ?? 0),
-  );
 
   return (
     <div className="flex flex-col gap-2.5">
-      <BenchHead
-        title="Heat"
-        about={`${prediction.heat.loads === 1 ? 'one load' : `${prediction.heat.loads} loads`} · ${document.shape.thickness_mm ?? 6} mm thick`}
-      >
-        <Choice
-          label="In the"
-          value={chosen?.id ?? ''}
-          options={appliances.map(({ id, name }) => ({ value: id, name }))}
-          onChange={(id) => {
-            const next = appliances.find((candidate) => candidate.id === id);
-            if (next)
-              edits.set(['heat', 'appliance'], { ...appliance, kind: next.kind, thermostat_offset_c: next.thermostat_offset_c });
-          }}
-        />
-        <Choice
-          label="on"
-          value={base ?? 'paper-on-tray'}
-          options={BASES}
-          onChange={(next) => edits.set(['heat', 'base'], next)}
-        />
-      </BenchHead>
+      <HeatHead
+        heat={withoutSteps}
+        loads={prediction.heat.loads}
+        thickness_mm={document.shape.thickness_mm ?? 6}
+        appliances={appliances}
+        set={edits.set}
+      />
       <StepList steps={steps} onSteps={setSteps} onStep={setStep} />
       <div ref={ref}>
         <ProgrammeChart
@@ -91,15 +76,12 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
         </label>
       </div>
       <Reading likely={likely} minute={scrub} />
-      <div className="flex flex-wrap items-center gap-2">
+      <div className="flex flex-wrap items-center gap-x-1.5 gap-y-2">
         {drawing.reached.map((reached) => (
           <ReachedChip key={reached.what} reached={reached} />
         ))}
         <span className="flex-1" />
-        <Button look="small" onClick={() => setSteps(addHold(steps))}>
-          + hold
-        </Button>
-        {EVENTS.filter(({ slab }) => !slab || document.shape.method === 'score-slab').map(({ name, event }) => (
+        {EVENTS.filter(({ slab }) => !slab || canSnap).map(({ name, event }) => (
           <Button
             key={name}
             look="small"
@@ -109,16 +91,41 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
             {name}
           </Button>
         ))}
-        {!steps.some((step) => step.do === 'off') && (
-          <Button look="small" onClick={() => setSteps([...steps, { do: 'off', minutes: 40 }])}>
-            + oven off
-          </Button>
-        )}
       </div>
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
     </div>
   );
 }
+
+type HeatHeadProps = {
+  readonly heat: { readonly [K in 'appliance' | 'base']: BenchProps['document']['heat'][K] | undefined };
+  readonly loads: number;
+  readonly thickness_mm: number;
+  readonly appliances: BenchProps['appliances'];
+  readonly set: BenchProps['edits']['set'];
+};
+
+/** Which oven, and what carries the pieces. Apart, so that dragging the programme does not draw it again. */
+const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, set }: HeatHeadProps): ReactNode {
+  const { appliance, base } = heat;
+  const chosen = appliances.find(
+    ({ kind, thermostat_offset_c: offset }) => kind === appliance?.kind && offset === (appliance.thermostat_offset_c ?? 0),
+  );
+  return (
+    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm} mm thick`}>
+      <Choice
+        label="In the"
+        value={chosen?.id ?? ''}
+        options={appliances.map(({ id, name }) => ({ value: id, name }))}
+        onChange={(id) => {
+          const next = appliances.find((candidate) => candidate.id === id);
+          if (next) set(['heat', 'appliance'], { ...appliance, kind: next.kind, thermostat_offset_c: next.thermostat_offset_c });
+        }}
+      />
+      <Choice label="on" value={base ?? 'paper-on-tray'} options={BASES} onChange={(next) => set(['heat', 'base'], next)} />
+    </BenchHead>
+  );
+});
 
 /** One minute of the programme in words and numbers. */
 function Reading({ likely, minute }: { readonly likely: BenchProps['likely']; readonly minute: number }): ReactNode {
@@ -161,10 +168,10 @@ function wettestAt({ cutThrough }: Drawing, row: number): number {
 }
 
 const REACHED: Record<Reached['what'], { readonly words: string; readonly look: string; readonly missing: string | null }> = {
-  'hot-enough': { words: 'heart at 74 °C by', look: 'border-moss bg-moss-pale', missing: 'heart stays below 74 °C' },
-  golden: { words: 'golden from', look: 'border-hair bg-enamel', missing: 'stays pale' },
-  'heart-dry': { words: 'dry at the heart by', look: 'border-water bg-water-pale', missing: 'heart still damp at the end' },
-  'snaps-when-cold': { words: 'snaps when cold from', look: 'border-crunch-fill bg-crunch-pale', missing: 'will not snap' },
+  'hot-enough': { words: 'heart 74 °C at', look: 'border-moss bg-moss-pale', missing: 'heart stays below 74 °C' },
+  golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
+  'heart-dry': { words: 'heart dry at', look: 'border-water bg-water-pale', missing: 'heart stays damp' },
+  'snaps-when-cold': { words: 'snaps cold from', look: 'border-crunch-fill bg-crunch-pale', missing: 'will not snap' },
   'too-dark': { words: 'too dark from', look: 'border-heat bg-heat-pale', missing: null },
 };
 
@@ -173,7 +180,7 @@ function ReachedChip({ reached: { what, minute } }: { readonly reached: Reached 
   if (minute === null && missing === null) return null;
   return (
     <span
-      className={`rounded-full border-[1.4px] px-3 py-0.5 text-[13.5px] ${minute === null ? 'border-dashed border-hair text-soft' : look}`}
+      className={`rounded-full border-[1.4px] px-2.5 py-0.5 text-[13.5px] ${minute === null ? 'border-dashed border-hair text-soft' : look}`}
     >
       {minute === null ? missing : words} {minute !== null && <strong>{duration(minute)}</strong>}
     </span>

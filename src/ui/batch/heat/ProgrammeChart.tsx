@@ -15,7 +15,7 @@ type ProgrammeChartProps = {
   readonly onMove: (index: number, step: HeatStep, dragging: boolean) => void;
 };
 
-const HEIGHT = 218;
+const HEIGHT = 200;
 const TOP = 16;
 const BOTTOM = 22;
 const LOWEST_TOP_C = 200;

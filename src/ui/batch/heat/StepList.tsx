@@ -1,8 +1,9 @@
-import { X } from 'lucide-react';
+import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { HeatStep } from '@/core/batch';
+import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
-import { LIMITS, isTimed, removeStep } from './programme-edits';
+import { LIMITS, addHold, isTimed, removeStep } from './programme-edits';
 
 type StepListProps = {
   readonly steps: readonly HeatStep[];
@@ -27,7 +28,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               label={`Setpoint of step ${index + 1}`}
               shown={false}
               unit="°C"
-              width="w-8"
+              width="w-7"
               value={step.setpoint_c}
               min={LIMITS.setpoint_c[0]}
               max={LIMITS.setpoint_c[1]}
@@ -40,7 +41,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               label={`Minutes of step ${index + 1}`}
               shown={false}
               unit="min"
-              width="w-8"
+              width="w-7"
               value={step.minutes}
               min={LIMITS.minutes[0]}
               max={LIMITS.minutes[1]}
@@ -52,7 +53,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               label={`Grams brushed on in step ${index + 1}`}
               shown={false}
               unit="g"
-              width="w-8"
+              width="w-7"
               value={step.grams}
               min={1}
               max={2000}
@@ -62,11 +63,13 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
           {(step.do === 'hold' || step.do === 'off') && (
             <button
               type="button"
-              className={`rounded-full px-2 ${step.door === 'ajar' ? 'bg-heat-pale font-semibold text-heat' : 'text-soft hover:text-ink'}`}
+              className={`rounded-full px-1 py-0.5 ${step.door === 'ajar' ? 'bg-heat-pale text-heat' : 'text-soft hover:text-ink'}`}
               aria-pressed={step.door === 'ajar'}
+              aria-label={`Door ajar in step ${index + 1}`}
+              title={step.door === 'ajar' ? 'The door is ajar; shut it' : 'The door is shut; leave it ajar'}
               onClick={() => onStep(index, { ...step, door: step.door === 'ajar' ? 'shut' : 'ajar' })}
             >
-              {step.door === 'ajar' ? 'door ajar' : 'door shut'}
+              {step.door === 'ajar' ? <DoorOpen aria-hidden size={15} /> : <DoorClosed aria-hidden size={15} />}
             </button>
           )}
           <button
@@ -80,6 +83,16 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
           </button>
         </li>
       ))}
+      <li className="inline-flex gap-1.5">
+        <Button look="small" onClick={() => onSteps(addHold(steps))}>
+          + hold
+        </Button>
+        {!steps.some((step) => step.do === 'off') && (
+          <Button look="small" onClick={() => onSteps([...steps, { do: 'off', minutes: 40 }])}>
+            + oven off
+          </Button>
+        )}
+      </li>
     </ol>
   );
 }

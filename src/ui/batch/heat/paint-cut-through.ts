@@ -1,8 +1,8 @@
 import type { CutThrough } from '@/core/batch';
-import { waterColour } from './water-colours';
+import { waterPixel } from './water-colours';
 
 /** Pixels of a picture, four bytes each: red, green, blue, alpha. */
-type Pixels = { readonly data: Uint8ClampedArray; readonly width: number; readonly height: number };
+type Pixels = { readonly data: Uint8ClampedArray<ArrayBufferLike>; readonly width: number; readonly height: number };
 
 /**
  * Paints the piece's thickness against time: left is the start, the tray is below, colour is water.
@@ -14,6 +14,7 @@ type Pixels = { readonly data: Uint8ClampedArray; readonly width: number; readon
 export function paintCutThrough(pixels: Pixels, picture: CutThrough, lastMinute: number): void {
   const { data, width, height } = pixels;
   const { minutes, cells, moisture_pct, height_mm } = picture;
+  const elements = new Uint32Array(data.buffer);
   const tallest_mm = tallest(picture);
   const wettest = moisture_pct[0] || 1;
   const column = new Float64Array(cells);
@@ -41,8 +42,7 @@ export function paintCutThrough(pixels: Pixels, picture: CutThrough, lastMinute:
       const other = depth < middle ? Math.max(0, cell - 1) : Math.min(cells - 1, cell + 1);
       const between = Math.abs((tops[other] + tops[other + 1]) / 2 - middle) || 1;
       const mixed = Math.min(1, Math.abs(depth - middle) / between);
-      const [red, green, blue] = waterColour(column[cell] * (1 - mixed) + column[other] * mixed);
-      data.set([red, green, blue, 255], 4 * (y * width + x));
+      elements[y * width + x] = waterPixel(column[cell] * (1 - mixed) + column[other] * mixed);
     }
   }
 }

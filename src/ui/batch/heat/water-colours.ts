@@ -18,3 +18,14 @@ export function waterColour(share: number): [number, number, number] {
 }
 
 export const cssColour = (share: number): string => `rgb(${waterColour(share).join(' ')})`;
+
+const SHADES = 512;
+
+/** The colours in fine steps as pixels in the byte order of a picture: painting a drag's frame asks for forty thousand. */
+const PALETTE = Uint32Array.from({ length: SHADES + 1 }, (_, i) => {
+  const bytes = new Uint8ClampedArray([...waterColour(i / SHADES), 255]);
+  return new Uint32Array(bytes.buffer)[0];
+});
+
+/** A moisture's colour as one picture element. */
+export const waterPixel = (share: number): number => PALETTE[share <= 0 ? 0 : share >= 1 ? SHADES : (share * SHADES + 0.5) | 0];

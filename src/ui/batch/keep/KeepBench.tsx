@@ -55,7 +55,7 @@ export function KeepBench({ document, edits, likely, banded, about }: KeepBenchP
         {choices.map((choice, i) => (
           <li
             key={i}
-            className={`grid grid-cols-[15.5rem_1fr_auto] items-center gap-x-4 rounded-2xl border-[1.4px] px-3 py-1.5 ${i === index ? 'border-keep bg-keep-pale/40' : 'border-hair'}`}
+            className={`grid grid-cols-[17.5rem_1fr_auto] items-center gap-x-4 rounded-2xl border-[1.4px] px-3 py-1 ${i === index ? 'border-keep bg-keep-pale/40' : 'border-hair'}`}
           >
             <span className="flex flex-wrap items-center gap-1.5">
               <Choice
@@ -95,16 +95,16 @@ export function KeepBench({ document, edits, likely, banded, about }: KeepBenchP
       </ul>
       {keeps[index] && likely.drawing.lifeCurves[index] && (
         <figure className="rounded-2xl border border-hair px-2 pt-2">
-          <figcaption className="px-2 text-[14px]">
-            <strong>{PACK_NAMES[keeps[index].option]}</strong> {STORE_NAMES[keeps[index].store]}: water coming back in, one
-            opening a day
+          <figcaption className="truncate px-2 text-[14px]">
+            <strong>{PACK_NAMES[keeps[index].option]}</strong> {STORE_NAMES[keeps[index].store]}, opened once a day, up to{' '}
+            {keeps[index].pieces_per_pack} pieces: {keeps[index].why}
           </figcaption>
-          <Suspense fallback={<p className="grid h-56 place-items-center text-soft">Drawing the life curve …</p>}>
+          <Suspense fallback={<p className="grid h-[212px] place-items-center text-soft">Drawing the life curve …</p>}>
             <LifeChart
               curve={likely.drawing.lifeCurves[index]}
               days={keeps[index].days}
               wantCrisp={likely.prediction.outcome.snap >= CRISP_FROM}
-              height={228}
+              height={212}
             />
           </Suspense>
         </figure>
@@ -132,7 +132,7 @@ function LifeBar({
           <strong className="font-display text-[18px] text-keep">{span(likely.days)}</strong> {ENDS[likely.limit]}
         </span>
         <span className="text-[14px] whitespace-nowrap text-soft">
-          {keeps.days_low} – {keeps.days_high} days
+          {likely.packs === 1 ? 'one pack' : `${likely.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">
@@ -141,9 +141,6 @@ function LifeBar({
           style={{ left: `${pct(keeps.days_low)}%`, width: `${Math.max(0.6, pct(keeps.days_high) - pct(keeps.days_low))}%` }}
         />
         <span className="absolute -inset-y-0.5 w-[3px] rounded bg-keep" style={{ left: `calc(${pct(likely.days)}% - 1.5px)` }} />
-      </span>
-      <span className="block truncate pt-0.5 text-[13px] text-soft">
-        {likely.why} · {likely.packs === 1 ? 'one pack' : `${likely.packs} packs`}, up to {likely.pieces_per_pack} pieces each
       </span>
     </span>
   );

@@ -20,11 +20,22 @@ function hues(): Record<'water' | 'crunch' | 'keep' | 'soft' | 'hair' | 'ink', s
   };
 }
 
+const ROUND_STEPS = [1, 2, 3, 5, 7, 10, 14, 20, 30, 60, 90, 120, 180, 365];
+const MOST_TICKS = 7;
+
+/** An axis that ends on a round number and is marked on round ones. */
+function roundAxis(last: number): { max: number; tickAmount: number } {
+  const step = ROUND_STEPS.find((candidate) => last / candidate <= MOST_TICKS) ?? 730;
+  const tickAmount = Math.max(1, Math.ceil(last / step));
+  return { max: tickAmount * step, tickAmount };
+}
+
 /** Water coming back into the treats, with the lines it must not cross. */
 export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): ReactNode {
   const options = useMemo<ApexOptions>(() => {
     const hue = hues();
-    const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.15;
+    const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
+    const last = curve.points.at(-1)?.day ?? 1;
     const line = (
       y: number,
       text: string,
@@ -62,7 +73,7 @@ export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): R
       xaxis: {
         type: 'numeric',
         min: 0,
-        tickAmount: 6,
+        ...roundAxis(last),
         decimalsInFloat: 0,
         title: { text: 'days in the pack', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
         labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => String(Math.round(Number(value))) },
@@ -72,8 +83,7 @@ export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): R
       },
       yaxis: {
         min: 0,
-        max: highest,
-        tickAmount: 5,
+        ...roundAxis(highest),
         title: { text: 'water, % of the treat', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
         labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => value.toFixed(0) },
       },

@@ -340,10 +340,10 @@ function Slab({ drawn, width }: { readonly drawn: SlabDrawing; readonly width: n
             >
               <rect width={pan_w} height={pan_d} rx={12} strokeWidth={1.4 / pxPerMm} className="fill-enamel stroke-rim" />
               <rect
-                x={0}
-                y={pan_d - rows * drawn.piece_mm[1] - 2 * drawn.trim_mm}
-                width={pan_w}
-                height={rows * drawn.piece_mm[1] + 2 * drawn.trim_mm}
+                x={2}
+                y={Math.max(2, pan_d - rows * drawn.piece_mm[1] - 2 * drawn.trim_mm)}
+                width={pan_w - 4}
+                height={Math.min(pan_d - 4, rows * drawn.piece_mm[1] + 2 * drawn.trim_mm)}
                 rx={8}
                 className="fill-dough-pale"
               />

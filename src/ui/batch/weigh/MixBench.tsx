@@ -30,7 +30,7 @@ export function MixBench({ document, edits, likely, pantry }: BenchProps): React
           onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
         />
       </BenchHead>
-      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-3">
+      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-3 pb-2">
         <p>
           <strong className="font-display text-[22px]">{FEEL_NAMES[dough.feel]}</strong>{' '}
           <span className="text-soft">

@@ -2,12 +2,15 @@
 import { Radio, RadioGroup } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import type { Scale } from '@/core/batch';
-import { UNITS } from '@/core/quantities';
+import { FEEL_WORDS } from '@/core/dough';
+import type { UNITS } from '@/core/quantities';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { mass } from '../../format/units';
+import { FEEL_NAMES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
+import { FeelGauge } from './FeelGauge';
 import { kitchenMeasure, type CupSet } from './kitchen-measure';
 
 type By = 'factor' | 'dough_mass' | 'pieces' | 'trays';
@@ -82,6 +85,18 @@ export function WeighBench({ document, edits, likely, pantry }: BenchProps): Rea
       <p className="text-[14px] text-soft">
         The scale is right; a cup of flour filled by hand lies within its ± nine times in ten.
       </p>
+      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">
+        <p>
+          It will be <strong>{FEEL_NAMES[dough.feel].toLowerCase()}</strong>{' '}
+          <span className="text-soft">after standing: {FEEL_WORDS[dough.feel]}</span>
+        </p>
+        <FeelGauge
+          index={dough.feel_index}
+          low={dough.feel_index_low}
+          high={dough.feel_index_high}
+          crumbleEdge={likely.drawing.feel.crumbleEdge}
+        />
+      </div>
       <KitchenAir document={document} edits={edits} />
     </div>
   );

@@ -30,5 +30,5 @@ function countOf(row: Ingredient, mass_g: number): KitchenMeasure {
   const whole = Math.floor(halves);
   const half = halves > whole;
   const number = half ? (whole === 0 ? '1/2' : `${whole} 1/2`) : String(whole);
-  return { words: `${number} ${usual.name.replace(/_/g, ' ')}`, scatter_g: 0.08 * mass_g };
+  return { words: `${number} × ${usual.name.replace(/_/g, ' ')}`, scatter_g: 0.08 * mass_g };
 }

@@ -1,0 +1,12 @@
+#!/usr/bin/env bash
+# Measures what must stay fast. `npm run bench -- --json` prints one JSON array and nothing else; --no-browser leaves the page out.
+set -euo pipefail
+source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+ensure_packages
+if [[ " $* " != *" --no-browser "* ]]; then
+  ensure_debian /usr/bin/chromium chromium
+  export OVEN_STATE="$ROOT/.oven/bench" PORT="${BENCH_PORT:-3231}" OVEN_DB_PORT="${BENCH_DB_PORT:-54331}"
+  bash scripts/start.sh >&2
+  trap 'bash scripts/stop.sh >&2' EXIT
+fi
+node --import tsx scripts/bench.ts "$@"

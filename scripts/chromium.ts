@@ -1,0 +1,17 @@
+/** How Debian's Chromium is started for tests and measurements: headless, offline, the same on every machine. */
+export const CHROMIUM = {
+  executablePath: '/usr/bin/chromium',
+  chromiumSandbox: false,
+  args: [
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--disable-dev-shm-usage',
+    '--font-render-hinting=none',
+    '--force-color-profile=srgb',
+    '--no-proxy-server',
+  ],
+};

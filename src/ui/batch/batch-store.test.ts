@@ -1,0 +1,79 @@
+import { readFileSync } from 'node:fs';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { BatchDocument, Prediction } from '@/core/batch';
+import { fail } from '@/core/failure';
+import type { Likely } from '@/workers/protocol';
+import { BatchStore } from './batch-store';
+
+const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+const likely = (name: string): Likely => ({ prediction: { name } }) as unknown as Likely;
+
+type Answers = Parameters<Parameters<BatchStore['connect']>[0]>[0];
+
+function storeWith(): { store: BatchStore; asked: BatchDocument[]; answers: Answers; shown: () => number } {
+  const asked: BatchDocument[] = [];
+  let answers: Answers | null = null;
+  const store = new BatchStore(FIRST, () => Date.now());
+  store.connect((given) => {
+    answers = given;
+    return { ask: (document) => void asked.push(document), close: () => undefined };
+  });
+  let count = 0;
+  store.subscribe(() => count++);
+  if (!answers) throw new Error('the store did not connect');
+  return { store, asked, answers, shown: () => count };
+}
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+describe('a batch under the hand', () => {
+  it('asks at once and shows change and answer together', () => {
+    const { store, asked, answers, shown } = storeWith();
+    store.set(['name'], 'one');
+    expect(asked.map(({ name }) => name)).toEqual([FIRST.name, 'one']);
+    expect(shown()).toBe(0);
+    answers.onLikely(asked[1], { ok: true, value: likely('one') });
+    expect(shown()).toBe(1);
+    expect(store.getSnapshot()).toMatchObject({
+      document: { name: 'one' },
+      canUndo: true,
+      likely: { prediction: { name: 'one' } },
+    });
+  });
+  it('shows a change alone when the answer takes long', () => {
+    const { store, shown } = storeWith();
+    store.set(['name'], 'slow');
+    vi.advanceTimersByTime(100);
+    expect(shown()).toBe(1);
+    expect(store.getSnapshot().document.name).toBe('slow');
+  });
+  it('keeps the last run in view when a document cannot be predicted', () => {
+    const { store, asked, answers } = storeWith();
+    answers.onLikely(asked[0], { ok: true, value: likely('good') });
+    answers.onLikely(asked[0], fail('OUT_OF_RANGE', 'too thick'));
+    expect(store.getSnapshot()).toMatchObject({ likely: { prediction: { name: 'good' } }, failure: { message: 'too thick' } });
+    answers.onLikely(asked[0], { ok: true, value: likely('good again') });
+    expect(store.getSnapshot().failure).toBeNull();
+  });
+  it('knows bands of an older document from those of this one', () => {
+    const { store, asked, answers } = storeWith();
+    answers.onBanded(asked[0], { ok: true, value: {} as Prediction });
+    expect(store.getSnapshot().bandIsOld).toBe(false);
+    store.set(['name'], 'newer');
+    vi.advanceTimersByTime(100);
+    expect(store.getSnapshot().bandIsOld).toBe(true);
+  });
+  it('undoes, redoes and starts over', () => {
+    const { store } = storeWith();
+    store.set(['name'], 'one');
+    store.undo();
+    store.redo();
+    store.undo();
+    vi.advanceTimersByTime(100);
+    expect(store.getSnapshot()).toMatchObject({ document: { name: FIRST.name }, canUndo: false, canRedo: true });
+    store.begin({ ...FIRST, name: 'theirs' });
+    vi.advanceTimersByTime(100);
+    expect(store.getSnapshot()).toMatchObject({ document: { name: 'theirs' }, canUndo: false, canRedo: false });
+  });
+});

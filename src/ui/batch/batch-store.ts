@@ -1,0 +1,111 @@
+import type { BatchDocument, Path, Prediction } from '@/core/batch';
+import type { Failure, Result } from '@/core/failure';
+import type { Likely } from '@/workers/protocol';
+import { begin, edit, redo, undo, type History } from './history';
+
+/** What the store needs of whoever predicts. */
+export type Asks = {
+  readonly ask: (document: BatchDocument) => void;
+  readonly close: () => void;
+};
+type Answers = {
+  readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
+  readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
+};
+
+export type BatchSnapshot = {
+  readonly document: BatchDocument;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** The newest run that worked; while a document cannot be predicted, the one before stays in view. */
+  readonly likely: Likely | null;
+  readonly failure: Failure | null;
+  /** Bands of the newest document whose bands are known, and whether they are of an older one than shown. */
+  readonly banded: Prediction | null;
+  readonly bandIsOld: boolean;
+};
+
+/** A change is shown together with its answer; if that takes longer than this, the change is shown alone [ms]. */
+const SHOW_ALONE_AFTER_MS = 80;
+
+/**
+ * A batch being edited and predicted. Changing it asks for a prediction at once, and tells its listeners when the answer
+ * is there: one drawing of the page per move of the hand, not two.
+ */
+export class BatchStore {
+  private history: History;
+  private readonly listeners = new Set<() => void>();
+  private predictor: Asks | null = null;
+  private snapshot: BatchSnapshot;
+  private bandedOf: BatchDocument | null = null;
+  private alone: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(
+    first: BatchDocument,
+    private readonly now: () => number,
+  ) {
+    this.history = begin(first);
+    this.snapshot = {
+      document: first,
+      canUndo: false,
+      canRedo: false,
+      likely: null,
+      failure: null,
+      banded: null,
+      bandIsOld: true,
+    };
+  }
+
+  /** Takes on whoever predicts, and asks for the document as it is. */
+  connect(make: (answers: Answers) => Asks): void {
+    this.predictor = make({
+      onLikely: (_, answer) => this.show(answer.ok ? { likely: answer.value, failure: null } : { failure: answer }),
+      onBanded: (document, answer) => {
+        if (!answer.ok) return;
+        this.bandedOf = document;
+        this.show({ banded: answer.value });
+      },
+    });
+    this.predictor.ask(this.history.document);
+  }
+
+  disconnect(): void {
+    clearTimeout(this.alone);
+    this.predictor?.close();
+    this.predictor = null;
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+  readonly getSnapshot = (): BatchSnapshot => this.snapshot;
+
+  readonly set = (path: Path, after: unknown): void => this.move(edit(this.history, path, after, this.now()));
+  readonly undo = (): void => this.move(undo(this.history));
+  readonly redo = (): void => this.move(redo(this.history));
+  /** Starts over from another version of the batch. */
+  readonly begin = (document: BatchDocument): void => this.move(begin(document));
+
+  private move(next: History): void {
+    if (next.document === this.history.document) return;
+    this.history = next;
+    this.predictor?.ask(next.document);
+    clearTimeout(this.alone);
+    this.alone = setTimeout(() => this.show({}), SHOW_ALONE_AFTER_MS);
+  }
+
+  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded'>>): void {
+    clearTimeout(this.alone);
+    const { document, done, undone } = this.history;
+    this.snapshot = {
+      ...this.snapshot,
+      ...news,
+      document,
+      canUndo: done.length > 0,
+      canRedo: undone.length > 0,
+      bandIsOld: this.bandedOf !== document,
+    };
+    for (const listener of this.listeners) listener();
+  }
+}

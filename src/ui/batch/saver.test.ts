@@ -1,0 +1,109 @@
+import { readFileSync } from 'node:fs';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { BatchDocument } from '@/core/batch';
+import { Saver, type SavingState, type Send, type SendOutcome, type Shelf } from './saver';
+
+const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+const named = (name: string): BatchDocument => ({ ...FIRST, name });
+const version = (revision: number, document: BatchDocument): { revision: number; document: BatchDocument; saved_at: string } => ({ revision, document, saved_at: 'then' }); // prettier-ignore
+
+function shelf(): Shelf & { size: () => number } {
+  const items = new Map<string, string>();
+  return {
+    getItem: (key) => items.get(key) ?? null,
+    setItem: (key, value) => void items.set(key, value),
+    removeItem: (key) => void items.delete(key),
+    size: () => items.size,
+  };
+}
+
+type Sent = { readonly revision: number; readonly document: BatchDocument };
+
+/** A saver over a scripted server. */
+function saverWith(...outcomes: SendOutcome[]): {
+  saver: Saver;
+  sent: Sent[];
+  states: SavingState[];
+  kept: ReturnType<typeof shelf>;
+} {
+  const sent: Sent[] = [];
+  const states: SavingState[] = [];
+  const kept = shelf();
+  const send: Send = (_, revision, document) => {
+    sent.push({ revision, document });
+    return Promise.resolve(outcomes[sent.length - 1] ?? { kind: 'refused', why: 'no more answers', again: false });
+  };
+  return { saver: new Saver('b1', version(4, FIRST), kept, send, (state) => states.push(state)), sent, states, kept };
+}
+const saved = (revision: number): SendOutcome => ({ kind: 'saved', revision, saved_at: 'now' });
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+describe('saving by itself', () => {
+  it('waits for the hand to rest, then sends the newest once', async () => {
+    const { saver, sent, states, kept } = saverWith(saved(5));
+    for (let i = 0; i < 10; i++) {
+      saver.change(named(`name ${i}`));
+      await vi.advanceTimersByTimeAsync(100);
+    }
+    expect(sent).toEqual([]);
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(sent).toEqual([{ revision: 4, document: named('name 9') }]);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+    expect(kept.size()).toBe(0);
+  });
+  it('saves over the revision that the last save gave', async () => {
+    const { saver, sent } = saverWith(saved(5), saved(6));
+    saver.change(named('one'));
+    await vi.advanceTimersByTimeAsync(2000);
+    saver.change(named('two'));
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(sent.map(({ revision }) => revision)).toEqual([4, 5]);
+  });
+  it('keeps unsaved changes for the next visit, and tries again while the server is away', async () => {
+    const { saver, sent, states, kept } = saverWith({ kind: 'refused', why: 'away', again: true }, saved(5));
+    saver.change(named('kept'));
+    await vi.advanceTimersByTimeAsync(1500);
+    expect(states.at(-1)).toEqual({ kind: 'kept', why: 'away' });
+    const visit = new Saver('b1', version(4, FIRST), kept, () => Promise.resolve(saved(5)), () => undefined); // prettier-ignore
+    expect(visit.keptChanges()).toEqual(named('kept'));
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(sent).toHaveLength(2);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+  });
+  it('does not bring back kept changes over a newer revision', () => {
+    const { kept } = saverWith();
+    kept.setItem('upbeat-oven:batch:b1', JSON.stringify({ revision: 3, document: named('old') }));
+    expect(new Saver('b1', version(4, FIRST), kept, () => Promise.resolve(saved(5)), () => undefined).keptChanges()).toBeNull(); // prettier-ignore
+  });
+  it('does not ask again when the document itself is refused', async () => {
+    const { saver, sent } = saverWith({ kind: 'refused', why: 'bad', again: false });
+    saver.change(named('bad'));
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(sent).toHaveLength(1);
+  });
+});
+
+describe('two people, one batch', () => {
+  const theirs = version(7, named('theirs'));
+  it('stops and tells; taking theirs drops mine', async () => {
+    const { saver, sent, states, kept } = saverWith({ kind: 'stale', theirs });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(states.at(-1)).toEqual({ kind: 'stale' });
+    saver.change(named('mine again'));
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(sent).toHaveLength(1);
+    expect(saver.takeTheirs()).toEqual(theirs.document);
+    expect(kept.size()).toBe(0);
+  });
+  it('keeping mine saves over the revision that was seen', async () => {
+    const { saver, sent } = saverWith({ kind: 'stale', theirs }, saved(8));
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(2000);
+    saver.keepMine();
+    await vi.advanceTimersByTimeAsync(10);
+    expect(sent[1]).toEqual({ revision: 7, document: named('mine') });
+  });
+});
