@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from './chromium';
 
-const MOVES = 60;
+const MOVES = 120;
 const BETWEEN_MS = 40;
 
 /**
@@ -17,6 +17,9 @@ export async function dragToRepaint(address: string): Promise<number[]> {
     await page.getByRole('link', { name: /Carry on/ }).click();
     const corner = page.locator('[data-corner="2"]');
     await corner.waitFor();
+    // A settled page: the first bands are drawn, nothing else is under way.
+    await page.locator('[data-band="snap"]', { hasNotText: '…' }).waitFor();
+    await page.waitForTimeout(500);
     await page.evaluate(() => {
       const watched = document.querySelector('[data-outcome="water"]')?.closest('section');
       const times: number[] = [];
@@ -37,7 +40,7 @@ export async function dragToRepaint(address: string): Promise<number[]> {
     await page.mouse.move(x, y);
     await page.mouse.down();
     for (let i = 1; i <= MOVES; i++) {
-      await page.mouse.move(x - 3 * i, y - (i % 7));
+      await page.mouse.move(x - 1.5 * i, y - (i % 7));
       await page.waitForTimeout(BETWEEN_MS);
     }
     await page.mouse.up();

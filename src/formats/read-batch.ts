@@ -31,8 +31,9 @@ export function checkBatch(value: unknown): Result<BatchDocument> {
       `The shape "${document.shape.method as string}" cannot be worked out yet. Built so far: ${Object.keys(SHAPE_SCHEMAS).join(', ')}.`,
       'shape.method',
     );
-  const cutter = 'cutter' in document.shape ? document.shape.cutter : undefined;
-  if (cutter && 'svg_path' in cutter)
+  // What a shape holds has not been checked yet.
+  const cutter: unknown = (document.shape as { cutter?: unknown }).cutter;
+  if (typeof cutter === 'object' && cutter !== null && 'svg_path' in cutter)
     return fail(
       'NOT_BUILT_YET',
       'A cutter of your own outline cannot be worked out yet. Choose a built-in outline of about its size.',

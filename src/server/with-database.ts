@@ -1,15 +1,16 @@
+import 'server-only';
 import type pg from 'pg';
 import type { Result } from '@/core/failure';
 import { openPool, type Queryable } from '@/db/client';
 import { failureOf } from '@/db/failures';
-import { CONFIG } from './config';
+import { config } from './config';
 
 /** One pool per process, also across reloads of a development build. */
 const shared = globalThis as { ovenPool?: pg.Pool };
 
 function pool(): pg.Pool {
   if (!shared.ovenPool) {
-    shared.ovenPool = openPool(CONFIG.databaseUrl);
+    shared.ovenPool = openPool(config().databaseUrl);
     // An idle connection that breaks is replaced on the next query; without this it would end the process.
     shared.ovenPool.on('error', () => undefined);
   }

@@ -11,6 +11,7 @@ type Answers = {
 
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
+const WARM_UPS = 12;
 
 /**
  * Keeps a page supplied with predictions: the likely run for every frame of a drag, the band once the hand rests.
@@ -22,6 +23,7 @@ export class Predictor {
   private readonly patient: Remote<PredictionService>;
   private waiting: BatchDocument | null = null;
   private busy = false;
+  private cold = true;
   private rest: ReturnType<typeof setTimeout> | undefined;
   private readonly ready: Promise<unknown>;
 
@@ -60,8 +62,15 @@ export class Predictor {
       const document = this.waiting;
       this.waiting = null;
       this.answers.onLikely(document, await this.fast.likely(document));
+      if (this.cold) await this.warmUp(document);
     }
     this.busy = false;
+  }
+
+  /** Runs the first document a few times more while nobody waits: code that has run is compiled, and the first drag is as quick as the rest. */
+  private async warmUp(document: BatchDocument): Promise<void> {
+    this.cold = false;
+    for (let i = 0; i < WARM_UPS && !this.waiting; i++) await this.fast.likely(document);
   }
 
   private async band(document: BatchDocument): Promise<void> {

@@ -16,12 +16,7 @@ export type Saving = {
  *
  * @param begin - starts over from another document: kept changes of an earlier visit, or what someone else saved
  */
-export function useSaving(
-  id: string,
-  document: BatchDocument,
-  first: Version,
-  begin: (document: BatchDocument) => void,
-): Saving {
+export function useSaving(id: string, document: BatchDocument, first: Version, begin: (document: BatchDocument) => void): Saving {
   const [state, setState] = useState<SavingState>({ kind: 'saved', at: first.saved_at });
   const saver = useRef<Saver | null>(null);
   useEffect(() => {

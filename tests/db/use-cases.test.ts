@@ -1,0 +1,185 @@
+/** The use cases over a real PostgreSQL: what is saved, what is refused, and that refusing changes nothing. */
+import { readFileSync } from 'node:fs';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/batch';
+import { migrate } from '@/db/migrate';
+import { seedDemo } from '../../scripts/seed-demo';
+import { copyDatabase } from './template-database';
+
+const HILLBARS = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+
+let drop: () => Promise<void>;
+let db: pg.Client;
+let cases: Awaited<ReturnType<typeof useCases>>;
+
+/** Loaded after the address is known: the pool is opened on first use. */
+async function useCases() {
+  const [start, open, save, measure, log, recipes, health] = await Promise.all([
+    import('@/server/start-batch'),
+    import('@/server/open-batch'),
+    import('@/server/save-batch'),
+    import('@/server/measure-batch'),
+    import('@/server/view-log'),
+    import('@/server/view-recipes'),
+    import('@/server/check-health'),
+  ]);
+  return { ...start, ...open, ...save, ...measure, ...log, ...recipes, ...health };
+}
+
+beforeAll(async () => {
+  const copy = await copyDatabase('oven_test_use_cases');
+  drop = copy.drop;
+  process.env.OVEN_DATABASE_URL = copy.url;
+  db = new pg.Client({ connectionString: copy.url });
+  await db.connect();
+  cases = await useCases();
+});
+afterAll(async () => {
+  await db.end();
+  await (globalThis as { ovenPool?: pg.Pool }).ovenPool?.end();
+  await drop();
+});
+
+const must = <T>(result: { ok: true; value: T } | { ok: false; message: string }): T => {
+  if (!result.ok) throw new Error(result.message);
+  return result.value;
+};
+const started = async (): Promise<string> => must(await cases.startBatch('hillbars')).id;
+const WEIGHED = { pieces: 220, tray_g: 640, before_g: 1100, after_g: 880, texture: 'snaps clean', note: 'fine' };
+
+describe('the demo', () => {
+  it('says what to do while there is no kitchen', async () => {
+    expect(await cases.checkHealth()).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+  });
+  it('is set up once, and only once', async () => {
+    expect(await seedDemo(db)).toBe(true);
+    expect(await seedDemo(db)).toBe(false);
+    expect(await cases.checkHealth()).toEqual({ ok: true, value: { kitchen: 'Cairnhope Bothy Bakery' } });
+  });
+  it('has three recipes that can be baked and every shipped ingredient', async () => {
+    const { recipes, open } = must(await cases.viewRecipes());
+    expect(recipes.map(({ method }) => method)).toEqual(['M2', 'M5', 'M3']);
+    for (const { shares } of recipes) expect(Object.values(shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
+    expect(open?.name).toContain('Saturday');
+    expect((await db.query('select from ingredient')).rowCount).toBe(169);
+  });
+  it('has four finished batches that were measured beside their forecast, and lost less water than predicted', async () => {
+    const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);
+    expect(finished).toHaveLength(4);
+    for (const { comparison } of finished) {
+      expect(comparison?.loss_pct?.measured).toBeLessThan(comparison?.loss_pct?.likely ?? 0);
+      expect(comparison?.pieces?.inside).toBe(true);
+    }
+  });
+});
+
+describe('saving', () => {
+  it('a batch starts from its recipe in this kitchen and is read back as saved', async () => {
+    const id = await started();
+    const { batch, appliances } = must(await cases.openBatch(id));
+    expect(batch).toMatchObject({ revision: 1, document: { kitchen: { altitude_m: 310 } } });
+    expect(appliances).toHaveLength(3);
+    const saved = must(await cases.saveBatch(id, { revision: 1, document: { ...batch.document, name: 'Changed' } }));
+    expect(saved).toMatchObject({ kind: 'saved', revision: 2 });
+    expect(must(await cases.openBatch(id)).batch).toMatchObject({ name: 'Changed', revision: 2, document: { name: 'Changed' } });
+    expect(must(await cases.batchFile(id)).document.name).toBe('Changed');
+  });
+  it('a stale save is told, with the other version, and overwrites nothing', async () => {
+    const id = await started();
+    const { document } = must(await cases.openBatch(id)).batch;
+    must(await cases.saveBatch(id, { revision: 1, document: { ...document, name: 'First' } }));
+    const late = must(await cases.saveBatch(id, { revision: 1, document: { ...document, name: 'Second' } }));
+    expect(late).toMatchObject({
+      kind: 'stale',
+      failure: { code: 'CHANGED_ELSEWHERE' },
+      current: { revision: 2, name: 'First' },
+    });
+    expect(must(await cases.openBatch(id)).batch.name).toBe('First');
+  });
+  it('of two saves at the same moment exactly one wins', async () => {
+    const id = await started();
+    const { document } = must(await cases.openBatch(id)).batch;
+    const outcomes = await Promise.all(
+      ['a', 'b'].map((name) => cases.saveBatch(id, { revision: 1, document: { ...document, name } })),
+    );
+    expect(outcomes.map((outcome) => must(outcome).kind).sort()).toEqual(['saved', 'stale']);
+  });
+  it.each([
+    ['a thickness of nothing', { ...HILLBARS, shape: { ...HILLBARS.shape, thickness_mm: 0 } }, 'document.shape.thickness_mm'],
+    ['an unknown key', { ...HILLBARS, colour: 'red' }, 'document.colour'],
+    [
+      'an unknown ingredient',
+      { ...HILLBARS, recipe: { ingredients: [{ ingredient: 'gravel', amount: 1, unit: 'g' }] } },
+      'document.recipe.ingredients[0].ingredient',
+    ],
+  ])('refuses %s by its key, and keeps what was saved', async (_, document, path) => {
+    const id = await started();
+    expect(await cases.saveBatch(id, { revision: 1, document })).toMatchObject({ ok: false, path });
+    expect(must(await cases.openBatch(id)).batch.revision).toBe(1);
+  });
+  it('a batch that is not there is said so, also under an address that is no address', async () => {
+    for (const id of ['00000000-0000-4000-8000-000000000000', 'nonsense'])
+      expect(await cases.openBatch(id)).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+  });
+  it('takes in a file, and nothing of a bad one', async () => {
+    const before = (await db.query('select from batch')).rowCount;
+    expect(await cases.importBatch({ ...HILLBARS, version: 9 })).toMatchObject({ ok: false, path: 'version' });
+    expect((await db.query('select from batch')).rowCount).toBe(before);
+    const id = must(await cases.importBatch(HILLBARS)).id;
+    expect(must(await cases.batchFile(id)).document).toEqual(HILLBARS);
+  });
+});
+
+describe('weighing', () => {
+  it('sets measured beside predicted and marks the batch baked', async () => {
+    const id = await started();
+    expect(must(await cases.measureBatch(id, { revision: 0, ...WEIGHED }))).toEqual({ revision: 1 });
+    const { entry } = must(await cases.viewLogEntry(id));
+    expect(entry.baked_on).toMatch(/^\d{4}-\d\d-\d\d$/);
+    // 460 g of pieces became 240 g.
+    expect(entry.comparison?.loss_pct?.measured).toBeCloseTo(100 * (1 - 240 / 460), 6);
+    expect(entry.comparison?.moisture_pct?.measured).toBeGreaterThan(0);
+    expect(entry.comparison?.texture).toMatchObject({ measured: 'snaps clean' });
+  });
+  it('fixes the forecast at the first entry', async () => {
+    const id = await started();
+    must(await cases.measureBatch(id, { revision: 0, ...WEIGHED }));
+    const first = must(await cases.viewLogEntry(id)).entry.forecast;
+    const { document } = must(await cases.openBatch(id)).batch;
+    must(await cases.saveBatch(id, { revision: 1, document: { ...document, shape: { ...document.shape, thickness_mm: 12 } } }));
+    must(await cases.measureBatch(id, { revision: 1, ...WEIGHED, pieces: 210 }));
+    const { entry } = must(await cases.viewLogEntry(id));
+    expect(entry.forecast).toEqual(first);
+    expect(entry.comparison?.pieces?.measured).toBe(210);
+  });
+  it.each([
+    ['more after than before', { after_g: 1200 }, 'weighs more after baking'],
+    ['a tray heavier than tray and pieces', { tray_g: 2000 }, 'must weigh more than the empty tray'],
+    ['a negative weight', { before_g: -5 }, 'before_g'],
+    ['half a piece', { pieces: 1.5 }, 'pieces'],
+    ['a texture nobody knows', { texture: 'purple' }, 'texture'],
+  ])('refuses %s with a sentence, and marks nothing baked', async (_, wrong, words) => {
+    const id = await started();
+    const result = await cases.measureBatch(id, { revision: 0, ...WEIGHED, ...wrong });
+    expect(result.ok).toBe(false);
+    expect(!result.ok && `${result.message} ${result.path}`).toContain(words);
+    expect(must(await cases.viewLogEntry(id)).entry.baked_on).toBeNull();
+  });
+  it('a second first entry is told instead of overwriting', async () => {
+    const id = await started();
+    must(await cases.measureBatch(id, { revision: 0, ...WEIGHED }));
+    expect(await cases.measureBatch(id, { revision: 0, ...WEIGHED, pieces: 1 })).toMatchObject({
+      ok: false,
+      code: 'CHANGED_ELSEWHERE',
+    });
+  });
+});
+
+describe('migrations', () => {
+  it('run once', async () => expect(await migrate(db, 'src/db/migrations')).toEqual([]));
+  it('one that changed after it ran is refused', async () => {
+    await db.query("update migration set hash = 'other' where name like '000001%'");
+    await expect(migrate(db, 'src/db/migrations')).rejects.toThrow('Put the change in a new migration');
+  });
+});

@@ -1,0 +1,164 @@
+/** The three doors give one answer, and say exactly what is wrong with a file. */
+import { execFile } from 'node:child_process';
+import { readFileSync, writeFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import type { Prediction } from '@/core/batch';
+import { POST } from '@/app/api/predict/route';
+import { makePredictionService } from '@/workers/prediction-service';
+import { PANTRY } from '../reference/shipped';
+
+type Answer = Prediction & { readonly error?: { readonly code: string; readonly message: string; readonly path: string } };
+type Run = { readonly code: number; readonly lines: Answer[]; readonly stderr: string };
+
+const folder = mkdtempSync(join(tmpdir(), 'oven-doors-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+/** The command line, as a stranger calls it. */
+function predictCommand(files: readonly string[], input?: string): Promise<Run> {
+  return new Promise((resolve) => {
+    const child = execFile(
+      'npm',
+      ['run', '--silent', 'predict', '--', ...files],
+      { maxBuffer: 64e6 },
+      (error, stdout, stderr) => {
+        const code = typeof error?.code === 'number' ? error.code : 0;
+        resolve({ code, lines: stdout.split('\n').filter(Boolean).map((line) => JSON.parse(line) as Answer), stderr }); // prettier-ignore
+      },
+    );
+    child.stdin?.end(input ?? '');
+  });
+}
+const post = async (body: string): Promise<{ status: number; answer: Answer }> => {
+  const response = await POST(new Request('http://127.0.0.1/api/predict', { method: 'POST', body }));
+  return { status: response.status, answer: (await response.json()) as Answer };
+};
+const put = (name: string, content: string): string => {
+  const path = join(folder, name);
+  writeFileSync(path, content);
+  return path;
+};
+
+const NAMES = ['hillbars', 'malt-grain-batons', 'rye-broth-rusks'];
+const text = (name: string): string => readFileSync(`examples/${name}.batch.json`, 'utf8');
+type Draft = Record<string, unknown> & {
+  recipe: { ingredients: Array<Record<string, unknown>> };
+  shape: Record<string, unknown>;
+  heat: { steps: unknown[]; appliance: Record<string, unknown> };
+};
+const changed = (change: (draft: Draft) => void): string => {
+  const draft = JSON.parse(text('hillbars')) as Draft;
+  change(draft);
+  return JSON.stringify(draft);
+};
+
+describe('one answer through every door', () => {
+  it('command line, HTTP and the page agree to the last digit, bands included', async () => {
+    const { code, lines } = await predictCommand(NAMES.map((name) => `examples/${name}.batch.json`));
+    expect(code).toBe(0);
+    expect(lines).toHaveLength(3);
+    const page = makePredictionService(() => 0, () => Promise.resolve()); // prettier-ignore
+    page.load([...PANTRY.values()]);
+    for (const [i, name] of NAMES.entries()) {
+      const { status, answer } = await post(text(name));
+      expect(status).toBe(200);
+      expect(answer).toEqual(lines[i]);
+      const banded = await page.banded(JSON.parse(text(name)) as Parameters<typeof page.banded>[0]);
+      expect(banded?.ok && JSON.parse(JSON.stringify(banded.value))).toEqual(lines[i]);
+    }
+  }, 60_000);
+  it('the command line goes on after a bad file, tells it in its place, and ends with 2', async () => {
+    const bad = put(
+      'bad.batch.json',
+      changed((draft) => (draft.shape.thickness_mm = 0)),
+    );
+    const { code, lines, stderr } = await predictCommand(['examples/hillbars.batch.json', bad, join(folder, 'none.json'), 'examples/rye-broth-rusks.batch.json']); // prettier-ignore
+    expect(code).toBe(2);
+    expect(lines.map(({ error, format }) => error?.code ?? format)).toEqual(['upbeat-oven/prediction', 'OUT_OF_RANGE', 'FILE_NOT_READABLE', 'upbeat-oven/prediction']); // prettier-ignore
+    expect(stderr).not.toMatch(/at .*\.ts:\d/);
+  }, 60_000);
+  it('reads standard input', async () => {
+    const { code, lines } = await predictCommand(['-'], text('hillbars'));
+    expect([code, lines.length, lines[0].format]).toEqual([0, 1, 'upbeat-oven/prediction']);
+  }, 60_000);
+});
+
+describe('bad input is told by its key', () => {
+  const first = (key: string, value: unknown) => (draft: Draft) => void (draft.recipe.ingredients[0][key] = value);
+  it.each<readonly [string, string, string, string]>([
+    ['negative grams', changed(first('amount', -5)), 'OUT_OF_RANGE', 'recipe.ingredients[0].amount'],
+    ['an unknown ingredient', changed(first('ingredient', 'gravel')), 'UNKNOWN_INGREDIENT', 'recipe.ingredients[0].ingredient'],
+    ['an unknown unit', changed(first('unit', 'handful')), 'BAD_VALUE', 'recipe.ingredients[0].unit'],
+    ['a number in quotes', changed(first('amount', '520')), 'BAD_VALUE', 'recipe.ingredients[0].amount'],
+    ['a piece of what has no piece', changed(first('unit', 'each')), 'NO_COUNT_WEIGHT', 'recipe.ingredients[0].unit'],
+    ['nothing in the bowl', changed((draft) => (draft.recipe.ingredients = [])), 'MISSING_VALUE', 'recipe.ingredients'],
+    [
+      'only noughts',
+      changed((draft) => draft.recipe.ingredients.forEach((line) => (line.amount = 0))),
+      'NOTHING_TO_BAKE',
+      'recipe.ingredients',
+    ],
+    [
+      'a setpoint of 900',
+      changed((draft) => (draft.heat.steps[0] = { do: 'hold', setpoint_c: 900, minutes: 20 })),
+      'OUT_OF_RANGE',
+      'heat.steps[0].setpoint_c',
+    ],
+    ['a thickness of nothing', changed((draft) => (draft.shape.thickness_mm = 0)), 'OUT_OF_RANGE', 'shape.thickness_mm'],
+    ['an unknown key', changed((draft) => (draft.colour = 'red')), 'UNKNOWN_KEY', 'colour'],
+    [
+      'a misspelt key deep inside',
+      changed((draft) => (draft.heat.appliance.thermostat = -8)),
+      'UNKNOWN_KEY',
+      'heat.appliance.thermostat',
+    ],
+    ['a key of another shape', changed((draft) => (draft.shape.diameter_mm = 20)), 'UNKNOWN_KEY', 'shape.diameter_mm'],
+    ['no shape', changed((draft) => delete (draft as Record<string, unknown>).shape), 'MISSING_VALUE', 'shape'],
+    [
+      'a shape that is not built',
+      changed((draft) => (draft.shape = { method: 'ball', diameter_mm: 20 })),
+      'NOT_BUILT_YET',
+      'shape.method',
+    ],
+    [
+      'an own cutter outline',
+      changed((draft) => (draft.shape.cutter = { svg_path: 'M0 0' })),
+      'NOT_BUILT_YET',
+      'shape.cutter.svg_path',
+    ],
+    [
+      'an appliance that is not built',
+      changed((draft) => (draft.heat.appliance.kind = 'freeze-dryer')),
+      'NOT_BUILT_YET',
+      'heat.appliance.kind',
+    ],
+    [
+      'a cutter larger than its tray',
+      changed((draft) => (draft.shape.tray = { width_mm: 60, depth_mm: 30 })),
+      'PIECE_DOES_NOT_FIT',
+      'shape.tray',
+    ],
+    [
+      'scaling by what is not there',
+      changed((draft) => (draft.scale = { by: 'ingredient', ingredient: 'honey', amount: 5, unit: 'g' })),
+      'UNKNOWN_INGREDIENT',
+      'scale.ingredient',
+    ],
+    ['text instead of JSON', 'two eggs and some flour', 'NOT_JSON', ''],
+    ['a list', '[]', 'BAD_VALUE', ''],
+    ['nothing', '', 'NOT_JSON', ''],
+    ['null', 'null', 'BAD_VALUE', ''],
+    ['five megabytes', JSON.stringify({ format: 'upbeat-oven/batch', name: 'x'.repeat(5e6) }), 'TOO_LARGE', ''],
+  ])('%s', async (_, body, code, path) => {
+    const { status, answer } = await post(body);
+    expect(status).toBe(422);
+    expect(answer.error).toMatchObject({ code, path });
+    expect(answer.error?.message.length).toBeGreaterThan(15);
+    if (path) expect(answer.error?.message).not.toContain('undefined');
+  });
+  it('offers the ingredient that was probably meant', async () => {
+    const { answer } = await post(changed(first('ingredient', 'wholemeal wheat flour')));
+    expect(answer.error?.message).toContain('flour_wheat_wholemeal');
+  });
+});
