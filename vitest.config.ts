@@ -11,11 +11,19 @@ export default defineConfig({
     isolate: false,
     maxWorkers: 2,
     projects: [
-      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/{reference,docs,doors}/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'unit',
+          sequence: { groupOrder: 0 },
+          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors}/**/*.test.ts'],
+        },
+      },
       {
         extends: true,
         test: {
           name: 'db',
+          sequence: { groupOrder: 1 },
           include: ['tests/db/**/*.test.ts'],
           globalSetup: ['tests/db/template-database.ts'],
           fileParallelism: false,

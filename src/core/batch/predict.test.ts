@@ -68,7 +68,7 @@ describe('the whole line', () => {
     expect(worked({ ...HILLBARS, scale: { by: 'trays', trays: 2 } }).prediction.yield.trays).toBe(2));
   it('a thicker piece ends wetter and less crisp', () => {
     const at = (thickness_mm: number): ReturnType<typeof worked>['prediction'] =>
-      worked({ ...HILLBARS, shape: { ...HILLBARS.shape, thickness_mm } } as BatchDocument).prediction;
+      worked({ ...HILLBARS, shape: { ...HILLBARS.shape, thickness_mm } }).prediction;
     expect(at(9).outcome.moisture_pct).toBeGreaterThan(at(6).outcome.moisture_pct);
     expect(at(9).outcome.snap).toBeLessThan(at(6).outcome.snap);
   });

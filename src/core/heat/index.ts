@@ -1,10 +1,10 @@
 export { CHAMBERS, SUPPORTS, preheat } from './appliance';
-export type { Chamber, ChamberKind, Support, SupportName } from './appliance';
+export type { Chamber, ChamberKind, SupportName } from './appliance';
 export { colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { creditedKill, decimalReduction } from './lethality';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
-export type { FoodClass, Material, WetComposition } from './material';
+export type { FoodClass, Material } from './material';
 export type { Door, Piece, PieceEvent, Room, Stage } from './programme';
 export type { Frame, Profile, Profiles } from './recorder';
 export { COARSE, USUAL, simulate } from './simulate';

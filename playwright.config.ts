@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/chromium';
+
+/** Journeys through the built application, on a database of its own that scripts/test.sh sets up. */
+export default defineConfig({
+  testDir: 'tests/e2e',
+  testMatch: '**/*.spec.ts',
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  outputDir: 'test-results/e2e',
+  use: {
+    baseURL: `http://127.0.0.1:${process.env.PORT ?? '3311'}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: CHROMIUM,
+    contextOptions: { reducedMotion: 'reduce' },
+    trace: 'off',
+  },
+});

@@ -1,0 +1,44 @@
+#!/usr/bin/env bash
+# Every test, from nothing: packages, database and browser are set up, checks run, then unit, database and end-to-end tests.
+# The last line says how many passed and failed, over all of them.
+set -uo pipefail
+source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+# A place of its own: the tests never touch the data that npm start serves.
+export OVEN_STATE="$ROOT/.oven/test" PORT="${TEST_PORT:-3311}" OVEN_DB_PORT="${TEST_DB_PORT:-54339}" OVEN_FSYNC=off
+STATE="$OVEN_STATE"
+source scripts/database.sh
+mkdir -p "$STATE" test-results
+passed=0; failed=0
+
+ensure_packages || exit 1
+ensure_debian /usr/bin/chromium chromium || exit 1
+start_database || exit 1
+trap 'bash scripts/stop.sh' EXIT
+
+count() { # adds "N passed" and "N failed" of a JSON report to the totals; a report that is missing is a failure
+  local numbers
+  numbers="$(node -e "$2" "$1" 2>/dev/null)" || numbers="0 1"
+  passed=$((passed + ${numbers% *})); failed=$((failed + ${numbers#* }))
+}
+
+say "== checks"
+checks="$(bash scripts/check.sh)"; echo "$checks" | tail -1 > test-results/checks.txt
+passed=$((passed + $(sed 's/ passed.*//' test-results/checks.txt))); failed=$((failed + $(sed 's/.*, \([0-9]*\) failed/\1/' test-results/checks.txt)))
+
+say "== unit and database"
+rm -f test-results/vitest.json
+node_modules/.bin/vitest run --reporter=dot --reporter=json --outputFile.json=test-results/vitest.json >&2
+count test-results/vitest.json 'const r = JSON.parse(require("fs").readFileSync(process.argv[1])); const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.length === 0).length; const failed = r.numFailedTests + broken; console.log(r.numPassedTests, failed === 0 && !r.success ? 1 : failed)'
+
+say "== end to end"
+rm -f test-results/e2e.json
+node --import tsx scripts/drop-database.ts >&2
+if bash scripts/start.sh >&2; then
+  node_modules/.bin/playwright test >&2
+  count test-results/e2e.json 'const { stats } = JSON.parse(require("fs").readFileSync(process.argv[1])); console.log(stats.expected + stats.flaky, stats.unexpected)'
+else
+  failed=$((failed + 1))
+fi
+
+echo "$passed passed, $failed failed"
+[ "$failed" = 0 ] && [ "$passed" -gt 0 ]

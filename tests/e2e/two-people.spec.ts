@@ -1,0 +1,43 @@
+import { expect } from '@playwright/test';
+import { bake, predicted, test } from './page';
+
+// A save that comes too late answers 409, and a browser that is offline cannot fetch: both are reported by Chromium as errors.
+const EXPECTED = /409 \(Conflict\)|ERR_INTERNET_DISCONNECTED/;
+
+test('two people on one batch are told, and neither is overwritten unasked', async ({ page, context, troubles }) => {
+  await bake(page, 'Beet and mackerel hillbars');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await predicted(other);
+  await other.getByLabel('Name of the batch').fill('Theirs');
+  await expect(other.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+  await page.getByLabel('Name of the batch').fill('Mine');
+  await expect(page.getByRole('heading', { name: 'Someone else saved this batch' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+  await other.getByLabel('Name of the batch').fill('Theirs again');
+  await other.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(other.getByLabel('Name of the batch')).toHaveValue('Mine');
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !EXPECTED.test(trouble)));
+});
+
+test('a lost connection loses nothing, not even over a reload', async ({ page, context, troubles }) => {
+  await bake(page, 'Beet and mackerel hillbars');
+  await context.setOffline(true);
+  await page.getByLabel('Name of the batch').fill('Made offline');
+  await expect(page.getByText(/Not saved: There is no connection/)).toBeVisible();
+  await context.setOffline(false);
+  await page.reload();
+  await predicted(page);
+  await expect(page.getByLabel('Name of the batch')).toHaveValue('Made offline');
+  await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !EXPECTED.test(trouble)));
+});
+
+test('addresses that lead nowhere say what to do', async ({ page, troubles }) => {
+  for (const address of ['/batch/nonsense', '/log/00000000-0000-4000-8000-000000000000', '/nowhere']) {
+    await page.goto(address);
+    await expect(page.getByRole('link', { name: 'Go to Recipes' })).toBeVisible();
+  }
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
+});
