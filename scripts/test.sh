@@ -27,7 +27,7 @@ passed=$((passed + $(sed 's/ passed.*//' test-results/checks.txt))); failed=$((f
 
 say "== unit and database"
 rm -f test-results/vitest.json
-node_modules/.bin/vitest run --reporter=dot --reporter=json --outputFile.json=test-results/vitest.json >&2
+NO_COLOR=1 node_modules/.bin/vitest run --reporter=dot --reporter=json --outputFile.json=test-results/vitest.json >&2
 count test-results/vitest.json 'const r = JSON.parse(require("fs").readFileSync(process.argv[1])); const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.length === 0).length; const failed = r.numFailedTests + broken; console.log(r.numPassedTests, failed === 0 && !r.success ? 1 : failed)'
 
 say "== end to end"

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { bake, expectAccessible, outcome, predicted, test } from './page';
 
-test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weighs', async ({ page }) => {
+test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weighs', async ({ page, troubles }) => {
   await bake(page, 'Beet and mackerel hillbars');
   const name = `Journey ${Date.now()}`;
   await page.getByLabel('Name of the batch').fill(name);
@@ -74,4 +74,6 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
     await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText(/119.*side/);
     await expectAccessible(page);
   });
+  // The refused weights are a 422, which Chromium reports as an error.
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/422/.test(trouble)));
 });

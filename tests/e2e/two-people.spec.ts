@@ -41,3 +41,17 @@ test('addresses that lead nowhere say what to do', async ({ page, troubles }) =>
   }
   troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
 });
+
+test('another website cannot use the oven through this browser', async ({ request }) => {
+  const body = { data: '{}', headers: { 'content-type': 'application/json' } };
+  const foreign = await request.post('/api/batches', {
+    ...body,
+    headers: { ...body.headers, origin: 'http://elsewhere.example' },
+  });
+  expect(foreign.status()).toBe(403);
+  expect(await foreign.json()).toMatchObject({ error: { code: 'FOREIGN_ORIGIN' } });
+  const renamed = await request.get('/api/health', { headers: { host: 'elsewhere.example' } });
+  expect(renamed.status()).toBe(403);
+  const plain = await request.post('/api/predict', { data: 'not json', headers: { 'content-type': 'text/plain' } });
+  expect(plain.status()).toBe(422);
+});

@@ -3,7 +3,7 @@ export { APPLIANCE_KINDS, LARGEST_FILE, SHAPE_METHODS } from './document';
 export type { BatchDocument, HeatStep, PackChoice, RollAndCut, Scale, ScoreSlab } from './document';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve, Reached, SheetDrawing, SlabDrawing } from './drawing';
-export { applyEdit, editTo, invertEdit, mergeEdits } from './edit';
+export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { predict } from './predict';
 export type { Kitchen } from './predict';

@@ -123,7 +123,11 @@ function Headline({ name, band, old, figure, words, hue, test, children }: Headl
     <div className="border-t border-hair pt-2 first-of-type:border-0 first-of-type:pt-0">
       <p className="flex justify-between gap-2 text-[14px] text-soft">
         <span>{name}</span>
-        <span className={`whitespace-nowrap transition-opacity ${old ? 'opacity-60' : ''}`} data-band={test}>
+        <span
+          className={`whitespace-nowrap ${old ? 'italic' : ''}`}
+          data-band={test}
+          title={old ? 'from before the last change; the new band is being drawn' : 'four of five batches fall inside'}
+        >
           {band}
         </span>
       </p>

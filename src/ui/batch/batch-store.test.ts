@@ -48,6 +48,12 @@ describe('a batch under the hand', () => {
     expect(shown()).toBe(1);
     expect(store.getSnapshot().document.name).toBe('slow');
   });
+  it('changes from what stands now, not from what was last shown', () => {
+    const { store } = storeWith();
+    for (let press = 0; press < 5; press++) store.change<number>(['shape', 'thickness_mm'], (mm) => mm + 1);
+    vi.advanceTimersByTime(100);
+    expect(store.getSnapshot().document.shape.thickness_mm).toBeCloseTo(11.4, 9);
+  });
   it('keeps the last run in view when a document cannot be predicted', () => {
     const { store, asked, answers } = storeWith();
     answers.onLikely(asked[0], { ok: true, value: likely('good') });

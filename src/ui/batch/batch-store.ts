@@ -1,4 +1,4 @@
-import type { BatchDocument, Path, Prediction } from '@/core/batch';
+import { valueAt, type BatchDocument, type Path, type Prediction } from '@/core/batch';
 import type { Failure, Result } from '@/core/failure';
 import type { Likely } from '@/workers/protocol';
 import { begin, edit, redo, undo, type History } from './history';
@@ -82,6 +82,11 @@ export class BatchStore {
   readonly getSnapshot = (): BatchSnapshot => this.snapshot;
 
   readonly set = (path: Path, after: unknown): void => this.move(edit(this.history, path, after, this.now()));
+  /**
+   * The same from the value that stands there now. What a listener was shown may be a few moves old:
+   * keys repeat faster than answers come.
+   */
+  readonly change = <T>(path: Path, next: (now: T) => T): void => this.set(path, next(valueAt(this.history.document, path) as T));
   readonly undo = (): void => this.move(undo(this.history));
   readonly redo = (): void => this.move(redo(this.history));
   /** Starts over from another version of the batch. */

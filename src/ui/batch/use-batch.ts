@@ -5,7 +5,7 @@ import type { Ingredient } from '@/core/pantry';
 import { Predictor } from '@/workers/predictor';
 import { BatchStore, type BatchSnapshot } from './batch-store';
 
-export type Edits = Pick<BatchStore, 'set' | 'undo' | 'redo' | 'begin'>;
+export type Edits = Pick<BatchStore, 'set' | 'change' | 'undo' | 'redo' | 'begin'>;
 
 /** A batch being edited, predicted on every change in workers of this page. */
 export function useBatch(first: BatchDocument, pantry: readonly Ingredient[]): BatchSnapshot & { readonly edits: Edits } {

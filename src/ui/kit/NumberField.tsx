@@ -45,9 +45,10 @@ export function NumberField({
     const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
     if (direction === 0) return;
     event.preventDefault();
-    const next = Math.round((value + direction * step * (event.shiftKey ? 10 : 1)) / step) * step;
-    setTyped(null);
-    onChange(Math.min(max, Math.max(min, Math.round(next * 1000) / 1000)));
+    // From what stands in the box: the value comes back a little later than keys repeat.
+    const from = typed === null || wrong ? value : number;
+    const next = Math.round((from + direction * step * (event.shiftKey ? 10 : 1)) / step) * step;
+    take(text(Math.min(max, Math.max(min, next))));
   };
 
   return (

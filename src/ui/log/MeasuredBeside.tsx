@@ -19,7 +19,7 @@ export function MeasuredNumber({ of, unit, digits }: MeasuredProps): ReactNode {
         {of.measured.toFixed(digits)}
         {unit}
       </strong>{' '}
-      <span className={`rounded-full px-2 text-[13px] ${of.inside ? 'bg-moss-pale text-moss' : 'bg-heat-pale text-heat'}`}>
+      <span className={`rounded-full px-2 text-[13px] ${of.inside ? 'bg-moss-pale text-ink' : 'bg-heat-pale text-ink'}`}>
         {of.inside ? 'inside' : 'outside'}
       </span>
     </span>

@@ -38,7 +38,6 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
 
   const canSnap = document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart');
   const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], next);
-  const setStep = (index: number, step: HeatStep): void => edits.set(['heat', 'steps', index], step);
 
   return (
     <div className="flex flex-col gap-2.5">
@@ -49,7 +48,11 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
         appliances={appliances}
         set={edits.set}
       />
-      <StepList steps={steps} onSteps={setSteps} onStep={setStep} />
+      <StepList
+        steps={steps}
+        onSteps={setSteps}
+        onValue={(index, key, value) => edits.set(['heat', 'steps', index, key], value)}
+      />
       <div ref={ref}>
         <ProgrammeChart
           steps={steps}
@@ -58,9 +61,9 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
           scale={scale}
           scrub={scrub}
           onScrub={setScrub}
-          onMove={(index, step, dragging) => {
+          onMove={(index, next, dragging) => {
             setHeldAxis(dragging ? Math.max(heldAxis ?? 0, total) : null);
-            setStep(index, step);
+            edits.change(['heat', 'steps', index], next);
           }}
         />
         <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />

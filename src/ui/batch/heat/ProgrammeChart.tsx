@@ -2,7 +2,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Drawing, HeatStep, Prediction } from '@/core/batch';
 import { minuteTicks, type ChartScale } from './chart-scale';
-import { LIMITS, eventsOf, moveCorner, stretchesOf, type Stretch } from './programme-edits';
+import { LIMITS, eventsOf, moveCorner, stretchesOf, type Stretch, type TimedStep } from './programme-edits';
 
 type ProgrammeChartProps = {
   readonly steps: readonly HeatStep[];
@@ -11,8 +11,8 @@ type ProgrammeChartProps = {
   readonly scale: ChartScale;
   readonly scrub: number;
   readonly onScrub: (minute: number) => void;
-  /** A step moved; `dragging` tells that the hand is still on it, so that the axis holds still. */
-  readonly onMove: (index: number, step: HeatStep, dragging: boolean) => void;
+  /** A step moves on from where it stands now; `dragging` tells that the hand is still on it, so that the axis holds still. */
+  readonly onMove: (index: number, next: (now: TimedStep) => TimedStep, dragging: boolean) => void;
 };
 
 const HEIGHT = 200;
@@ -49,12 +49,12 @@ export function ProgrammeChart({ steps, timeline, snaps, scale, scrub, onScrub, 
     onPointerMove: (event: PointerEvent<SVGCircleElement>): void => {
       if (held !== stretch.index) return;
       const { minute, celsius } = toChart(event);
-      onMove(stretch.index, moveCorner(stretch.step, minute - stretch.from, celsius), true);
+      onMove(stretch.index, (step) => moveCorner(step, minute - stretch.from, celsius), true);
     },
     onPointerUp: (event: PointerEvent<SVGCircleElement>): void => {
       event.currentTarget.releasePointerCapture(event.pointerId);
       setHeld(null);
-      onMove(stretch.index, stretch.step, false);
+      onMove(stretch.index, (step) => step, false);
     },
     onKeyDown: (event: KeyboardEvent): void => {
       const by = event.shiftKey ? 10 : 1;
@@ -62,8 +62,9 @@ export function ProgrammeChart({ steps, timeline, snaps, scale, scrub, onScrub, 
       const degrees = { ArrowUp: 5 * by, ArrowDown: -5 * by }[event.key] ?? 0;
       if (minutes === 0 && degrees === 0) return;
       event.preventDefault();
-      const set = stretch.step.do === 'hold' ? stretch.step.setpoint_c + degrees : null;
-      onMove(stretch.index, moveCorner(stretch.step, stretch.step.minutes + minutes, set), false);
+      const moved = (step: TimedStep): TimedStep =>
+        moveCorner(step, step.minutes + minutes, step.do === 'hold' ? step.setpoint_c + degrees : null);
+      onMove(stretch.index, moved, false);
     },
   });
 

@@ -8,7 +8,8 @@ import { LIMITS, addHold, isTimed, removeStep } from './programme-edits';
 type StepListProps = {
   readonly steps: readonly HeatStep[];
   readonly onSteps: (steps: HeatStep[]) => void;
-  readonly onStep: (index: number, step: HeatStep) => void;
+  /** One value of one step. */
+  readonly onValue: (index: number, key: 'setpoint_c' | 'minutes' | 'grams' | 'door', value: number | string) => void;
 };
 
 const NAMES: Record<HeatStep['do'], string> = {
@@ -16,12 +17,15 @@ const NAMES: Record<HeatStep['do'], string> = {
 }; // prettier-ignore
 
 /** The programme in words and numbers: everything that can be dragged can be typed here. */
-export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
+export function StepList({ steps, onSteps, onValue }: StepListProps): ReactNode {
   const only = steps.filter(isTimed).length === 1;
   return (
     <ol className="flex flex-wrap items-center gap-x-2 gap-y-1.5 text-[14px]" aria-label="Steps of the programme">
       {steps.map((step, index) => (
-        <li key={index} className="inline-flex items-center gap-1 rounded-full border border-hair bg-enamel py-0.5 pr-1 pl-3">
+        <li
+          key={index}
+          className="inline-flex items-center gap-0.5 rounded-full border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5"
+        >
           <span className="font-semibold">{NAMES[step.do]}</span>
           {step.do === 'hold' && (
             <NumberField
@@ -33,7 +37,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               min={LIMITS.setpoint_c[0]}
               max={LIMITS.setpoint_c[1]}
               step={5}
-              onChange={(setpoint_c) => onStep(index, { ...step, setpoint_c })}
+              onChange={(setpoint_c) => onValue(index, 'setpoint_c', setpoint_c)}
             />
           )}
           {isTimed(step) && (
@@ -45,7 +49,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               value={step.minutes}
               min={LIMITS.minutes[0]}
               max={LIMITS.minutes[1]}
-              onChange={(minutes) => onStep(index, { ...step, minutes })}
+              onChange={(minutes) => onValue(index, 'minutes', minutes)}
             />
           )}
           {step.do === 'brush' && (
@@ -57,17 +61,17 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
               value={step.grams}
               min={1}
               max={2000}
-              onChange={(grams) => onStep(index, { ...step, grams })}
+              onChange={(grams) => onValue(index, 'grams', grams)}
             />
           )}
           {(step.do === 'hold' || step.do === 'off') && (
             <button
               type="button"
-              className={`rounded-full px-1 py-0.5 ${step.door === 'ajar' ? 'bg-heat-pale text-heat' : 'text-soft hover:text-ink'}`}
+              className={`grid size-6 place-items-center rounded-full ${step.door === 'ajar' ? 'bg-heat-pale text-heat' : 'text-soft hover:text-ink'}`}
               aria-pressed={step.door === 'ajar'}
               aria-label={`Door ajar in step ${index + 1}`}
               title={step.door === 'ajar' ? 'The door is ajar; shut it' : 'The door is shut; leave it ajar'}
-              onClick={() => onStep(index, { ...step, door: step.door === 'ajar' ? 'shut' : 'ajar' })}
+              onClick={() => onValue(index, 'door', step.door === 'ajar' ? 'shut' : 'ajar')}
             >
               {step.door === 'ajar' ? <DoorOpen aria-hidden size={15} /> : <DoorClosed aria-hidden size={15} />}
             </button>
@@ -76,7 +80,7 @@ export function StepList({ steps, onSteps, onStep }: StepListProps): ReactNode {
             type="button"
             aria-label={`Take out step ${index + 1}, ${NAMES[step.do]}`}
             disabled={only && isTimed(step)}
-            className="rounded-full p-0.5 text-soft hover:text-stop disabled:opacity-30"
+            className="grid size-6 place-items-center rounded-full text-soft hover:text-stop disabled:opacity-30"
             onClick={() => onSteps(removeStep(steps, index))}
           >
             <X aria-hidden size={14} />

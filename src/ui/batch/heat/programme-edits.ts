@@ -3,7 +3,7 @@ import type { HeatStep } from '@/core/batch';
 /** Limits of what a kitchen can set, as the batch file has them. */
 export const LIMITS = { setpoint_c: [30, 260], minutes: [1, 2880] } as const;
 
-type TimedStep = Extract<HeatStep, { minutes: number }>;
+export type TimedStep = Extract<HeatStep, { minutes: number }>;
 export type ProgrammeEvent = Exclude<HeatStep, TimedStep>;
 export const isTimed = (step: HeatStep): step is TimedStep => 'minutes' in step;
 

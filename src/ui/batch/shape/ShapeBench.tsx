@@ -83,7 +83,7 @@ function CutFields({ shape, edits }: { readonly shape: RollAndCut; readonly edit
         value={length_mm}
         min={5}
         max={200}
-        onChange={(mm) => edits.set(['shape', 'cutter'], { ...cutter, outline, length_mm: mm })}
+        onChange={(mm) => edits.set(['shape', 'cutter', 'length_mm'], mm)}
       />
       {cutter.width_mm !== undefined && (
         <NumberField
@@ -114,7 +114,7 @@ function CutFields({ shape, edits }: { readonly shape: RollAndCut; readonly edit
         min={60}
         max={2000}
         step={10}
-        onChange={(mm) => edits.set(['shape', 'tray'], { ...tray, width_mm: mm })}
+        onChange={(mm) => edits.set(['shape', 'tray', 'width_mm'], mm)}
       />
       <NumberField
         label="by"
@@ -124,7 +124,7 @@ function CutFields({ shape, edits }: { readonly shape: RollAndCut; readonly edit
         min={60}
         max={2000}
         step={10}
-        onChange={(mm) => edits.set(['shape', 'tray'], { ...tray, depth_mm: mm })}
+        onChange={(mm) => edits.set(['shape', 'tray', 'depth_mm'], mm)}
       />
       <NumberField
         label="apart"
@@ -170,7 +170,7 @@ function SlabFields({ shape, edits }: { readonly shape: ScoreSlab; readonly edit
         min={60}
         max={2000}
         step={10}
-        onChange={(mm) => edits.set(['shape', 'pan'], { ...pan, width_mm: mm })}
+        onChange={(mm) => edits.set(['shape', 'pan', 'width_mm'], mm)}
       />
       <NumberField
         label="by"
@@ -180,7 +180,7 @@ function SlabFields({ shape, edits }: { readonly shape: ScoreSlab; readonly edit
         min={60}
         max={2000}
         step={10}
-        onChange={(mm) => edits.set(['shape', 'pan'], { ...pan, depth_mm: mm })}
+        onChange={(mm) => edits.set(['shape', 'pan', 'depth_mm'], mm)}
       />
       <NumberField
         label="Trim"

@@ -1,0 +1,44 @@
+import { NextResponse, type NextRequest } from 'next/server';
+import { CATALOGUE, fail } from '@/core/failure';
+
+/** Names this machine has for itself. */
+const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const READS = new Set(['GET', 'HEAD']);
+
+/**
+ * The oven answers to this machine only: not under another name that was pointed here, and no other website may write
+ * through the baker's browser. Pages get a policy that lets nothing in from elsewhere.
+ */
+export function proxy(request: NextRequest): NextResponse {
+  const host = request.headers.get('host') ?? '';
+  const origin = request.headers.get('origin');
+  const ownName = OWN_NAMES.has(host.replace(/:\d+$/, ''));
+  const foreign = origin !== null && !READS.has(request.method) && origin !== `${request.nextUrl.protocol}//${host}`;
+  if (!ownName || foreign) {
+    const { code, message, path } = fail(
+      'FOREIGN_ORIGIN',
+      'Upbeat Oven answers to its own pages on this machine only. Open it at the address that npm start printed.',
+    );
+    return NextResponse.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
+  }
+  const response = NextResponse.next();
+  response.headers.set('content-security-policy', POLICY);
+  response.headers.set('x-content-type-options', 'nosniff');
+  response.headers.set('referrer-policy', 'same-origin');
+  return response;
+}
+
+/** Next puts its own start-up scripts inline, and drawn things carry inline sizes; everything else comes from here. */
+const POLICY = [
+  "default-src 'self'",
+  "script-src 'self' 'unsafe-inline'",
+  "style-src 'self' 'unsafe-inline'",
+  "img-src 'self' data: blob:",
+  "worker-src 'self' blob:",
+  "object-src 'none'",
+  "base-uri 'none'",
+  "frame-ancestors 'none'",
+  "form-action 'self'",
+].join('; ');
+
+export const config = { matcher: ['/((?!_next/static|icon.svg).*)'] };
