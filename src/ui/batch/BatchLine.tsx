@@ -41,9 +41,9 @@ export function BatchLine({ document, likely, bench, onBench }: BatchLineProps):
             aria-controls="bench"
             aria-keyshortcuts={String(i + 1)}
             onClick={() => onBench(key)}
-            className={`relative my-2 px-3.5 text-left leading-tight ${i > 0 ? 'border-l-[1.5px] border-hair' : ''}`}
+            className={`relative my-2 min-w-0 px-3.5 text-left leading-tight max-lg:px-2 ${i > 0 ? 'border-l-[1.5px] border-hair' : ''}`}
           >
-            <span className="flex items-center gap-2 text-[13.5px]">
+            <span className="flex items-center gap-2 text-[13.5px] whitespace-nowrap max-lg:gap-1 max-lg:text-[12.5px]">
               <span
                 className={`grid size-4 place-items-center rounded-[5px] border-[1.3px] text-[11px] font-semibold ${bench === key ? 'border-heat bg-heat text-face' : 'border-rim'}`}
               >
@@ -52,8 +52,10 @@ export function BatchLine({ document, likely, bench, onBench }: BatchLineProps):
               <span className={bench === key ? 'font-semibold text-heat' : 'text-soft'}>{stations[key].name}</span>
               <StationMark cautions={likely.prediction.cautions} bench={key} />
             </span>
-            <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold">{stations[key].figure}</span>
-            <span className="block truncate text-[13px] text-soft">{stations[key].small}</span>
+            <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[15px]">
+              {stations[key].figure}
+            </span>
+            <span className="block truncate text-[13px] text-soft max-lg:text-[12px]">{stations[key].small}</span>
           </button>
         ))}
       </div>

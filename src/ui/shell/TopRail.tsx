@@ -19,7 +19,7 @@ type TopRailProps = {
 export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode {
   return (
     <header className="speckled sticky top-0 z-20 flex h-[52px] items-center gap-6 bg-rail px-6 text-rail-ink max-lg:static">
-      <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold">
+      <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
         <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
           <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />
           <path d="M6 19a10 10 0 0 1 20 0z" fill="#cf4520" />
@@ -49,7 +49,7 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
       </nav>
       <span className="flex-1" />
       {kitchen && (
-        <p className="text-[14px] max-md:hidden">
+        <p className="truncate text-[14px] max-lg:hidden">
           {kitchen.name} · {kitchen.altitude_m} m · {kitchen.room_c} °C · {kitchen.room_rh_pct} % humid
         </p>
       )}

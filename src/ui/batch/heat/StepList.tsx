@@ -26,7 +26,7 @@ export function StepList({ steps, onSteps, onValue }: StepListProps): ReactNode 
           key={index}
           className="inline-flex items-center gap-0.5 rounded-full border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5"
         >
-          <span className="font-semibold">{NAMES[step.do]}</span>
+          <span className="mr-1 font-semibold">{NAMES[step.do]}</span>
           {step.do === 'hold' && (
             <NumberField
               label={`Setpoint of step ${index + 1}`}

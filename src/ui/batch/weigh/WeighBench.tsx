@@ -144,99 +144,88 @@ function HowMuch({ document, edits, likely, pantry }: HowMuchProps): ReactNode {
         )}
       </RadioGroup>
       <span className="flex-1" />
-      {scale.by === 'factor' && (
-        <NumberField
-          label="Make"
-          unit="times"
-          value={scale.factor}
-          min={0.05}
-          max={100}
-          step={0.25}
-          onChange={(value) => set({ ...scale, factor: value })}
-        />
-      )}
-      {scale.by === 'dough_mass' && (
-        <NumberField
-          label="Make"
-          unit="g"
-          value={scale.dough_g}
-          min={20}
-          max={200000}
-          step={50}
-          onChange={(dough_g) => set({ ...scale, dough_g })}
-        />
-      )}
-      {scale.by === 'pieces' && (
-        <NumberField
-          label="Make"
-          unit="pieces"
-          value={scale.pieces}
-          min={1}
-          max={20000}
-          step={1}
-          onChange={(pieces) => set({ ...scale, pieces: Math.round(pieces) })}
-        />
-      )}
-      {scale.by === 'trays' && (
-        <NumberField
-          label="Fill"
-          unit="trays"
-          value={scale.trays}
-          min={1}
-          max={200}
-          step={1}
-          onChange={(trays) => set({ ...scale, trays: Math.round(trays) })}
-        />
-      )}
-      {scale.by === 'ingredient' && (
-        <NumberField
-          label="Use"
-          unit={scale.unit}
-          value={scale.amount}
-          min={1}
-          max={100000}
-          step={10}
-          onChange={(amount) => set({ ...scale, amount })}
-        />
-      )}
+      <NumberField key={scale.by} {...amountField(scale, set)} />
     </div>
   );
 }
 
+type FieldProps = Parameters<typeof NumberField>[0];
+
+/** The number that fixes how much, whichever way it is fixed. */
+function amountField(scale: Scale, set: (next: Scale) => void): FieldProps {
+  switch (scale.by) {
+    case 'factor':
+      return {
+        label: 'Make',
+        unit: 'times',
+        value: scale.factor,
+        min: 0.05,
+        max: 100,
+        step: 0.25,
+        onChange: (factor) => set({ ...scale, factor }),
+      };
+    case 'dough_mass':
+      return {
+        label: 'Make',
+        unit: 'g',
+        value: scale.dough_g,
+        min: 20,
+        max: 200000,
+        step: 50,
+        onChange: (dough_g) => set({ ...scale, dough_g }),
+      };
+    case 'pieces':
+      return {
+        label: 'Make',
+        unit: 'pieces',
+        value: scale.pieces,
+        min: 1,
+        max: 20000,
+        onChange: (pieces) => set({ ...scale, pieces: Math.round(pieces) }),
+      };
+    case 'trays':
+      return {
+        label: 'Fill',
+        unit: 'trays',
+        value: scale.trays,
+        min: 1,
+        max: 200,
+        onChange: (trays) => set({ ...scale, trays: Math.round(trays) }),
+      };
+    case 'ingredient':
+      return {
+        label: 'Use',
+        unit: scale.unit,
+        value: scale.amount,
+        min: 1,
+        max: 100000,
+        step: 10,
+        onChange: (amount) => set({ ...scale, amount }),
+      };
+  }
+}
+
+const AIR = [
+  { key: 'altitude_m', label: 'Above the sea', unit: 'm', min: -420, max: 5000, step: 10 },
+  { key: 'room_c', label: 'Kitchen', unit: '°C', min: -5, max: 45 },
+  { key: 'room_rh_pct', label: 'Humidity', unit: '%', min: 5, max: 98 },
+] as const;
+
 /** The kitchen's air: it decides the boil, the drying and the jar. */
 function KitchenAir({ document, edits }: Pick<BenchProps, 'document' | 'edits'>): ReactNode {
-  const { altitude_m = 0, room_c = 20, room_rh_pct = 50 } = document.kitchen ?? {};
+  const air = { altitude_m: 0, room_c: 20, room_rh_pct: 50, ...document.kitchen };
   return (
     <fieldset className="flex flex-wrap items-center gap-x-5 gap-y-2 text-[14px]">
       <legend className="sr-only">The kitchen today</legend>
-      <NumberField
-        label="Above the sea"
-        unit="m"
-        width="w-12"
-        value={altitude_m}
-        min={-420}
-        max={5000}
-        step={10}
-        onChange={(value) => edits.set(['kitchen', 'altitude_m'], value)}
-      />
-      <NumberField
-        label="Kitchen"
-        unit="°C"
-        width="w-8"
-        value={room_c}
-        min={-5}
-        max={45}
-        onChange={(value) => edits.set(['kitchen', 'room_c'], value)}
-      />
-      <NumberField
-        label="Humidity"
-        unit="%"
-        width="w-8"
-        value={room_rh_pct}
-        min={5}
-        max={98}
-        onChange={(value) => edits.set(['kitchen', 'room_rh_pct'], value)}
-      />
+      {AIR.map(({ key, ...field }) => (
+        <NumberField
+          key={key}
+          {...field}
+          width="w-10"
+          value={air[key]}
+          onChange={(value) => edits.set(['kitchen', key], value)}
+        />
+      ))}
     </fieldset>
   );
 }
