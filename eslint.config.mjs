@@ -55,5 +55,8 @@ export default defineConfig(
     },
   },
   { files: ['src/app/**/*.{ts,tsx}', '*.config.ts', 'tests/db/template-database.ts'], rules: { 'no-restricted-syntax': 'off' } },
-  { files: ['**/*.test.ts', 'tests/**/*.ts'], rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' } },
+  {
+    files: ['**/*.test.{ts,tsx}', 'tests/**/*.{ts,tsx}'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' },
+  },
 );

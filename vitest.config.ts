@@ -16,7 +16,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           sequence: { groupOrder: 0 },
-          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors}/**/*.test.ts'],
+          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors,pages}/**/*.test.{ts,tsx}'],
         },
       },
       {

@@ -38,7 +38,6 @@ export const CATALOGUE = {
   OUTSIDE_MODEL: { status: 422 },
   NOT_FOUND: { status: 404 },
   CHANGED_ELSEWHERE: { status: 409 },
-  ALREADY_THERE: { status: 409 },
   FOREIGN_ORIGIN: { status: 403 },
   DATABASE_AWAY: { status: 503 },
 } as const satisfies Record<string, { status: number }>;

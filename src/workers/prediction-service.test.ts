@@ -1,0 +1,48 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/batch';
+import { PANTRY } from '../../tests/reference/shipped';
+import { makePredictionService } from './prediction-service';
+
+const HILLBARS = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+
+/** A clock that runs fast, so that every draw ends a slice. */
+function service(): { service: ReturnType<typeof makePredictionService>; pauses: () => number } {
+  let clock = 0;
+  let pauses = 0;
+  const made = makePredictionService(
+    () => (clock += 1000),
+    () => {
+      pauses++;
+      return new Promise((resume) => setImmediate(resume));
+    },
+  );
+  made.load([...PANTRY.values()]);
+  return { service: made, pauses: () => pauses };
+}
+
+describe('the prediction worker', () => {
+  it('answers the likely run with its drawing', () => {
+    const answer = service().service.likely(HILLBARS);
+    expect(answer.ok && answer.value.prediction.yield.pieces).toBeGreaterThan(100);
+    expect(answer.ok && answer.value.drawing.cutThrough.cells).toBe(16);
+  });
+  it('says what is wrong instead of throwing', () => {
+    const bad = { ...HILLBARS, recipe: { ingredients: [{ ingredient: 'gravel', amount: 1, unit: 'g' as const }] } };
+    expect(service().service.likely(bad)).toMatchObject({ ok: false, code: 'UNKNOWN_INGREDIENT' });
+  });
+  it('lets messages in between draws', async () => {
+    const { service: worker, pauses } = service();
+    const banded = await worker.banded(HILLBARS);
+    expect(banded?.ok && banded.value.outcome.snap_low).toBeLessThan(10);
+    expect(pauses()).toBeGreaterThan(50);
+  });
+  it('gives up a band when a newer document comes, and answers that one', async () => {
+    const { service: worker } = service();
+    const old = worker.banded(HILLBARS);
+    const newer = worker.banded({ ...HILLBARS, name: 'Newer' });
+    expect(await old).toBeNull();
+    const answer = await newer;
+    expect(answer?.ok && answer.value.name).toBe('Newer');
+  });
+});

@@ -1,0 +1,199 @@
+/** What pages and plates say, drawn without a browser: words, units, bands and names for those who cannot see. */
+import { readFileSync } from 'node:fs';
+import { renderToStaticMarkup } from 'react-dom/server';
+import type { ReactNode } from 'react';
+import { describe, expect, it } from 'vitest';
+import { addBand, drawingOf, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import { BatchLine } from '@/ui/batch/BatchLine';
+import { CoolBench } from '@/ui/batch/CoolBench';
+import { OutcomePlate } from '@/ui/batch/OutcomePlate';
+import type { BenchProps } from '@/ui/batch/bench-props';
+import { HeatBench } from '@/ui/batch/heat/HeatBench';
+import { ShapeBench } from '@/ui/batch/shape/ShapeBench';
+import { FeelGauge } from '@/ui/batch/weigh/FeelGauge';
+import { MixBench } from '@/ui/batch/weigh/MixBench';
+import { WeighBench } from '@/ui/batch/weigh/WeighBench';
+import { CautionLine, CautionsOf } from '@/ui/kit/CautionMark';
+import { LogBook } from '@/ui/log/LogBook';
+import { LogEntry } from '@/ui/log/LogEntry';
+import { CompositionBar } from '@/ui/recipes/CompositionBar';
+import { PANTRY } from '../reference/shipped';
+
+const example = (name: string): BatchDocument => JSON.parse(readFileSync(`examples/${name}.batch.json`, 'utf8')) as BatchDocument;
+/** Text of a page as it is read, tags gone. */
+const words = (node: ReactNode): string =>
+  renderToStaticMarkup(node)
+    .replace(/<[^>]*>/g, ' ')
+    .replace(/&#x27;/g, "'")
+    .replace(/\s+/g, ' ');
+
+function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
+  const worked = predict(document, { pantry: PANTRY });
+  if (!worked.ok) throw new Error(worked.message);
+  const nothing = (): void => undefined;
+  return {
+    document,
+    edits: { set: nothing, change: nothing, undo: nothing, redo: nothing, begin: nothing },
+    likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
+    banded: addBand(worked.value, 12),
+    pantry: PANTRY,
+    appliances: [{ id: 'big', name: 'Big oven', kind: 'static-oven', thermostat_offset_c: -8 }],
+  };
+}
+const hillbars = bench(example('hillbars'));
+const batons = bench(example('malt-grain-batons'));
+
+describe('the line', () => {
+  const line = words(<BatchLine document={hillbars.document} likely={hillbars.likely} bench="heat" onBench={() => undefined} />);
+  it('names every station with its one result', () => {
+    for (const part of [
+      'Weigh 1.75 kg',
+      '×1.5 the recipe',
+      'Mix Rollable',
+      'Shape 231 pieces',
+      'Heat 2 h 11 min',
+      '175 · 110 · oven off',
+      'Keep 8 weeks',
+    ])
+      expect(line).toContain(part);
+  });
+  it('says how much water runs through it', () =>
+    expect(line).toMatch(/872 g water in 1\.75 kg dough .* g leaves in the heat .* g stays/));
+  it('marks the open station for those who listen', () => {
+    const html = renderToStaticMarkup(
+      <BatchLine document={hillbars.document} likely={hillbars.likely} bench="heat" onBench={() => undefined} />,
+    );
+    expect(html.match(/aria-selected="true"/g)).toHaveLength(1);
+    expect(html).toContain('id="station-heat"');
+  });
+});
+
+describe('what comes out', () => {
+  it('shows every headline with its band and its unit', () => {
+    const plate = words(
+      <OutcomePlate
+        target={{ snap_min: 7, keeps_days_min: 42 }}
+        likely={hillbars.likely.prediction}
+        banded={hillbars.banded}
+        bandIsOld={false}
+      />,
+    );
+    expect(plate).toMatch(/Snap .* \d+\.\d – \d+\.\d/);
+    expect(plate).toMatch(/\d+ – \d+ days/);
+    expect(plate).toMatch(/\d+ – \d+ pieces/);
+    expect(plate).toContain('You want 42 days.');
+    expect(plate).toContain('under 2 %');
+    expect(plate).toContain('Predictions, not tests.');
+  });
+  it('waits for bands with three dots, and never shows a likely value as a band', () => {
+    const plate = words(<OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld />);
+    expect(plate.match(/…/g)).toHaveLength(4);
+  });
+  it('names cautions, and leaves notes to their bench', () => {
+    const plate = words(<OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld />);
+    expect(plate).toContain('Mind Let them cool first.');
+    expect(plate).not.toContain('Contains:');
+  });
+});
+
+describe('the benches', () => {
+  it('weigh: grams beside kitchen measures, with their scatter', () => {
+    const text = words(<WeighBench {...hillbars} />);
+    expect(text).toMatch(/Wholegrain spelt flour .* 780 g .* cups ± \d+ g/);
+    expect(text).toMatch(/3 × UK medium ± 12 g/);
+    expect(text).toContain('1.75 kg of dough · 50 % water');
+  });
+  it('weigh: a batch fixed by what there is names it', () =>
+    expect(words(<WeighBench {...batons} />)).toContain('all the spent brewing grain, drained wet'));
+  it('mix: what to hold back and what to add, in grams', () => {
+    const text = words(<MixBench {...hillbars} />);
+    expect(text).toMatch(/Keep 115 g of the wholegrain spelt flour aside/);
+    expect(text).toMatch(/\d+ g more water would bring it to softness 0\.90/);
+  });
+  it('mix: cautions of the bowl stand there', () =>
+    expect(words(<MixBench {...batons} />)).toContain('Only grain that never met hops.'));
+  it('shape: the sheets, the re-rolls, the tray and the band', () => {
+    const text = words(<ShapeBench {...hillbars} />);
+    expect(text).toMatch(/231 pieces, \d+ – \d+ as hands and dough vary/);
+    for (const part of ['First roll', 'Re-roll 1', 'One tray 61 fit', 'pressed by hand']) expect(text).toContain(part);
+  });
+  it('shape: a slab says how to score it', () =>
+    expect(words(<ShapeBench {...batons} />)).toMatch(/Score it so that every piece is 15\.1 × 73\.0 mm/));
+  it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {
+    const html = renderToStaticMarkup(<HeatBench {...hillbars} />);
+    const text = words(<HeatBench {...hillbars} />);
+    expect(text).toMatch(/1 h 6 min heart \d+ °C air \d+ °C water [\d.]+ %/);
+    expect(text).toMatch(/heart 74 °C at \d+ min/);
+    expect(html).toContain('aria-valuetext="175 °C for 26 minutes"');
+    expect(html.match(/role="slider"/g)).toHaveLength(3);
+  });
+  it('cool: how long, what then, and what a tray should weigh', () => {
+    const text = words(<CoolBench {...hillbars} />);
+    expect(text).toMatch(/On the rack \d+ min/);
+    expect(text).toMatch(/should weigh \d+ g now/);
+  });
+  it('the feel gauge reads out its number and band', () =>
+    expect(renderToStaticMarkup(<FeelGauge index={0.9} low={0.8} high={1} crumbleEdge={0.5} />)).toContain(
+      'Feel of the dough: 0.90, between 0.80 and 1.00',
+    ));
+});
+
+describe('cautions', () => {
+  const caution = { code: 'x', severity: 'stop', step: 'mix', message: 'Not for dogs. Take it out.' } as const;
+  it('say their word as well as showing shape and colour', () => {
+    expect(words(<CautionLine caution={caution} />)).toContain('Stop Not for dogs.');
+    expect(renderToStaticMarkup(<CautionLine caution={caution} />)).toContain('fill-stop');
+  });
+  it('stand only at their own step', () => {
+    expect(words(<CautionsOf cautions={[caution]} steps={['mix']} />)).toContain('Not for dogs');
+    expect(words(<CautionsOf cautions={[caution]} steps={['heat']} />)).toBe('');
+  });
+});
+
+describe('recipes and log', () => {
+  it('the composition bar reads out all its parts', () => {
+    const shares = { water: 50, starch: 25, protein: 11, fat: 4, sugars: 2, fibre: 6, ash: 2 };
+    expect(renderToStaticMarkup(<CompositionBar shares={shares} />)).toContain(
+      'The dough: water 50 %, starch 25 %, protein 11 %',
+    );
+  });
+  const forecast = { pieces: 120, pieces_low: 110, pieces_high: 130, minutes: 90, mass_loss_pct: 41, moisture_pct: 4, moisture_pct_low: 2, moisture_pct_high: 12, dough_water_pct: 43, snap: 9.5, snap_low: 4, snap_high: 10, texture: 'snaps clean', keeps_days: 60, keeps_low: 20, keeps_high: 90, keeps_in: 'clip-jar · room', keeps_limit: 'softening' }; // prettier-ignore
+  const beside = (measured: number, likely: number): { measured: number; likely: number; low: number; high: number; inside: boolean } => ({ measured, likely, low: likely - 5, high: likely + 5, inside: Math.abs(measured - likely) <= 5 }); // prettier-ignore
+  const entry = (name: string, loss: number | null) => ({
+    id: name,
+    name,
+    baked_on: loss === null ? null : '2026-11-14',
+    changed_at: '2026-11-20T10:00:00Z',
+    forecast,
+    comparison:
+      loss === null
+        ? null
+        : {
+            pieces: beside(118, 120),
+            loss_pct: beside(loss, 41),
+            moisture_pct: beside(5, 4),
+            texture: { measured: 'snaps clean', predicted: 'snaps clean', same: true },
+          },
+  });
+  it('tells planned from baked, inside from outside, and a shift that repeats', () => {
+    const text = words(<LogBook entries={[entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)]} />);
+    expect(text).toContain('planned · changed 20 Nov 2026');
+    expect(text).toContain('baked 14 Nov 2026');
+    expect(text).toContain('1 of 2 weighed batches fell inside their band; on average they lost 6.5 points less water');
+    expect(text).toMatch(/39\.0 % inside/);
+    expect(text).toMatch(/30\.0 % outside/);
+  });
+  it('an empty log says how to fill it', () => expect(words(<LogBook entries={[]} />)).toContain('Start a batch from Recipes'));
+  it('an entry shows predicted and measured side by side, and its form with what was typed', () => {
+    const measured = { pieces: 118, tray_g: 640, before_g: 1100, after_g: 880, texture: 'snaps clean', note: 'Good ones' };
+    const html = renderToStaticMarkup(
+      <LogEntry {...entry('Bars', 39)} measured={measured} revision={2} textures={['snaps clean', 'hard']} />,
+    );
+    expect(html).toContain('value="1100"');
+    expect(html).toContain('Good ones');
+    expect(html).toContain('Correct the entry');
+    expect(words(<LogEntry {...entry('New', null)} measured={null} revision={0} textures={[]} />)).toContain(
+      'The forecast is fixed when you enter the weights',
+    );
+  });
+});
