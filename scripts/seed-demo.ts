@@ -71,9 +71,10 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     for (const recipe of demo.recipes) {
       const document = must(readBatch(await readFile(recipe.file, 'utf8')));
       documents.set(recipe.id, document);
-      await db.query('insert into recipe (id, kitchen_id, name, method, summary, document, created_at) values ($1, $2, $3, $4, $5, $6, clock_timestamp())', [
-        recipe.id, id, document.recipe.name, recipe.method, recipe.summary, JSON.stringify(document),
-      ]); // prettier-ignore
+      await db.query(
+        'insert into recipe (id, kitchen_id, name, method, summary, document, created_at) values ($1, $2, $3, $4, $5, $6, clock_timestamp())',
+        [recipe.id, id, document.recipe.name, recipe.method, recipe.summary, JSON.stringify(document)],
+      );
     }
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {

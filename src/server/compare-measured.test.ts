@@ -1,7 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { compareMeasured } from './compare-measured';
 
-const FORECAST = { pieces: 120, pieces_low: 110, pieces_high: 130, minutes: 90, mass_loss_pct: 40.6, moisture_pct: 4, moisture_pct_low: 2, moisture_pct_high: 12, dough_water_pct: 43, snap: 9.5, snap_low: 4, snap_high: 10, texture: 'snaps clean', keeps_days: 60, keeps_low: 20, keeps_high: 90, keeps_in: '', keeps_limit: '' }; // prettier-ignore
+const FORECAST = {
+  pieces: 120,
+  pieces_low: 110,
+  pieces_high: 130,
+  minutes: 90,
+  mass_loss_pct: 40.6,
+  moisture_pct: 4,
+  moisture_pct_low: 2,
+  moisture_pct_high: 12,
+  dough_water_pct: 43,
+  snap: 9.5,
+  snap_low: 4,
+  snap_high: 10,
+  texture: 'snaps clean',
+  keeps_days: 60,
+  keeps_low: 20,
+  keeps_high: 90,
+  keeps_in: '',
+  keeps_limit: '',
+};
 const NOTHING = { pieces: null, tray_g: 0, before_g: null, after_g: null, texture: null, note: '' };
 
 describe('measured beside predicted', () => {

@@ -10,9 +10,16 @@ import { inTransaction } from './with-database';
 
 /** Textures a baker can tick, in the words that the prediction uses. */
 export const TEXTURES = [
-  'snaps clean', 'hard', 'crisp shell, chewy heart', 'crisp shell, moist heart', 'losing its snap', 'tough and bendy',
-  'soft and bendy', 'leathery', 'tender',
-] as const; // prettier-ignore
+  'snaps clean',
+  'hard',
+  'crisp shell, chewy heart',
+  'crisp shell, moist heart',
+  'losing its snap',
+  'tough and bendy',
+  'soft and bendy',
+  'leathery',
+  'tender',
+] as const;
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
@@ -23,7 +30,10 @@ const MEASURE_REQUEST = Joi.object({
   tray_g: weight_g.required(),
   before_g: weight_g.greater(0).allow(null).required(),
   after_g: weight_g.greater(0).allow(null).required(),
-  texture: Joi.string().valid(...TEXTURES).allow(null).required(), // prettier-ignore
+  texture: Joi.string()
+    .valid(...TEXTURES)
+    .allow(null)
+    .required(),
   note: Joi.string().allow('').max(2000).required(),
 });
 

@@ -10,10 +10,19 @@ const rowsOf = (text: string): string[][] =>
   text
     .split('\n')
     .filter((line) => line.startsWith('| '))
-    .map((line) => line.split('|').slice(1, -1).map((cell) => cell.trim())); // prettier-ignore
+    .map((line) =>
+      line
+        .split('|')
+        .slice(1, -1)
+        .map((cell) => cell.trim()),
+    );
 
 describe('errors.md', () => {
-  const listed = new Map(rowsOf(read('docs/errors.md')).filter(([code]) => code.startsWith('`')).map(([code, status]) => [code.replaceAll('`', ''), Number(status)])); // prettier-ignore
+  const listed = new Map(
+    rowsOf(read('docs/errors.md'))
+      .filter(([code]) => code.startsWith('`'))
+      .map(([code, status]) => [code.replaceAll('`', ''), Number(status)]),
+  );
   it('lists every code of the catalogue with its status, and no other', () =>
     expect(Object.fromEntries(listed)).toEqual(
       Object.fromEntries(Object.entries(CATALOGUE).map(([code, { status }]) => [code, status])),
@@ -27,12 +36,22 @@ describe('architecture.md', () => {
   const table = rowsOf(read('docs/architecture.md'));
   it.each(['core', 'formats', 'workers', 'db', 'server', 'ui', 'app'])('says what %s may import as the rules do', (layer) => {
     const rule = rules.forbidden.find(({ name }) => name.startsWith(`${layer}-imports-only-`));
-    const allowed = /\(([^)]*)\)/.exec(String(rule?.to.pathNot))?.[1].split('|').filter((name) => name !== layer) ?? []; // prettier-ignore
-    const said = table.find(([name]) => name === layer)?.[1].split(', ').filter((name) => name !== '–') ?? []; // prettier-ignore
+    const allowed =
+      /\(([^)]*)\)/
+        .exec(String(rule?.to.pathNot))?.[1]
+        .split('|')
+        .filter((name) => name !== layer) ?? [];
+    const said =
+      table
+        .find(([name]) => name === layer)?.[1]
+        .split(', ')
+        .filter((name) => name !== '–') ?? [];
     expect(said.sort()).toEqual(allowed.sort());
   });
   it('names every room of the core', () => {
-    const rooms = readdirSync('src/core', { withFileTypes: true }).filter((entry) => entry.isDirectory()).map(({ name }) => name); // prettier-ignore
+    const rooms = readdirSync('src/core', { withFileTypes: true })
+      .filter((entry) => entry.isDirectory())
+      .map(({ name }) => name);
     for (const room of rooms)
       expect(
         table.some(([name]) => name === room),
@@ -42,9 +61,17 @@ describe('architecture.md', () => {
 });
 
 describe('links', () => {
-  const documents = ['README.md', 'CONTRIBUTING.md', ...readdirSync('docs', { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.md')).map((file) => join('docs', file))]; // prettier-ignore
+  const documents = [
+    'README.md',
+    'CONTRIBUTING.md',
+    ...readdirSync('docs', { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('.md'))
+      .map((file) => join('docs', file)),
+  ];
   it.each(documents)('of %s lead somewhere', (document) => {
-    const links = [...read(document).matchAll(/\]\(([^)#]+)\)/g)].map(([, target]) => target).filter((target) => !/^[a-z]+:/.test(target)); // prettier-ignore
+    const links = [...read(document).matchAll(/\]\(([^)#]+)\)/g)]
+      .map(([, target]) => target)
+      .filter((target) => !/^[a-z]+:/.test(target));
     expect(links.filter((target) => !existsSync(join(dirname(document), target)))).toEqual([]);
   });
   it('of the README show every picture there is', () => {

@@ -24,7 +24,14 @@ function predictCommand(files: readonly string[], input?: string): Promise<Run> 
       { maxBuffer: 64e6 },
       (error, stdout, stderr) => {
         const code = typeof error?.code === 'number' ? error.code : 0;
-        resolve({ code, lines: stdout.split('\n').filter(Boolean).map((line) => JSON.parse(line) as Answer), stderr }); // prettier-ignore
+        resolve({
+          code,
+          lines: stdout
+            .split('\n')
+            .filter(Boolean)
+            .map((line) => JSON.parse(line) as Answer),
+          stderr,
+        });
       },
     );
     child.stdin?.end(input ?? '');
@@ -58,7 +65,10 @@ describe('one answer through every door', () => {
     const { code, lines } = await predictCommand(NAMES.map((name) => `examples/${name}.batch.json`));
     expect(code).toBe(0);
     expect(lines).toHaveLength(3);
-    const page = makePredictionService(() => 0, () => Promise.resolve()); // prettier-ignore
+    const page = makePredictionService(
+      () => 0,
+      () => Promise.resolve(),
+    );
     page.load([...PANTRY.values()]);
     for (const [i, name] of NAMES.entries()) {
       const { status, answer } = await post(text(name));
@@ -73,9 +83,19 @@ describe('one answer through every door', () => {
       'bad.batch.json',
       changed((draft) => (draft.shape.thickness_mm = 0)),
     );
-    const { code, lines, stderr } = await predictCommand(['examples/hillbars.batch.json', bad, join(folder, 'none.json'), 'examples/rye-broth-rusks.batch.json']); // prettier-ignore
+    const { code, lines, stderr } = await predictCommand([
+      'examples/hillbars.batch.json',
+      bad,
+      join(folder, 'none.json'),
+      'examples/rye-broth-rusks.batch.json',
+    ]);
     expect(code).toBe(2);
-    expect(lines.map(({ error, format }) => error?.code ?? format)).toEqual(['upbeat-oven/prediction', 'OUT_OF_RANGE', 'FILE_NOT_READABLE', 'upbeat-oven/prediction']); // prettier-ignore
+    expect(lines.map(({ error, format }) => error?.code ?? format)).toEqual([
+      'upbeat-oven/prediction',
+      'OUT_OF_RANGE',
+      'FILE_NOT_READABLE',
+      'upbeat-oven/prediction',
+    ]);
     expect(stderr).not.toMatch(/at .*\.ts:\d/);
   }, 60_000);
   it('reads standard input', async () => {

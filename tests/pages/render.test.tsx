@@ -157,8 +157,36 @@ describe('recipes and log', () => {
       'The dough: water 50 %, starch 25 %, protein 11 %',
     );
   });
-  const forecast = { pieces: 120, pieces_low: 110, pieces_high: 130, minutes: 90, mass_loss_pct: 41, moisture_pct: 4, moisture_pct_low: 2, moisture_pct_high: 12, dough_water_pct: 43, snap: 9.5, snap_low: 4, snap_high: 10, texture: 'snaps clean', keeps_days: 60, keeps_low: 20, keeps_high: 90, keeps_in: 'clip-jar · room', keeps_limit: 'softening' }; // prettier-ignore
-  const beside = (measured: number, likely: number): { measured: number; likely: number; low: number; high: number; inside: boolean } => ({ measured, likely, low: likely - 5, high: likely + 5, inside: Math.abs(measured - likely) <= 5 }); // prettier-ignore
+  const forecast = {
+    pieces: 120,
+    pieces_low: 110,
+    pieces_high: 130,
+    minutes: 90,
+    mass_loss_pct: 41,
+    moisture_pct: 4,
+    moisture_pct_low: 2,
+    moisture_pct_high: 12,
+    dough_water_pct: 43,
+    snap: 9.5,
+    snap_low: 4,
+    snap_high: 10,
+    texture: 'snaps clean',
+    keeps_days: 60,
+    keeps_low: 20,
+    keeps_high: 90,
+    keeps_in: 'clip-jar · room',
+    keeps_limit: 'softening',
+  };
+  const beside = (
+    measured: number,
+    likely: number,
+  ): { measured: number; likely: number; low: number; high: number; inside: boolean } => ({
+    measured,
+    likely,
+    low: likely - 5,
+    high: likely + 5,
+    inside: Math.abs(measured - likely) <= 5,
+  });
   const entry = (name: string, loss: number | null) => ({
     id: name,
     name,

@@ -48,10 +48,7 @@ describe('putting a dough right', () => {
     [0, 0.904],
     [10, 0.829],
     [30, 0.787],
-  ])('standing %d min it is at %f', (rest, index) =>
-    // prettier-ignore
-    expect(softness(mix(base), at(rest)).index).toBeCloseTo(index, 2.5),
-  );
+  ])('standing %d min it is at %f', (rest, index) => expect(softness(mix(base), at(rest)).index).toBeCloseTo(index, 2.5));
   it('a jumbo egg wants 16.7 g more flour', () => {
     const target = softness(mix(base)).index;
     const fix = gramsToReach(mix({ ...base, egg_whole: 63 }), ingredient('flour_wheat_wholemeal'), target);

@@ -23,7 +23,12 @@ import {
 
 const D_m2_per_s = 1e-9;
 /** Mean of a slab at Fourier number Fo, surface held: Crank 1975, eq. 4.18. */
-const CRANK: ReadonlyArray<readonly [number, number]> = [[0.1, 0.6432], [0.2, 0.4959], [0.5, 0.2361], [1, 0.0687]]; // prettier-ignore
+const CRANK: ReadonlyArray<readonly [number, number]> = [
+  [0.1, 0.6432],
+  [0.2, 0.4959],
+  [0.5, 0.2361],
+  [1, 0.0687],
+];
 
 describe('water in a slab with its surface held (Crank 1975)', () => {
   const material = labMaterial(GRAIN_DOUGH, {
@@ -60,7 +65,6 @@ describe('heat in a slab without evaporation (Heisler 1947)', () => {
     [1, 0.5339],
     [2, 0.2547],
   ])('Biot 1, Fo %f leaves the centre %f of the way', (fourier, expected) => {
-    // prettier-ignore
     const seconds = (fourier * half_m * half_m * capacity) / conductivity;
     const { end } = run({
       material,
@@ -103,7 +107,6 @@ describe('heat in a slab without evaporation (Heisler 1947)', () => {
     [0.1, 0.358],
     [0.2, 0.155],
   ])('a cube with its faces held lags early as documented (Fo %f)', (fourier, documented) => {
-    // prettier-ignore
     const { end } = run({
       material,
       piece: { ...pieceOf(20, 20, 0), heatExposure: 1 },
@@ -121,7 +124,6 @@ describe('boiling and wet bulb', () => {
     [1600, 94.65],
     [3000, 89.97],
   ])('a wet slab at %d m stays at %f °C in its middle', (altitude_m, boils_c) => {
-    // prettier-ignore
     const { frames } = run({
       material: labMaterial(MEAT_SLAB, FOOD_CLASSES.meat),
       piece: slab(20),
@@ -139,7 +141,6 @@ describe('boiling and wet bulb', () => {
     [2500, 91.64],
     [3000, 89.97],
   ])('water boils at %d m at %f °C', (m, boils_c) => {
-    // prettier-ignore
     expect(Math.abs(boilingPoint(pressureAt(m)) - boils_c)).toBeLessThan(0.02);
   });
 
@@ -151,7 +152,6 @@ describe('boiling and wet bulb', () => {
     [120, 198670],
     [177, 935500],
   ])('saturated vapour at %d °C has %d Pa', (c, pa) => {
-    // prettier-ignore
     expect(Math.abs(saturationPressure(c) / pa - 1)).toBeLessThan(0.001);
   });
 
@@ -191,7 +191,11 @@ describe('limits that any drying must respect', () => {
 });
 
 describe('the empty oven', () => {
-  const empty = { material: labMaterial(STIFF_DOUGH), piece: slab(6.4), surroundings: { kind: 'chamber', chamber: LAB_OVEN, load_kg: 0 } } as const; // prettier-ignore
+  const empty = {
+    material: labMaterial(STIFF_DOUGH),
+    piece: slab(6.4),
+    surroundings: { kind: 'chamber', chamber: LAB_OVEN, load_kg: 0 },
+  } as const;
   const airAt = (after: number, more: Parameters<typeof stage>[2], set: number | 'off' = 'off'): number => {
     const { frames } = run({ ...empty, stages: [stage(1, 177, { preheated: true }), stage(130, set, more)], recordEvery_s: 10 });
     return frameAt(frames, 1 + after).air_c;
@@ -207,7 +211,6 @@ describe('the empty oven', () => {
     [60, 74],
     [120, 39],
   ])('switched off and shut it is at %d min down to %d °C', (minute, air_c) => {
-    // prettier-ignore
     const [later, sooner] = [airAt(minute + 1, {}), airAt(minute - 1, {})];
     expect(air_c).toBeGreaterThan(later - 1);
     expect(air_c).toBeLessThan(sooner + 1);
@@ -217,7 +220,6 @@ describe('the empty oven', () => {
     [20, 45],
     [30, 31],
   ])('switched off and ajar it is at %d min down to %d °C', (minute, air_c) => {
-    // prettier-ignore
     const [later, sooner] = [airAt(minute + 1, { door: 'ajar' }), airAt(minute - 1, { door: 'ajar' })];
     expect(air_c).toBeGreaterThan(later - 1);
     expect(air_c).toBeLessThan(sooner + 1);

@@ -80,7 +80,6 @@ describe('agreement with common guidance', () => {
       ['zip-bag', 23],
       ['clip-jar', 98],
     ] as const)
-      // prettier-ignore
       expect(Math.abs(life(biscuit, option, 'room', damp).days - likely)).toBeLessThanOrEqual(2);
   });
   it('an absorber with moist food is refused', () => expect(days(life(soft, 'foil-pouch-absorber'))).toEqual([0, 0, 0]));

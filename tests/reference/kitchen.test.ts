@@ -106,8 +106,22 @@ describe('warm and wet', () => {
   const curve = (points: ReadonlyArray<readonly [number, number, number]>): Parameters<typeof warmAndWetMinutes>[0] =>
     points.map(([minute, temperature_c, aw]) => ({ minute, temperature_c, aw }));
   it('a slow dryer leaves meat there for six hours, a hot start for twenty minutes', () => {
-    const slow = curve([[0, 8, 0.99], [60, 32, 0.99], [120, 42, 0.98], [240, 50, 0.95], [360, 58, 0.88], [480, 62, 0.7]]); // prettier-ignore
-    const fast = curve([[0, 8, 0.99], [10, 45, 0.99], [20, 72, 0.99], [25, 75, 0.98], [60, 68, 0.96], [240, 66, 0.8]]); // prettier-ignore
+    const slow = curve([
+      [0, 8, 0.99],
+      [60, 32, 0.99],
+      [120, 42, 0.98],
+      [240, 50, 0.95],
+      [360, 58, 0.88],
+      [480, 62, 0.7],
+    ]);
+    const fast = curve([
+      [0, 8, 0.99],
+      [10, 45, 0.99],
+      [20, 72, 0.99],
+      [25, 75, 0.98],
+      [60, 68, 0.96],
+      [240, 66, 0.8],
+    ]);
     expect(warmAndWetMinutes(slow)).toBe(360);
     expect(warmAndWetMinutes(fast)).toBe(20);
   });
@@ -177,5 +191,12 @@ describe('cautions', () => {
 });
 
 describe('colour words', () => {
-  it('run from pale to dark', () => expect([0.02, 0.1, 0.2, 0.4, 0.6].map(colourWord)).toEqual(['pale', 'light golden', 'golden, browned edges', 'brown', 'dark'])); // prettier-ignore
+  it('run from pale to dark', () =>
+    expect([0.02, 0.1, 0.2, 0.4, 0.6].map(colourWord)).toEqual([
+      'pale',
+      'light golden',
+      'golden, browned edges',
+      'brown',
+      'dark',
+    ]));
 });

@@ -29,7 +29,11 @@ describe.each(['dough', 'meat', 'cake'] as const)('%s', (name) => {
               browning: LAB_BROWNING,
               fineness: USUAL,
               recordEvery_s: 120,
-              stages: [stage(60, setpoint, { support: SUPPORTS['paper-on-tray'], preheated: true }), stage(40, 'off', { support: SUPPORTS['paper-on-tray'] }), stage(20, 'room')], // prettier-ignore
+              stages: [
+                stage(60, setpoint, { support: SUPPORTS['paper-on-tray'], preheated: true }),
+                stage(40, 'off', { support: SUPPORTS['paper-on-tray'] }),
+                stage(20, 'room'),
+              ],
             });
             const what = `${water} % water, ${thickness_mm} mm, ${setpoint} °C, ${kind}`;
             if (!result.ok) throw new Error(`${what}: ${result.message}`);
@@ -54,7 +58,11 @@ describe('one change at a time, in a plain two-stage bake', () => {
     return run({
       material: wet(water, FOOD_CLASSES.dough),
       piece: pieceOf(thickness_mm, 50, 0.7),
-      surroundings: { kind: 'chamber', load_kg, chamber: { ...oven, convectionTop_W_per_m2_K: 10.8 * convection, convectionBottom_W_per_m2_K: 10.8 * convection } }, // prettier-ignore
+      surroundings: {
+        kind: 'chamber',
+        load_kg,
+        chamber: { ...oven, convectionTop_W_per_m2_K: 10.8 * convection, convectionBottom_W_per_m2_K: 10.8 * convection },
+      },
       stages: [stage(25, setpoint, { support: SUPPORTS['paper-on-tray'], preheated: true })],
     }).end.meanMoisture;
   };
@@ -80,7 +88,10 @@ describe('one change at a time, in a plain two-stage bake', () => {
         material: wet(40, FOOD_CLASSES.dough),
         piece: pieceOf(6, 50, 0.7),
         surroundings: { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 },
-        stages: [stage(12, 170, { support: SUPPORTS['paper-on-tray'], preheated: true }), stage(1, 170, { support: SUPPORTS['paper-on-tray'], events: turn ? [{ do: 'turn' }] : [] })], // prettier-ignore
+        stages: [
+          stage(12, 170, { support: SUPPORTS['paper-on-tray'], preheated: true }),
+          stage(1, 170, { support: SUPPORTS['paper-on-tray'], events: turn ? [{ do: 'turn' }] : [] }),
+        ],
       });
     const [turned, left_] = [bake(true), bake(false)];
     expect(Math.abs(turned.end.meanMoisture - left_.end.meanMoisture)).toBeLessThan(0.01);
@@ -102,7 +113,13 @@ describe('one change at a time, in a plain two-stage bake', () => {
         material: wet(40, FOOD_CLASSES.dough),
         piece: { ...pieceOf(8, 300, 0), exposure: 0, heatExposure: 0 },
         surroundings: { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 },
-        stages: [stage(20, 160, { support: SUPPORTS['paper-on-tray'], preheated: true }), stage(40, 110, { support: SUPPORTS['paper-on-tray'], events: snap ? [{ do: 'snap-apart', width_m: 0.02, length_m: 0.02, exposure: 0.7 }] : [] })], // prettier-ignore
+        stages: [
+          stage(20, 160, { support: SUPPORTS['paper-on-tray'], preheated: true }),
+          stage(40, 110, {
+            support: SUPPORTS['paper-on-tray'],
+            events: snap ? [{ do: 'snap-apart', width_m: 0.02, length_m: 0.02, exposure: 0.7 }] : [],
+          }),
+        ],
       }).end.meanMoisture;
     expect(dried(true)).toBeLessThan(dried(false));
   });

@@ -21,7 +21,12 @@ const toSegment = ([px, py]: P, [ax, ay]: P, [bx, by]: P): number => {
 };
 /** Least distance between two outlines that do not cross: corner to edge, both ways. */
 const distance = (a: readonly P[], b: readonly P[]): number =>
-  Math.min(...[[a, b], [b, a]].flatMap(([from, to]) => from.map((p) => Math.min(...to.map((q, i) => toSegment(p, q, to[(i + 1) % to.length])))))); // prettier-ignore
+  Math.min(
+    ...[
+      [a, b],
+      [b, a],
+    ].flatMap(([from, to]) => from.map((p) => Math.min(...to.map((q, i) => toSegment(p, q, to[(i + 1) % to.length]))))),
+  );
 
 describe('circles on known boxes', () => {
   it.each([

@@ -27,7 +27,6 @@ describe('single components', () => {
       [0.8, 0.55],
       [0.7, 0.36],
     ] as const)
-      // prettier-ignore
       within(gabWater(SUGARS, aw, 25) / water, 1, 0.1);
   });
   it('a baked polymer holds less than a raw one where crackers are eaten', () => {
@@ -50,14 +49,10 @@ describe('whole ingredients', () => {
     [0.5, 8.962],
     [0.7, 13.378],
     [0.9, 23.368],
-  ])(
-    // prettier-ignore
-    'baked wholemeal at aw %f holds %f g per 100 g solids',
-    (aw, water_g) => {
-      const sum = compose(mix({ flour_wheat_wholemeal: 100 }));
-      within((waterHeld(sum, aw, 25, 'baked') / sum.solids_g) * 100, water_g, 0.01);
-    },
-  );
+  ])('baked wholemeal at aw %f holds %f g per 100 g solids', (aw, water_g) => {
+    const sum = compose(mix({ flour_wheat_wholemeal: 100 }));
+    within((waterHeld(sum, aw, 25, 'baked') / sum.solids_g) * 100, water_g, 0.01);
+  });
   it('wholemeal at 6 % reads drier cold than warm', () => {
     const sum = compose(mix({ flour_wheat_wholemeal: 100 }));
     const water_g = (sum.solids_g * 6) / 94;
@@ -93,10 +88,7 @@ describe('the biscuit on the scale', () => {
     [315, 0.379],
     [325, 0.593],
     [340, 0.768],
-  ])('weighing %d g means aw %f', (mass_g, aw) =>
-    // prettier-ignore
-    within(awOf(sum, mass_g - sum.solids_g, 21, 'baked').aw, aw, 0.003),
-  );
+  ])('weighing %d g means aw %f', (mass_g, aw) => within(awOf(sum, mass_g - sum.solids_g, 21, 'baked').aw, aw, 0.003));
   it('comes back from aw to water to aw', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.06, max: 0.97, noNaN: true }), (aw) => {
@@ -127,5 +119,14 @@ describe('the careful side', () => {
     expect(dryReadingAllowance(sweet, compose(sweet))).toBeGreaterThan(0.05);
     expect(dryReadingAllowance(mix(BISCUIT), compose(mix(BISCUIT)))).toBe(0);
   });
-  it('has a word for every dampness', () => expect([0.2, 0.4, 0.6, 0.7, 0.8, 0.9, 0.97].map(dampnessWord)).toEqual(['bone dry', 'dry', 'just dry', 'chewy-dry', 'half-moist', 'moist', 'wet'])); // prettier-ignore
+  it('has a word for every dampness', () =>
+    expect([0.2, 0.4, 0.6, 0.7, 0.8, 0.9, 0.97].map(dampnessWord)).toEqual([
+      'bone dry',
+      'dry',
+      'just dry',
+      'chewy-dry',
+      'half-moist',
+      'moist',
+      'wet',
+    ]));
 });

@@ -94,7 +94,10 @@ describe('the whole line', () => {
     };
     expect(width(0)).toBeLessThan(width(undefined));
   });
-  it('lists the defaults it used', () => expect(worked(biscuit([{ do: 'hold', setpoint_c: 170, minutes: 20 }])).prediction.assumed).toEqual(expect.arrayContaining(['kitchen.room_c = 20', 'shape.gap_mm = 4.5', 'recipe.rest_minutes = 10']))); // prettier-ignore
+  it('lists the defaults it used', () =>
+    expect(worked(biscuit([{ do: 'hold', setpoint_c: 170, minutes: 20 }])).prediction.assumed).toEqual(
+      expect.arrayContaining(['kitchen.room_c = 20', 'shape.gap_mm = 4.5', 'recipe.rest_minutes = 10']),
+    ));
 });
 
 describe('what bakers see', () => {
@@ -146,12 +149,16 @@ describe('no document makes a wild number', () => {
         fc.integer({ min: 2, max: 40 }),
         fc.array(step, { minLength: 1, maxLength: 5 }),
         (a, b, grams, thickness_mm, steps) => {
-          // prettier-ignore
           const document: BatchDocument = {
-          ...biscuit(steps),
-          recipe: { ingredients: [{ ingredient: a, amount: 300, unit: 'g' }, { ingredient: b, amount: grams, unit: 'g' }] }, // prettier-ignore
-          shape: { method: 'roll-and-cut', thickness_mm },
-        };
+            ...biscuit(steps),
+            recipe: {
+              ingredients: [
+                { ingredient: a, amount: 300, unit: 'g' },
+                { ingredient: b, amount: grams, unit: 'g' },
+              ],
+            },
+            shape: { method: 'roll-and-cut', thickness_mm },
+          };
           const result = predict(document, { pantry: PANTRY });
           if (!result.ok) {
             expect(result.message.length).toBeGreaterThan(20);

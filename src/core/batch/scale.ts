@@ -3,7 +3,7 @@ import { weighIngredient, type DoughLine } from '../pantry';
 import type { Scale } from './document';
 import { yieldOf, type ShapePlan } from './shape-plan';
 
-const MOST_ROUNDS = 12;
+const MOST_ROUNDS = 24;
 /** Largest batch that is taken seriously [g]: a small bakery's mixer, several times over. */
 const HEAVIEST_G = 200_000;
 
@@ -67,21 +67,31 @@ function byIngredient(scale: Extract<Scale, { by: 'ingredient' }>, lines: readon
   return wanted.ok ? succeed(wanted.value.mass_g / written_g) : at(wanted, 'scale');
 }
 
-/** Least dough that gives at least this many pieces [g]: corrected by what is missing until it fits. */
+/** The search stops once it is this share of a piece from the least dough [1]. */
+const CLOSE_ENOUGH = 0.2;
+
+/**
+ * Least dough that gives at least this many pieces [g], as far as it can be told: corrected by the pieces that are
+ * missing, and kept between what was too little and what was enough. Slabs and re-rolls come in steps, so that a plain
+ * correction may jump to and fro.
+ */
 function doughFor(pieces: number, plan: ShapePlan, dough_g_per_ml: number): Result<number> {
   const probe = yieldOf(plan, 1e5, dough_g_per_ml);
   if (!probe.ok) return probe;
   const { piece_g } = probe.value;
-  let dough_g = pieces * piece_g;
+  let tooLittle_g = 0;
   let enough_g = Infinity;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  let dough_g = pieces * piece_g;
+  for (let round = 0; round < MOST_ROUNDS && enough_g - tooLittle_g > CLOSE_ENOUGH * piece_g; round++) {
     const result = yieldOf(plan, dough_g, dough_g_per_ml);
     const got = result.ok ? result.value.pieces : 0;
     if (got >= pieces) enough_g = Math.min(enough_g, dough_g);
+    else tooLittle_g = Math.max(tooLittle_g, dough_g);
     if (got === pieces) break;
     dough_g += (pieces - got) * piece_g;
+    const inside = dough_g > tooLittle_g && dough_g < enough_g;
+    if (!inside) dough_g = Number.isFinite(enough_g) ? (tooLittle_g + enough_g) / 2 : tooLittle_g * 1.1 + piece_g;
   }
-  return Number.isFinite(enough_g)
-    ? succeed(enough_g)
-    : fail('SCALE_NOT_REACHED', `No amount of dough gives ${pieces} pieces here. Try a few more pieces.`, 'scale.pieces');
+  if (Number.isFinite(enough_g)) return succeed(enough_g);
+  return fail('SCALE_NOT_REACHED', `No amount of dough gives ${pieces} pieces here. Try a few more pieces.`, 'scale.pieces');
 }

@@ -110,7 +110,7 @@ export function yieldOf(plan: ShapePlan, dough_g: number, dough_g_per_ml: number
 
 /** The last few answers: dragging the oven's programme asks for the same layout on every frame. */
 const recent = new Map<string, Result<ShapeYield>>();
-const KEPT = 16;
+const KEPT = 32;
 
 /** Pieces of a cutter on one tray, in rows. */
 const trayLayout = (plan: Extract<ShapePlan, { method: 'roll-and-cut' }>): Layout =>

@@ -29,7 +29,10 @@ describe('grid', () => {
     expect(shares[0]).toBeCloseTo(shares[count - 1], 12);
     expect(shares[0]).toBeLessThan(shares[count / 2]);
   });
-  it('sixteen cells are as published', () => [0.0197, 0.028, 0.0391, 0.0529, 0.0689, 0.0852, 0.099, 0.1071].forEach((share, i) => expect(cellShares(16)[i]).toBeCloseTo(share, 3))); // prettier-ignore
+  it('sixteen cells are as published', () =>
+    [0.0197, 0.028, 0.0391, 0.0529, 0.0689, 0.0852, 0.099, 0.1071].forEach((share, i) =>
+      expect(cellShares(16)[i]).toBeCloseTo(share, 3),
+    ));
   it('crisps get few cells, cakes many', () =>
     expect([cellsFor(0.001, 16), cellsFor(0.006, 16), cellsFor(0.06, 16)]).toEqual([8, 16, 24]));
 });
@@ -49,7 +52,11 @@ describe('tridiagonal systems', () => {
 });
 
 describe('water and vapour', () => {
-  it.each([[20, 2.455e6], [60, 2.359e6], [100, 2.257e6]])('latent heat at %d °C is that of steam tables', (c, J) => expect(Math.abs(latentHeat(c) / J - 1)).toBeLessThan(0.002)); // prettier-ignore
+  it.each([
+    [20, 2.455e6],
+    [60, 2.359e6],
+    [100, 2.257e6],
+  ])('latent heat at %d °C is that of steam tables', (c, J) => expect(Math.abs(latentHeat(c) / J - 1)).toBeLessThan(0.002));
   it('humidity ratio and vapour pressure undo each other', () => {
     for (const pa of [100, 2000, 20000, 80000]) {
       const ratio = humidityRatio(pa, SEA_PA);
@@ -63,7 +70,12 @@ describe('water and vapour', () => {
   });
   it('the heat of sorption is free water far from dryness and grows towards it', () => {
     expect(activityFactor(25)).toBeCloseTo(1, 9);
-    for (const [c, phi] of [[60, 0.788], [100, 0.595], [177, 0.319]] as const) expect(activityFactor(c)).toBeCloseTo(phi, 2); // prettier-ignore
+    for (const [c, phi] of [
+      [60, 0.788],
+      [100, 0.595],
+      [177, 0.319],
+    ] as const)
+      expect(activityFactor(c)).toBeCloseTo(phi, 2);
     expect((activityFactor(81) - activityFactor(79)) / 2).toBeCloseTo(activityFactorSlope(80), 5);
     expect(boundLatentHeat(60, 0)).toBe(latentHeat(60));
     expect(boundLatentHeat(60, Math.log(0.3))).toBeGreaterThan(latentHeat(60) + 3e5);
@@ -84,7 +96,16 @@ describe('evaporation from a face', () => {
       laboratoryIsotherm({ starch: 0.6, protein: 0.13, fibre: 0.06, mono: 0.03, di: 0.01, ash: 0.02 }),
     );
     const face = new SurfaceFlux(table, 1, 0.4);
-    const cell = { moisture: 0.35, vapour_pa: 18000, vapourPerMoisture: 3e4, vapourPerKelvin: 800, logSaturation: logSaturation(60), saturationSlope: 0.046, phi: activityFactor(60), phiSlope: activityFactorSlope(60) }; // prettier-ignore
+    const cell = {
+      moisture: 0.35,
+      vapour_pa: 18000,
+      vapourPerMoisture: 3e4,
+      vapourPerKelvin: 800,
+      logSaturation: logSaturation(60),
+      saturationSlope: 0.046,
+      phi: activityFactor(60),
+      phiSlope: activityFactorSlope(60),
+    };
     const liquid = 1e-3;
     face.solve(cell, liquid, 0, transfer, 1500, SEA_PA);
     const arrives = liquid * (cell.moisture - face.moisture_kg_per_kg);

@@ -7,7 +7,12 @@ import { minkowskiSum } from './minkowski';
 import { OUTLINE_NAMES, unitOutline } from './outlines';
 import { grow, unite } from './polygon-union';
 
-const square = (side: number, x = 0, y = 0): Ring => [[x, y], [x + side, y], [x + side, y + side], [x, y + side]]; // prettier-ignore
+const square = (side: number, x = 0, y = 0): Ring => [
+  [x, y],
+  [x + side, y],
+  [x + side, y + side],
+  [x, y + side],
+];
 
 describe('rings', () => {
   it('know their area, perimeter and box', () => {
@@ -63,7 +68,11 @@ describe('envelopes', () => {
     expect(disc.topAt(5)).toBe(-Infinity);
   });
   it('of a polygon is its upper edge', () => {
-    const { topAt, rightAtZero, reach } = polygonEnvelope([[-2, -1], [2, -1], [0, 3]]); // prettier-ignore
+    const { topAt, rightAtZero, reach } = polygonEnvelope([
+      [-2, -1],
+      [2, -1],
+      [0, 3],
+    ]);
     expect(topAt(0)).toBeCloseTo(3, 6);
     expect(topAt(1)).toBeCloseTo(1, 6);
     expect(topAt(2.5)).toBe(-Infinity);

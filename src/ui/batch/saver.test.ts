@@ -5,7 +5,11 @@ import { Saver, type SavingState, type Send, type SendOutcome, type Shelf } from
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
 const named = (name: string): BatchDocument => ({ ...FIRST, name });
-const version = (revision: number, document: BatchDocument): { revision: number; document: BatchDocument; saved_at: string } => ({ revision, document, saved_at: 'then' }); // prettier-ignore
+const version = (revision: number, document: BatchDocument): { revision: number; document: BatchDocument; saved_at: string } => ({
+  revision,
+  document,
+  saved_at: 'then',
+});
 
 function shelf(): Shelf & { size: () => number } {
   const items = new Map<string, string>();
@@ -66,7 +70,13 @@ describe('saving by itself', () => {
     saver.change(named('kept'));
     await vi.advanceTimersByTimeAsync(1500);
     expect(states.at(-1)).toEqual({ kind: 'kept', why: 'away' });
-    const visit = new Saver('b1', version(4, FIRST), kept, () => Promise.resolve(saved(5)), () => undefined); // prettier-ignore
+    const visit = new Saver(
+      'b1',
+      version(4, FIRST),
+      kept,
+      () => Promise.resolve(saved(5)),
+      () => undefined,
+    );
     expect(visit.keptChanges()).toEqual(named('kept'));
     await vi.advanceTimersByTimeAsync(6000);
     expect(sent).toHaveLength(2);
@@ -75,7 +85,15 @@ describe('saving by itself', () => {
   it('does not bring back kept changes over a newer revision', () => {
     const { kept } = saverWith();
     kept.setItem('upbeat-oven:batch:b1', JSON.stringify({ revision: 3, document: named('old') }));
-    expect(new Saver('b1', version(4, FIRST), kept, () => Promise.resolve(saved(5)), () => undefined).keptChanges()).toBeNull(); // prettier-ignore
+    expect(
+      new Saver(
+        'b1',
+        version(4, FIRST),
+        kept,
+        () => Promise.resolve(saved(5)),
+        () => undefined,
+      ).keptChanges(),
+    ).toBeNull();
   });
   it('does not ask again when the document itself is refused', async () => {
     const { saver, sent } = saverWith({ kind: 'refused', why: 'bad', again: false });

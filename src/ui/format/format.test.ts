@@ -3,9 +3,26 @@ import { day, duration, factor, mass, moisture, moistureRange, range, span } fro
 import { ENDS, FEEL_NAMES, PACK_NAMES, packs } from './words';
 
 describe('numbers as people read them', () => {
-  it.each([[3.84, '3.8 g'], [46.2, '46 g'], [999.4, '999 g'], [1678, '1.68 kg']])('%f g is "%s"', (g, text) => expect(mass(g)).toBe(text)); // prettier-ignore
-  it.each([[40, '40 min'], [59.6, '1 h'], [60, '1 h'], [131, '2 h 11 min']])('%f minutes are "%s"', (m, text) => expect(duration(m)).toBe(text)); // prettier-ignore
-  it.each([[0, 'under a day'], [1.9, '1 day'], [13, '13 days'], [20, '2 weeks'], [61, '8 weeks'], [120, '3 months']])('%f days keep "%s", never rounded up', (d, text) => expect(span(d)).toBe(text)); // prettier-ignore
+  it.each([
+    [3.84, '3.8 g'],
+    [46.2, '46 g'],
+    [999.4, '999 g'],
+    [1678, '1.68 kg'],
+  ])('%f g is "%s"', (g, text) => expect(mass(g)).toBe(text));
+  it.each([
+    [40, '40 min'],
+    [59.6, '1 h'],
+    [60, '1 h'],
+    [131, '2 h 11 min'],
+  ])('%f minutes are "%s"', (m, text) => expect(duration(m)).toBe(text));
+  it.each([
+    [0, 'under a day'],
+    [1.9, '1 day'],
+    [13, '13 days'],
+    [20, '2 weeks'],
+    [61, '8 weeks'],
+    [120, '3 months'],
+  ])('%f days keep "%s", never rounded up', (d, text) => expect(span(d)).toBe(text));
   it('ranges collapse when both ends read alike', () => {
     expect(range(31, 70)).toBe('31 – 70');
     expect(range(8.31, 8.34, 1)).toBe('8.3');

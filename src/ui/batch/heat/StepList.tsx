@@ -13,8 +13,14 @@ type StepListProps = {
 };
 
 const NAMES: Record<HeatStep['do'], string> = {
-  hold: 'hold', off: 'oven off', cool: 'on the rack', turn: 'turn', stir: 'stir', brush: 'brush', 'snap-apart': 'snap apart',
-}; // prettier-ignore
+  hold: 'hold',
+  off: 'oven off',
+  cool: 'on the rack',
+  turn: 'turn',
+  stir: 'stir',
+  brush: 'brush',
+  'snap-apart': 'snap apart',
+};
 
 /** The programme in words and numbers: everything that can be dragged can be typed here. */
 export function StepList({ steps, onSteps, onValue }: StepListProps): ReactNode {

@@ -13,7 +13,11 @@ const total = (steps: readonly HeatStep[]): number => stretchesOf(steps).at(-1)?
 
 describe('a heat programme under the hand', () => {
   it('lays stretches and events on the clock', () => {
-    expect(stretchesOf(STEPS).map(({ from, to }) => [from, to])).toEqual([[0, 26], [26, 91], [91, 131]]); // prettier-ignore
+    expect(stretchesOf(STEPS).map(({ from, to }) => [from, to])).toEqual([
+      [0, 26],
+      [26, 91],
+      [91, 131],
+    ]);
     expect(eventsOf(STEPS)).toMatchObject([{ minute: 26, event: { do: 'turn' } }]);
   });
   it('moves a corner in time and heat, within what ovens can do', () => {
@@ -38,12 +42,18 @@ describe('a heat programme under the hand', () => {
       fc.property(fc.integer({ min: 1, max: 130 }), (minute) => {
         fc.pre(![26, 91].includes(minute));
         const split = insertEvent(STEPS, minute, { do: 'stir' });
-        expect(removeStep(split, split.findIndex((step) => step.do === 'stir'))).toEqual(STEPS); // prettier-ignore
+        expect(
+          removeStep(
+            split,
+            split.findIndex((step) => step.do === 'stir'),
+          ),
+        ).toEqual(STEPS);
       }),
       { seed: 2 },
     );
   });
   it('does not join stretches of different heat', () => expect(removeStep(STEPS, 1)).toHaveLength(3));
-  it('a new hold comes before the oven goes off', () => expect(addHold(STEPS).map((step) => step.do)).toEqual(['hold', 'turn', 'hold', 'hold', 'off'])); // prettier-ignore
+  it('a new hold comes before the oven goes off', () =>
+    expect(addHold(STEPS).map((step) => step.do)).toEqual(['hold', 'turn', 'hold', 'hold', 'off']));
   it('reads in one line', () => expect(inShort(STEPS)).toBe('175 · 110 · oven off'));
 });

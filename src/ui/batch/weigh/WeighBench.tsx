@@ -102,7 +102,9 @@ export function WeighBench({ document, edits, likely, pantry }: BenchProps): Rea
   );
 }
 
-const unitWord = (unit: (typeof UNITS)[number]): string => ({ 'cup-us': 'US cups', 'cup-metric': 'metric cups', 'cup-uk': 'UK cups', each: 'of them', pack: 'packs' })[unit as string] ?? unit; // prettier-ignore
+const unitWord = (unit: (typeof UNITS)[number]): string =>
+  ({ 'cup-us': 'US cups', 'cup-metric': 'metric cups', 'cup-uk': 'UK cups', each: 'of them', pack: 'packs' })[unit as string] ??
+  unit;
 
 type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry'>;
 

@@ -7,7 +7,11 @@ type Context = { params: Promise<{ id: string }> };
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const file = await batchFile((await params).id);
   if (!file.ok) return refuse(file);
-  const name = file.value.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
+  const name =
+    file.value.name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'batch';
   return new Response(`${JSON.stringify(file.value.document, null, 2)}\n`, {
     headers: {
       'content-type': 'application/json; charset=utf-8',

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { mix } from '../../../tests/reference/shipped';
+import { Assumptions } from './defaults';
+import type { Scale, Shape } from './document';
+import { scaleFactor } from './scale';
+import { planShape, yieldOf, type ShapePlan } from './shape-plan';
+
+const DENSITY = 1.15;
+/** 500 g as written. */
+const LINES = mix({ flour_wheat_wholemeal: 320, water: 150, rapeseed_oil: 30 });
+
+function planned(shape: Shape): ShapePlan {
+  const plan = planShape(shape, new Assumptions());
+  if (!plan.ok) throw new Error(plan.message);
+  return plan.value;
+}
+const ROUND = planned({ method: 'roll-and-cut', thickness_mm: 6, cutter: { outline: 'circle', length_mm: 50 } });
+const SLAB = planned({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25 });
+
+function factor(scale: Scale | undefined, plan = ROUND): number {
+  const result = scaleFactor(scale, LINES, plan, DENSITY);
+  if (!result.ok) throw new Error(result.message);
+  return result.value;
+}
+const pieces = (plan: ShapePlan, by: number): number => {
+  const out = yieldOf(plan, 500 * by, DENSITY);
+  return out.ok ? out.value.pieces : 0;
+};
+
+describe('scaling by what is fixed', () => {
+  it('nothing fixed is the recipe once', () => expect(factor(undefined)).toBe(1));
+  it('a factor is itself', () => expect(factor({ by: 'factor', factor: 2.5 })).toBe(2.5));
+  it('a dough weight is that over the written one', () =>
+    expect(factor({ by: 'dough_mass', dough_g: 1250 })).toBeCloseTo(2.5, 12));
+  it('an ingredient scales the rest with it, in any unit', () => {
+    expect(factor({ by: 'ingredient', ingredient: 'flour_wheat_wholemeal', amount: 480, unit: 'g' })).toBeCloseTo(1.5, 12);
+    expect(factor({ by: 'ingredient', ingredient: 'flour_wheat_wholemeal', amount: 0.48, unit: 'kg' })).toBeCloseTo(1.5, 12);
+  });
+  it('lines of the same ingredient count together', () => {
+    const twice = [...LINES, ...mix({ water: 150 })];
+    const result = scaleFactor({ by: 'ingredient', ingredient: 'water', amount: 600, unit: 'g' }, twice, ROUND, DENSITY);
+    expect(result).toEqual({ ok: true, value: 2 });
+  });
+  it.each([
+    ['round biscuits', ROUND],
+    ['a slab', SLAB],
+  ])('pieces of %s: enough, and hardly more', (_, plan) => {
+    fc.assert(
+      fc.property(fc.integer({ min: 5, max: 400 }), (wanted) => {
+        const got = pieces(plan, factor({ by: 'pieces', pieces: wanted }, plan));
+        expect(got).toBeGreaterThanOrEqual(wanted);
+        // A slab comes in whole rows.
+        expect(got - wanted).toBeLessThanOrEqual(plan.method === 'score-slab' ? 14 : 3);
+      }),
+      { seed: 8, numRuns: 40 },
+    );
+  });
+  it('trays are filled', () => {
+    const out = yieldOf(ROUND, 500 * factor({ by: 'trays', trays: 3 }), DENSITY);
+    expect(out.ok && out.value.trays).toBe(3);
+    expect(out.ok && out.value.pieces).toBeGreaterThanOrEqual(3 * (out.ok ? out.value.perTray : 0));
+  });
+  it('more than a bakery can mix is refused with what to do', () => {
+    const result = scaleFactor({ by: 'factor', factor: 1000 }, LINES, ROUND, DENSITY);
+    expect(result).toMatchObject({ ok: false, code: 'OUT_OF_RANGE', path: 'scale' });
+    expect(!result.ok && result.message).toContain('Split it into batches');
+  });
+});
+
+describe('a shape with its defaults', () => {
+  it('notes every default it used, in the words of the document', () => {
+    const assumed = new Assumptions();
+    planShape({ method: 'roll-and-cut' }, assumed);
+    expect(assumed.list).toEqual([
+      'shape.cutter.outline = circle',
+      'shape.cutter.length_mm = 50',
+      'shape.cutter.width_mm = 50.0',
+      'shape.thickness_mm = 6',
+      'shape.gap_mm = 4.5',
+      'shape.edge_mm = 8',
+      'shape.sheet_width_mm = 380',
+      'shape.sheet_length_mm = 520',
+      'shape.tray.width_mm = 400',
+      'shape.tray.depth_mm = 300',
+      'shape.tray_gap_mm = 5',
+    ]);
+  });
+  it('notes none when all is said', () => {
+    const assumed = new Assumptions();
+    const pan = { width_mm: 330, depth_mm: 230 };
+    planShape({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25, pan, trim_mm: 3 }, assumed);
+    expect(assumed.list).toEqual([]);
+  });
+  it('too little dough says how much a piece is', () => {
+    const out = yieldOf(ROUND, 5, DENSITY);
+    expect(out).toMatchObject({ ok: false, code: 'NOTHING_TO_BAKE' });
+    expect(!out.ok && out.message).toMatch(/less than one piece of 13\.5 g/);
+  });
+  it('thicker dough gives fewer, heavier pieces', () => {
+    const at = (thickness_mm: number): { pieces: number; piece_g: number } => {
+      const out = yieldOf(
+        planned({ method: 'roll-and-cut', thickness_mm, cutter: { outline: 'bone', length_mm: 60 } }),
+        1200,
+        DENSITY,
+      );
+      if (!out.ok) throw new Error(out.message);
+      return out.value;
+    };
+    expect(at(8).pieces).toBeLessThan(at(5).pieces);
+    expect(at(8).piece_g / at(5).piece_g).toBeCloseTo(1.6, 9);
+  });
+});

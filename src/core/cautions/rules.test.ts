@@ -1,0 +1,107 @@
+/** Each rule at its edge: just inside it speaks, just outside it is silent. */
+import { describe, expect, it } from 'vitest';
+import { BISCUIT, mix } from '../../../tests/reference/shipped';
+import { cautionsFor, type CautionContext } from '.';
+
+const QUIET: CautionContext = {
+  lines: mix(BISCUIT),
+  fat_pctOfDry: 8,
+  sodium_mgPer100gDry: 50,
+  surfaceAw: 0.2,
+  coreAw: 0.3,
+  awSafe: 0.35,
+  dehydrator: false,
+  core_cMax: 95,
+  kill_log10: 20,
+  curve: [],
+  atPacking_c: 20,
+  room_c: 20,
+  sides_mm: [60, 30, 6],
+  force_N: 60,
+  hard: true,
+  packs: [{ option: 'clip-jar', store: 'room' }],
+};
+const speaks = (code: string, more: Partial<CautionContext>): boolean =>
+  cautionsFor({ ...QUIET, ...more }).some((caution) => caution.code === code);
+const severity = (code: string, more: Partial<CautionContext>): string | undefined =>
+  cautionsFor({ ...QUIET, ...more }).find((caution) => caution.code === code)?.severity;
+const warm = (minutes: number): CautionContext['curve'] => [
+  { minute: 0, temperature_c: 30, aw: 0.95 },
+  { minute: minutes, temperature_c: 30, aw: 0.95 },
+];
+
+type Edge = readonly [code: string, speaks: Partial<CautionContext>, silent: Partial<CautionContext>];
+const EDGES: readonly Edge[] = [
+  ['fatty', { fat_pctOfDry: 15.1 }, { fat_pctOfDry: 15 }],
+  ['salty', { sodium_mgPer100gDry: 501 }, { sodium_mgPer100gDry: 500 }],
+  ['wet-heart', { surfaceAw: 0.65, coreAw: 0.71 }, { surfaceAw: 0.66, coreAw: 0.71 }],
+  ['keep-cold', { awSafe: 0.86 }, { awSafe: 0.85 }],
+  ['pack-warm', { atPacking_c: 31 }, { atPacking_c: 30 }],
+  ['hard', { force_N: 151 }, { force_N: 150 }],
+  ['hard', { force_N: 300, hard: true }, { force_N: 300, hard: false }],
+  ['choke', { sides_mm: [20, 15, 8] }, { sides_mm: [30, 15, 8] }],
+  ['choke', { sides_mm: [8, 8, 8] }, { sides_mm: [6, 6, 6] }],
+  ['core-low', { core_cMax: 70 }, { core_cMax: 71 }],
+  ['core-unknown', { core_cMax: null }, { core_cMax: 95 }],
+  ['raw-flour', { core_cMax: 70 }, { core_cMax: 72 }],
+  ['warm-damp', { curve: warm(121) }, { curve: warm(119) }],
+  ['liver', { lines: mix({ ...BISCUIT, liver_chicken: 100 }) }, { lines: mix({ ...BISCUIT, liver_chicken: 60 }) }],
+  ['garlic', { lines: mix({ ...BISCUIT, garlic_powder: 1 }) }, {}],
+  ['hops', { lines: mix({ spent_grain_wet: 100, flour_wheat_wholemeal: 100 }) }, { lines: mix({ spent_grain_dry: 100 }) }],
+  [
+    'lethality',
+    { lines: mix({ ...BISCUIT, turkey_mince: 100 }), kill_log10: 6.4 },
+    { lines: mix({ ...BISCUIT, turkey_mince: 100 }) },
+  ],
+  ['lethality', { lines: mix({ ...BISCUIT, turkey_mince: 100 }), kill_log10: 6.4 }, { kill_log10: 0 }],
+  ['jerky-heat-first', { lines: mix({ venison_raw: 300 }), dehydrator: true }, { dehydrator: true }],
+  [
+    'absorber-moist',
+    { packs: [{ option: 'foil-pouch-absorber', store: 'room' }], awSafe: 0.76 },
+    { packs: [{ option: 'foil-pouch-absorber', store: 'room' }], awSafe: 0.75 },
+  ],
+];
+
+describe('rules at their edges', () => {
+  it.each(EDGES)('%s', (code, inside, outside) => {
+    expect(speaks(code, inside)).toBe(true);
+    expect(speaks(code, outside)).toBe(false);
+  });
+});
+
+describe('gravity', () => {
+  it('a cool middle stops meat and minds egg', () => {
+    expect(severity('core-low', { core_cMax: 60 })).toBe('mind');
+    expect(severity('core-low', { core_cMax: 60, lines: mix({ ...BISCUIT, beef_mince_lean: 200 }) })).toBe('stop');
+  });
+  it('poultry asks for more heat than beef, fish for less', () => {
+    const at = (id: string, core_cMax: number): boolean =>
+      speaks('core-low', { core_cMax, lines: mix({ flour_wheat_wholemeal: 100, [id]: 100 }) });
+    expect([at('chicken_mince', 73), at('chicken_mince', 74)]).toEqual([true, false]);
+    expect([at('beef_mince_lean', 70), at('beef_mince_lean', 71)]).toEqual([true, false]);
+    expect([at('cod_raw', 62), at('cod_raw', 63)]).toEqual([true, false]);
+  });
+  it('four hours warm and wet stop what comes from animals, and mind the rest', () => {
+    expect(severity('warm-damp', { curve: warm(250) })).toBe('stop');
+    expect(severity('warm-damp', { curve: warm(250), lines: mix({ flour_wheat_wholemeal: 100, water: 60 }) })).toBe('mind');
+    expect(severity('warm-damp', { curve: warm(200) })).toBe('mind');
+  });
+  it('dry or hot minutes do not count', () => {
+    const curve = [
+      { minute: 0, temperature_c: 30, aw: 0.8 },
+      { minute: 200, temperature_c: 30, aw: 0.8 },
+      { minute: 201, temperature_c: 70, aw: 0.95 },
+      { minute: 500, temperature_c: 70, aw: 0.95 },
+    ];
+    expect(speaks('warm-damp', { curve })).toBe(false);
+  });
+});
+
+describe('what always stands', () => {
+  it('a plain biscuit has its allergens and the vet, and nothing graver', () => {
+    expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['allergens', 'vet']);
+    expect(cautionsFor(QUIET).every((caution) => caution.severity === 'note')).toBe(true);
+  });
+  it('nothing weighed is nothing said', () =>
+    expect(speaks('avoid-onion', { lines: mix({ ...BISCUIT, onion: 0 }) })).toBe(false));
+});
