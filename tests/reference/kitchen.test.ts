@@ -136,6 +136,8 @@ describe('cautions', () => {
     coreAw: 0.3,
     awSafe: 0.35,
     dehydrator: false,
+    asked_c: 180,
+    warmest_c: 600,
     core_cMax: 95,
     kill_log10: 20,
     curve: [],

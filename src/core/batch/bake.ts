@@ -3,6 +3,7 @@ import {
   SUPPORTS,
   USUAL,
   preheat,
+  warmest,
   simulate,
   type BrowningRate,
   type Frame,
@@ -26,6 +27,8 @@ const SHORTEST_FRAME_S = 10;
 const COLD_WITHIN_K = 5;
 const RACK_WAIT_S = 90 * 60;
 const J_PER_KWH = 3.6e6;
+/** Share of a chamber's reach that counts as heated up [1]. */
+const NEARLY = 0.97;
 
 /** The simulated programme, split where it ends and the cooling on the rack begins. */
 export type Bake = {
@@ -101,7 +104,10 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
 
 /** Energy of all loads: heated up once, then the simulated heater for each [kWh]. */
 function energyOf(heat: HeatPlan, run: SimulationResult): number {
-  const warmUp_J = heat.preheated_c === null ? 0 : preheat(heat.chamber, heat.preheated_c, heat.room.temperature_c).energy_J;
+  const room_c = heat.room.temperature_c;
+  // The last degrees before what a heater can hold take for ever; nobody waits for them.
+  const most_c = room_c + NEARLY * (warmest(heat.chamber, room_c) - room_c);
+  const warmUp_J = heat.preheated_c === null ? 0 : preheat(heat.chamber, Math.min(heat.preheated_c, most_c), room_c).energy_J;
   return (warmUp_J + (run.heater_J / heat.pace) * heat.loads) / J_PER_KWH;
 }
 

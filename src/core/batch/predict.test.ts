@@ -127,6 +127,21 @@ describe('what bakers see', () => {
   });
 });
 
+describe('an appliance beyond its reach', () => {
+  const dehydrator = (setpoint_c: number): BatchDocument => {
+    const document = biscuit([{ do: 'hold', setpoint_c, minutes: 240, preheated: true }]);
+    return { ...document, heat: { ...document.heat, appliance: { kind: 'dehydrator' } } };
+  };
+  it('is simulated at the air it really reaches, with a caution and an energy', () => {
+    const { heat, cautions } = worked(dehydrator(150)).prediction;
+    expect(Math.max(...heat.timeline.map(({ air_c }) => air_c))).toBeLessThan(90);
+    expect(heat.energy_kwh).toBeGreaterThan(1);
+    expect(cautions.map(({ code }) => code)).toContain('beyond-heater');
+  });
+  it('is left in peace where it can hold what is asked', () =>
+    expect(worked(dehydrator(70)).prediction.cautions.map(({ code }) => code)).not.toContain('beyond-heater'));
+});
+
 describe('no document makes a wild number', () => {
   const ids = [...PANTRY.keys()];
   const step = fc.oneof(
@@ -148,7 +163,8 @@ describe('no document makes a wild number', () => {
         fc.integer({ min: 1, max: 500 }),
         fc.integer({ min: 2, max: 40 }),
         fc.array(step, { minLength: 1, maxLength: 5 }),
-        (a, b, grams, thickness_mm, steps) => {
+        fc.constantFrom('static-oven', 'fan-oven', 'small-oven', 'dehydrator'),
+        (a, b, grams, thickness_mm, steps, kind) => {
           const document: BatchDocument = {
             ...biscuit(steps),
             recipe: {
@@ -158,6 +174,7 @@ describe('no document makes a wild number', () => {
               ],
             },
             shape: { method: 'roll-and-cut', thickness_mm },
+            heat: { appliance: { kind }, steps },
           };
           const result = predict(document, { pantry: PANTRY });
           if (!result.ok) {

@@ -2,7 +2,7 @@ import { cautionsFor, type CautionContext } from '../cautions';
 import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
 import { succeed, type Result } from '../failure';
 import { analyse } from '../feeding';
-import { colourWord, type Simulation } from '../heat';
+import { colourWord, warmest, type Simulation } from '../heat';
 import type { DoughLine, Pantry } from '../pantry';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import { bake, clockMinute, simulationOf, type Bake } from './bake';
@@ -202,6 +202,8 @@ function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs 
     coreAw: finish.coreAw,
     awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(lines, composition)),
     dehydrator: heat.kind === 'dehydrator',
+    asked_c: Math.max(0, ...heat.stages.map(({ set }) => (typeof set === 'number' ? set : 0))),
+    warmest_c: warmest(heat.chamber, heat.room.temperature_c),
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,
     curve: baked.frames.map((frame) => ({

@@ -29,6 +29,9 @@ export type CautionContext = {
   readonly awSafe: number | null;
   /** Heat. */
   readonly dehydrator: boolean;
+  /** Hottest air that is asked for, and the most this appliance can hold empty [°C]. */
+  readonly asked_c: number;
+  readonly warmest_c: number;
   readonly core_cMax: number | null;
   readonly kill_log10: number;
   readonly curve: readonly WarmPoint[];

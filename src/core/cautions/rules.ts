@@ -196,6 +196,21 @@ const warmDamp: Rule = (context) => {
   ];
 };
 
+const beyondHeater: Rule = ({ asked_c, warmest_c }) =>
+  asked_c > warmest_c
+    ? [
+        {
+          code: 'beyond-heater',
+          severity: 'mind',
+          step: 'heat',
+          title: 'This appliance does not get that hot',
+          why: `${Math.round(asked_c)} °C is asked for; its heater holds about ${Math.round(warmest_c)} °C when empty, and less with wet pieces in it.`,
+          act: 'Set what it can hold, or use the oven. The times shown are for the air it really reaches.',
+          source: "heat balance of the chamber; see the maker's manual",
+        },
+      ]
+    : none;
+
 const packWarm: Rule = ({ atPacking_c, room_c }) =>
   atPacking_c > Math.max(30, room_c + 5)
     ? [
@@ -337,6 +352,7 @@ export const RULES: readonly Rule[] = [
   lethality,
   rawFlour,
   warmDamp,
+  beyondHeater,
   wetHeart,
   packWarm,
   absorber,

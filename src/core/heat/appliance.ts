@@ -117,10 +117,16 @@ export const SUPPORTS: Record<SupportName, Support> = {
   mesh: { breathing: 0.75, tray: null, heatFactor: 0.85 },
 };
 
+const AIR_J_PER_KG_K = 1010;
+const lossOf = (chamber: Chamber): number => chamber.loss_W_per_K + chamber.vent_kg_per_s * AIR_J_PER_KG_K;
+
+/** Highest temperature that the empty chamber can hold, door shut: all its heater gives is then lost [°C]. */
+export const warmest = (chamber: Chamber, room_c: number): number => room_c + chamber.heater_W / lossOf(chamber);
+
 /** Time and energy to heat the empty chamber from the room to a setpoint [s, J]. */
 export function preheat(chamber: Chamber, setpoint_c: number, room_c: number): { time_s: number; energy_J: number } {
   const rise_K = Math.max(0, setpoint_c - room_c);
-  const loss = chamber.loss_W_per_K + chamber.vent_kg_per_s * 1010;
+  const loss = lossOf(chamber);
   const share = (loss * rise_K) / chamber.heater_W;
   if (share >= 1) return { time_s: Infinity, energy_J: Infinity };
   const time_s = (-chamber.capacity_J_per_K / loss) * Math.log(1 - share);

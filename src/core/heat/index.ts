@@ -1,4 +1,4 @@
-export { CHAMBERS, SUPPORTS, preheat } from './appliance';
+export { CHAMBERS, SUPPORTS, preheat, warmest } from './appliance';
 export type { Chamber, ChamberKind, SupportName } from './appliance';
 export { colourWord } from './browning';
 export type { BrowningRate } from './browning';

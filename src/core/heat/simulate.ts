@@ -1,4 +1,5 @@
 import { fail, succeed, type Result } from '../failure';
+import { warmest } from './appliance';
 import { Browning, type BrowningRate } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';
@@ -155,7 +156,8 @@ class Run {
       this.slab.apply(event, room.temperature_c);
     }
     if (this.air && surroundings.kind === 'chamber') {
-      if (typeof stage.set === 'number' && stage.preheated) this.air.reset(stage.set);
+      if (typeof stage.set === 'number' && stage.preheated)
+        this.air.reset(Math.min(stage.set, warmest(surroundings.chamber, room.temperature_c)));
       else if (stage.set === 'room' || this.wasInRoom) this.air.reset(room.temperature_c);
       this.air_c = this.air.temperature_c;
       this.air_pa = this.air.vapour_pa;
