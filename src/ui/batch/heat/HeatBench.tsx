@@ -146,7 +146,7 @@ function Reading({ likely, minute }: { readonly likely: BenchProps['likely']; re
     ['water', moisture(point.moisture_pct)],
     ['wettest', moisture(wettest)],
     ['colour', colourWord(point.browning)],
-    ['Snap if cooled', drawing.snaps[at].toFixed(1)],
+    ['Snap', drawing.snaps[at].toFixed(1)],
   ];
   return (
     <p

@@ -106,7 +106,13 @@ export function ProgrammeChart({ steps, timeline, snaps, scale, scrub, onScrub, 
       />
       <path d={line((p) => y(p.core_c))} className="fill-none stroke-ink" strokeWidth={2} />
       {minuteTicks(scale.lastMinute).map((minute, i, all) => (
-        <text key={minute} x={scale.x(minute)} y={HEIGHT - 5} textAnchor="middle" className="fill-soft text-[12px]">
+        <text
+          key={minute}
+          x={scale.x(minute)}
+          y={HEIGHT - 5}
+          textAnchor={scale.x(minute) > scale.right - 24 ? 'end' : 'middle'}
+          className="fill-soft text-[12px]"
+        >
           {minute}
           {i === all.length - 1 ? ' min' : ''}
         </text>
@@ -155,7 +161,7 @@ export function ProgrammeChart({ steps, timeline, snaps, scale, scrub, onScrub, 
             cy={step.do === 'hold' ? y(step.setpoint_c) : floor}
             r={8}
             strokeWidth={3}
-            className={`stroke-heat ${held === index ? 'fill-heat-pale' : 'fill-face'} ${step.do === 'hold' ? 'cursor-move' : 'cursor-ew-resize'}`}
+            className={`stroke-heat outline-none focus-visible:fill-crunch-fill focus-visible:stroke-ink ${held === index ? 'fill-heat-pale' : 'fill-face'} ${step.do === 'hold' ? 'cursor-move' : 'cursor-ew-resize'}`}
             {...drag(stretch)}
           />
         );
@@ -227,7 +233,7 @@ function Key({ timeline, snaps, scale, y, yWater, ySnap }: KeyProps): ReactNode 
   const at = (share: number): number => Math.min(timeline.length - 1, Math.round(share * (timeline.length - 1)));
   if (timeline.length < 10) return null;
   const [early, late] = [timeline[at(0.06)], timeline[at(0.86)]];
-  const snapAt = at(0.7);
+  const snapAt = at(0.99);
   const name = 'stroke-face text-[12px] font-semibold';
   return (
     <g paintOrder="stroke" strokeWidth={3.5} strokeLinejoin="round" className="pointer-events-none">
@@ -246,7 +252,7 @@ function Key({ timeline, snaps, scale, y, yWater, ySnap }: KeyProps): ReactNode 
       <text
         x={scale.x(timeline[snapAt].minute)}
         y={ySnap(snaps[snapAt] ?? 0) + (snaps[snapAt] > 5 ? 17 : -7)}
-        textAnchor="middle"
+        textAnchor="end"
         paintOrder="stroke"
         className={`${name} fill-crunch`}
       >
