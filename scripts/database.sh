@@ -1,7 +1,7 @@
 # The project's own PostgreSQL on loopback. Source it after lib.sh.
 # As root the server runs as the user postgres, which refuses to run as root.
 
-PGBIN="$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1)"
+PGBIN="$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1 || true)"
 DB_PORT="${OVEN_DB_PORT:-54329}"
 SOCKETS="/tmp/upbeat-oven-$DB_PORT"
 

@@ -19,6 +19,20 @@ test('every station opens by its number, reads well to tools, and keeps the outc
   }
 });
 
+test('book, log and dead ends read well to tools, by day and by night', async ({ page, troubles }) => {
+  for (const night of [false, true]) {
+    await page.goto('/recipes');
+    if (night) await page.getByLabel('Night oven: dark colours').click();
+    await expectAccessible(page);
+    for (const address of ['/log', '/batch/nonsense']) {
+      await page.goto(address);
+      await expect(page.getByRole('main')).toBeVisible();
+      await expectAccessible(page);
+    }
+  }
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
+});
+
 test('the programme is steered by keyboard, typed, undone and redone', async ({ page }) => {
   await bake(page, 'Rye and bone-broth rusks');
   await page.getByRole('tab', { name: /Heat/ }).click();
