@@ -6,6 +6,7 @@ import { colourWord, creditedKill, decimalReduction } from '@/core/heat';
 import { complaintsAbout, compose, ownIngredient, weighIngredient, type DoughLine } from '@/core/pantry';
 import { METRIC_MEASURES, US_MEASURES, kitchenVolume, massOfVolume, normals, quantile, seededRandom } from '@/core/quantities';
 import { readPantryCsv } from '@/formats/pantry-csv';
+import { QUIET } from './quiet-batch';
 import { BISCUIT, PANTRY, ingredient, mix } from './shipped';
 
 describe('cups and spoons', () => {
@@ -129,24 +130,8 @@ describe('warm and wet', () => {
 
 describe('cautions', () => {
   const context = (lines: readonly DoughLine[], more: Partial<CautionContext> = {}): CautionContext => ({
+    ...QUIET,
     lines,
-    fat_pctOfDry: 8,
-    sodium_mgPer100gDry: 50,
-    surfaceAw: 0.2,
-    coreAw: 0.3,
-    awSafe: 0.35,
-    dehydrator: false,
-    asked_c: 180,
-    warmest_c: 600,
-    core_cMax: 95,
-    kill_log10: 20,
-    curve: [],
-    atPacking_c: 20,
-    room_c: 20,
-    sides_mm: [60, 30, 6],
-    force_N: 60,
-    hard: true,
-    packs: [{ option: 'clip-jar', store: 'room' }],
     ...more,
   });
   const codes = (lines: readonly DoughLine[], more?: Partial<CautionContext>): string[] =>

@@ -1,28 +1,9 @@
 /** Each rule at its edge: just inside it speaks, just outside it is silent. */
 import { describe, expect, it } from 'vitest';
+import { QUIET } from '../../../tests/reference/quiet-batch';
 import { BISCUIT, mix } from '../../../tests/reference/shipped';
 import { cautionsFor, type CautionContext } from '.';
 
-const QUIET: CautionContext = {
-  lines: mix(BISCUIT),
-  fat_pctOfDry: 8,
-  sodium_mgPer100gDry: 50,
-  surfaceAw: 0.2,
-  coreAw: 0.3,
-  awSafe: 0.35,
-  dehydrator: false,
-  asked_c: 180,
-  warmest_c: 600,
-  core_cMax: 95,
-  kill_log10: 20,
-  curve: [],
-  atPacking_c: 20,
-  room_c: 20,
-  sides_mm: [60, 30, 6],
-  force_N: 60,
-  hard: true,
-  packs: [{ option: 'clip-jar', store: 'room' }],
-};
 const speaks = (code: string, more: Partial<CautionContext>): boolean =>
   cautionsFor({ ...QUIET, ...more }).some((caution) => caution.code === code);
 const severity = (code: string, more: Partial<CautionContext>): string | undefined =>
