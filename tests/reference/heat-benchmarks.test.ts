@@ -210,6 +210,7 @@ describe('convergence and conservation', () => {
       stages: [stage(720, 'room')],
       recordEvery_s: 600,
     });
-    within(end.meanMoisture / (1 + end.meanMoisture), 0.069, 0.004);
+    // Published as 6.9 %, a rounded figure, with 1 % of it as tolerance.
+    within(end.meanMoisture / (1 + end.meanMoisture), 0.069, 0.0012);
   });
 });
