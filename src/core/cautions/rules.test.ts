@@ -86,6 +86,11 @@ describe('what always stands', () => {
     expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['allergens', 'vet']);
     expect(cautionsFor(QUIET).every((caution) => caution.severity === 'note')).toBe(true);
   });
+  it('allergen groups are named once each', () => {
+    const lines = mix({ flour_rye_medium: 100, flour_wheat_strong: 100, egg_whole: 50 });
+    const { title } = cautionsFor({ ...QUIET, lines }).find(({ code }) => code === 'allergens') ?? { title: '' };
+    expect(title).toBe('Contains: gluten, wheat, egg');
+  });
   it('nothing weighed is nothing said', () =>
     expect(speaks('avoid-onion', { lines: mix({ ...BISCUIT, onion: 0 }) })).toBe(false));
 });

@@ -311,7 +311,8 @@ const allergens: Rule = (context) => {
   const found = [
     ...new Set(
       rowsOf(context)
-        .map(({ allergen }) => allergen)
+        // The table writes "wheat/gluten"; each group is named once.
+        .flatMap(({ allergen }) => allergen.split('/'))
         .filter(Boolean),
     ),
   ];
