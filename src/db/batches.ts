@@ -21,12 +21,28 @@ export async function maybeBatch(db: Queryable, id: string): Promise<BatchRow | 
   return rows[0] ?? null;
 }
 
+/** A batch as lists show it: its document stays where it is. */
+export type BatchListRow = Omit<BatchRow, 'document'>;
+
 /** Batches of a kitchen, the one changed last first. */
-export async function batchesOf(db: Queryable, kitchenId: string): Promise<BatchRow[]> {
-  const { rows } = await db.query<BatchRow>(`select ${COLUMNS} from batch where kitchen_id = $1 order by updated_at desc, id`, [
-    kitchenId,
-  ]);
+export async function batchesOf(db: Queryable, kitchenId: string): Promise<BatchListRow[]> {
+  const { rows } = await db.query<BatchListRow>(
+    `select id, recipe_id, name, revision, forecast, baked_on, updated_at from batch where kitchen_id = $1 order by updated_at desc, id`,
+    [kitchenId],
+  );
   return rows;
+}
+
+/** The batch to carry on with: the planned one changed last, else the last one at all. */
+export async function maybeOpenBatch(
+  db: Queryable,
+  kitchenId: string,
+): Promise<Pick<BatchRow, 'id' | 'name' | 'baked_on'> | null> {
+  const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'baked_on'>>(
+    'select id, name, baked_on from batch where kitchen_id = $1 order by baked_on is not null, updated_at desc limit 1',
+    [kitchenId],
+  );
+  return rows[0] ?? null;
 }
 
 type NewBatch = {

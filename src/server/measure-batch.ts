@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { fail, succeed, type Result } from '@/core/failure';
+import { TEXTURE_WORDS } from '@/core/texture';
 import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
@@ -7,19 +8,6 @@ import { checkWith } from '@/formats/read-batch';
 import { forecast } from './forecast';
 import { loadPantry } from './pantry';
 import { inTransaction } from './with-database';
-
-/** Textures a baker can tick, in the words that the prediction uses. */
-export const TEXTURES = [
-  'snaps clean',
-  'hard',
-  'crisp shell, chewy heart',
-  'crisp shell, moist heart',
-  'losing its snap',
-  'tough and bendy',
-  'soft and bendy',
-  'leathery',
-  'tender',
-] as const;
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
@@ -31,7 +19,7 @@ const MEASURE_REQUEST = Joi.object({
   before_g: weight_g.greater(0).allow(null).required(),
   after_g: weight_g.greater(0).allow(null).required(),
   texture: Joi.string()
-    .valid(...TEXTURES)
+    .valid(...TEXTURE_WORDS)
     .allow(null)
     .required(),
   note: Joi.string().allow('').max(2000).required(),

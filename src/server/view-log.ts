@@ -1,5 +1,5 @@
 import { fail, succeed, type Result } from '@/core/failure';
-import { batchesOf, maybeBatch, type BatchRow } from '@/db/batches';
+import { batchesOf, maybeBatch, type BatchListRow } from '@/db/batches';
 import type { ForecastRow } from '@/db/forecast';
 import { maybeMeasurement, measurementsOf, type MeasurementRow } from '@/db/measurements';
 import { compareMeasured, type Comparison } from './compare-measured';
@@ -36,7 +36,7 @@ export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
     return succeed({ entry: entryOf(row, measured), measured });
   });
 
-function entryOf(row: BatchRow, measured: MeasurementRow | null): LogEntry {
+function entryOf(row: BatchListRow, measured: MeasurementRow | null): LogEntry {
   return {
     id: row.id,
     name: row.name,

@@ -1,5 +1,5 @@
 import { succeed, type Result } from '@/core/failure';
-import { batchesOf } from '@/db/batches';
+import { maybeOpenBatch } from '@/db/batches';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -14,7 +14,6 @@ export const viewRail = (): Promise<Result<RailView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const batches = await batchesOf(db, kitchen.value.id);
-    const open = batches.find(({ baked_on }) => baked_on === null) ?? batches[0];
+    const open = await maybeOpenBatch(db, kitchen.value.id);
     return succeed({ kitchen: kitchen.value, openBatch: open?.id ?? null });
   });

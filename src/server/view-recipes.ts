@@ -1,7 +1,7 @@
 import { predict } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import { compose, type DoughLine, type Pantry } from '@/core/pantry';
-import { batchesOf } from '@/db/batches';
+import { maybeOpenBatch } from '@/db/batches';
 import { recipesOf, type RecipeRow } from '@/db/recipes';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
@@ -52,7 +52,8 @@ export const viewRecipes = (): Promise<Result<RecipesView>> =>
       const view = viewOf(row, pantry);
       if (view.ok) recipes.push(view.value);
     }
-    const planned = (await batchesOf(db, kitchen.value.id)).find(({ baked_on }) => baked_on === null);
+    const open = await maybeOpenBatch(db, kitchen.value.id);
+    const planned = open?.baked_on === null ? open : null;
     return succeed({ kitchen: kitchen.value.name, recipes, open: planned ? { id: planned.id, name: planned.name } : null });
   });
 

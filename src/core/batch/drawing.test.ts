@@ -25,10 +25,6 @@ describe('the cut-through', () => {
     const first = cutThrough.height_mm.slice(0, cutThrough.cells).reduce((a, b) => a + b);
     expect(first).toBeCloseTo(HILLBARS.shape.thickness_mm ?? 0, 6);
   });
-  it('tells setpoints as the dial says them', () => {
-    expect(cutThrough.stages.map(({ set }) => set)).toEqual([175, 110, 'off']);
-    expect(cutThrough.stages.map(({ from, to }) => to - from)).toEqual([26, 65, 40]);
-  });
 });
 
 describe('what is reached when', () => {

@@ -1,5 +1,5 @@
 import { FEEL_TARGETS, crumbleEdge, gramsToReach, softness } from '../dough';
-import { bowlTimeConstant, lifeCurve, packOfVolume } from '../keeping';
+import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOfVolume } from '../keeping';
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
@@ -29,9 +29,6 @@ export type CutThrough = {
   /** Moisture [% wet basis] and height now [mm], row after row. */
   readonly moisture_pct: Float64Array;
   readonly height_mm: Float64Array;
-  readonly temperature_c: Float64Array;
-  /** What the baker set, as corners of the ember line: minute and °C; null while off. */
-  readonly stages: ReadonlyArray<{ readonly from: number; readonly to: number; readonly set: number | 'off' | 'room' }>;
 };
 
 type PlacedPiece = { readonly x_mm: number; readonly y_mm: number; readonly turn_deg: number };
@@ -73,8 +70,8 @@ export type LifeCurve = {
   readonly points: ReadonlyArray<{ readonly day: number; readonly moisture_pct: number }>;
   readonly softens_pct: number;
   readonly moulds_pct: number;
-  /** What the pack's air would bring the treats to in the end. */
-  readonly room_pct: number;
+  /** Meant to be crisp: softening would end it. */
+  readonly crisp: boolean;
 };
 
 /** Where the crumble edge lies, and what would bring the dough to roll. */
@@ -87,7 +84,6 @@ type FeelHelp = {
 const CURVE_BEYOND = 1.5;
 const CURVE_AT_LEAST = 14;
 const CURVE_POINTS = 60;
-const NOTHING_GROWS_BELOW_AW = 0.6;
 
 /** Draws a worked-out batch. */
 export function drawingOf(worked: Worked): Drawing {
@@ -108,30 +104,14 @@ function cutThroughOf({ bake, heat }: Worked): CutThrough {
   const count = bake.frames.length;
   const moisture_pct = new Float64Array(count * cells);
   const height_mm = new Float64Array(count * cells);
-  const temperature_c = new Float64Array(count * cells);
   bake.frames.forEach((frame, row) => {
     const profile = bake.profiles.at(frame.row);
     for (let cell = 0; cell < cells; cell++) {
       moisture_pct[row * cells + cell] = wetBasisPct(profile.moisture[cell]);
       height_mm[row * cells + cell] = profile.height[cell] * 1000;
-      temperature_c[row * cells + cell] = profile.temperature[cell];
     }
   });
-  let minute = 0;
-  const stages = heat.stageMinutes.map((minutes, index) => {
-    const from = minute;
-    minute += minutes;
-    const { set } = heat.stages[index];
-    return { from, to: minute, set: typeof set === 'number' ? set - heat.offset_c : set };
-  });
-  return {
-    minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)),
-    cells,
-    moisture_pct,
-    height_mm,
-    temperature_c,
-    stages,
-  };
+  return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, height_mm };
 }
 
 function sheetsOf({ shape, out }: Worked): SheetDrawing | SlabDrawing {
@@ -192,7 +172,7 @@ function curveOf(worked: Worked, index: number): LifeCurve {
       .map(({ day, moisture_pct }) => ({ day, moisture_pct })),
     softens_pct: at(criticalAw(dough.composition)),
     moulds_pct: at(NOTHING_GROWS_BELOW_AW),
-    room_pct: at(Math.min(0.97, room.relativeHumidity)),
+    crisp: product.wantCrisp,
   };
 }
 

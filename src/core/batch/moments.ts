@@ -1,20 +1,18 @@
+import { CORE_TARGET_C } from '../cautions';
+import { COLOUR_STARTS } from '../heat';
 import { criticalAw } from '../texture';
 import { clockMinute } from './bake';
 import { finishOf } from './finish';
 import type { Worked } from './predict';
 
-/** When something worth knowing is reached for good; null when the programme ends before. */
+/** When something worth knowing is reached; null when the programme ends before. Hot enough is what poultry asks for, the most of all. */
 export type Reached = {
   readonly what: 'hot-enough' | 'heart-dry' | 'snaps-when-cold' | 'golden' | 'too-dark';
   readonly minute: number | null;
 };
 
-/** A core this hot ends what raw egg and red meat can carry; poultry asks for three degrees more (USDA-FSIS). */
-const HOT_ENOUGH_C = 74;
+/** Snap from which a piece is said to snap. Source: ours. */
 const SNAPS_FROM = 7;
-/** Browning where the colour words turn golden and dark. */
-const GOLDEN_FROM = 0.15;
-const DARK_FROM = 0.45;
 
 /** Snap at every recorded moment, and when each thing worth knowing is reached. */
 export function momentsOf({ bake, heat, dough, out }: Worked): { snaps: number[]; reached: Reached[] } {
@@ -34,11 +32,11 @@ export function momentsOf({ bake, heat, dough, out }: Worked): { snaps: number[]
   return {
     snaps,
     reached: [
-      { what: 'hot-enough', minute: first((i) => bake.frames[i].core_c >= HOT_ENOUGH_C) },
-      { what: 'golden', minute: first((i) => bake.frames[i].browningEdge >= GOLDEN_FROM) },
+      { what: 'hot-enough', minute: first((i) => bake.frames[i].core_c >= CORE_TARGET_C.poultry) },
+      { what: 'golden', minute: first((i) => bake.frames[i].browningEdge >= COLOUR_STARTS.golden) },
       { what: 'heart-dry', minute: forGood((i) => finishes[i].coreAw < critical) },
       { what: 'snaps-when-cold', minute: forGood((i) => snaps[i] >= SNAPS_FROM) },
-      { what: 'too-dark', minute: first((i) => bake.frames[i].browningEdge >= DARK_FROM) },
+      { what: 'too-dark', minute: first((i) => bake.frames[i].browningEdge >= COLOUR_STARTS.dark) },
     ],
   };
 }

@@ -1,6 +1,8 @@
 import type { Caution, CautionContext, Severity } from './caution';
 import { RULES } from './rules';
 
+export { CORE_TARGET_C } from './rules';
+
 export type { Caution, CautionContext } from './caution';
 export { warmAndWetMinutes } from './warm-and-wet';
 

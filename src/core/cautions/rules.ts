@@ -6,7 +6,7 @@ type Rule = (context: CautionContext) => Caution[];
 const none: Caution[] = [];
 
 /** Heat that the middle of a raw animal food calls for [°C]. Source: USDA-FSIS safe minimum temperatures. */
-const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } as const;
+export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } as const;
 /** Log10 kill below which the middle's heat has not been shown to be enough. Source: USDA-FSIS Appendix A. */
 const ENOUGH_KILL = 6.5;
 
@@ -220,7 +220,7 @@ const packWarm: Rule = ({ atPacking_c, room_c }) =>
           step: 'pack',
           title: 'Let them cool first',
           why: `They come out at about ${Math.round(atPacking_c)} °C; a closed pack would sweat and go mouldy.`,
-          act: 'Cool on a rack until no warmer than the room, 30-60 minutes.',
+          act: 'Cool on a rack until no warmer than the room.',
           source: 'ours',
         },
       ]

@@ -1,3 +1,5 @@
+import { AIR_J_PER_KG_K } from './water-vapour';
+
 /** A chamber that holds the piece: heat capacities, losses and how it moves heat and air. Values [eng] unless said. */
 export type Chamber = {
   /** Effective heat capacity of walls and air [J/K], wall loss [W/K], heater [W]. */
@@ -117,7 +119,6 @@ export const SUPPORTS: Record<SupportName, Support> = {
   mesh: { breathing: 0.75, tray: null, heatFactor: 0.85 },
 };
 
-const AIR_J_PER_KG_K = 1010;
 const lossOf = (chamber: Chamber): number => chamber.loss_W_per_K + chamber.vent_kg_per_s * AIR_J_PER_KG_K;
 
 /** Highest temperature that the empty chamber can hold, door shut: all its heater gives is then lost [°C]. */

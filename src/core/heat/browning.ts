@@ -58,12 +58,14 @@ export class Browning {
   }
 }
 
-/** Upper ends of the colour words. Source: fit to baking experience. */
+/** Browning where the eye calls a biscuit light golden, golden, brown, dark. Source: fit to baking experience. */
+export const COLOUR_STARTS = { lightGolden: 0.06, golden: 0.15, brown: 0.3, dark: 0.45 } as const;
+/** Upper ends of the colour words. */
 const COLOUR_WORDS: ReadonlyArray<readonly [number, string]> = [
-  [0.06, 'pale'],
-  [0.15, 'light golden'],
-  [0.3, 'golden, browned edges'],
-  [0.45, 'brown'],
+  [COLOUR_STARTS.lightGolden, 'pale'],
+  [COLOUR_STARTS.golden, 'light golden'],
+  [COLOUR_STARTS.brown, 'golden, browned edges'],
+  [COLOUR_STARTS.dark, 'brown'],
 ];
 
 /** Colour in words for an edge browning. */

@@ -1,6 +1,6 @@
 export { CHAMBERS, SUPPORTS, preheat, warmest } from './appliance';
 export type { Chamber, ChamberKind, SupportName } from './appliance';
-export { colourWord } from './browning';
+export { COLOUR_STARTS, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { creditedKill, decimalReduction } from './lethality';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';

@@ -2,7 +2,7 @@
 const AT_21_C = { intercept: 7.91, perPct: 0.081 };
 const AT_27_C = { intercept: 6.42, perPct: 0.065 };
 /** Nothing grows below this. */
-const NOTHING_GROWS_BELOW_AW = 0.6;
+export const NOTHING_GROWS_BELOW_AW = 0.6;
 /** The data end here; wetter goods are ruled by the caps [%]. */
 const DATA_END_PCT = 92;
 /** Slope towards the cold, log10 days per K (Q10 about 2.8). Source: ours. */

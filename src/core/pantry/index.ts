@@ -13,4 +13,4 @@ export {
 export type { Ingredient, OilClass, Pantry } from './ingredient';
 export { ownIngredient } from './own-ingredient';
 export type { OwnComposition } from './own-ingredient';
-export { weighIngredient } from './weigh-ingredient';
+export { usualPiece, weighIngredient } from './weigh-ingredient';

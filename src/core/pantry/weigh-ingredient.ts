@@ -23,14 +23,13 @@ export function weighIngredient(
     const density = { spooned_g_per_ml: row.bulkSpooned_g_per_ml, packed_g_per_ml: row.bulkPacked_g_per_ml };
     return succeed(massOfVolume(volumeOf(amount, unit), density, fill));
   }
-  const one_g = unit === 'each' ? usualCount(row) : row.packs_g[0];
+  const one_g = unit === 'each' ? usualPiece(row)?.mass_g : row.packs_g[0];
   if (one_g === undefined)
     return fail('NO_COUNT_WEIGHT', `There is no weight for one "${row.name}". Give the amount in grams instead.`, 'unit');
   return succeed({ mass_g: amount * one_g, relSd: COUNTED_REL_SD });
 }
 
-/** Weight of the usual one: a medium where sizes are named, else the first listed [g]. */
-export function usualCount(row: Ingredient): number | undefined {
-  const medium = row.countWeights.find(({ name }) => name.includes('medium'));
-  return (medium ?? row.countWeights[0])?.mass_g;
+/** The usual piece: a medium where sizes are named, else the first listed. */
+export function usualPiece(row: Ingredient): Ingredient['countWeights'][number] | undefined {
+  return row.countWeights.find(({ name }) => name.includes('medium')) ?? row.countWeights[0];
 }

@@ -1,3 +1,3 @@
 export { coolingFeel, criticalAw } from './crispness';
 export type { CoolingFeel } from './crispness';
-export { textureOf } from './texture';
+export { TEXTURE_WORDS, textureOf } from './texture';

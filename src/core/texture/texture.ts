@@ -18,11 +18,25 @@ export type FinishedPiece = {
 export type Texture = {
   /** Crunch score, 0 soft to 10 snaps clean. */
   readonly snap: number;
-  readonly words: string;
+  readonly words: TextureWord;
   readonly force_N: number;
   /** Crispness of the shell 0..1. */
   readonly shellCrispness: number;
 };
+
+/** Every word that a texture can get, crispest first. */
+export const TEXTURE_WORDS = [
+  'snaps clean',
+  'hard',
+  'crisp shell, chewy heart',
+  'crisp shell, moist heart',
+  'losing its snap',
+  'tough and bendy',
+  'soft and bendy',
+  'leathery',
+  'tender',
+] as const;
+type TextureWord = (typeof TEXTURE_WORDS)[number];
 
 /** Thin pieces are mostly shell [mm]; weight of the shell in the score, thin and thick [1]. Source: ours. */
 const THIN_MM = 5;
@@ -41,7 +55,7 @@ export function textureOf(piece: FinishedPiece): Texture {
   return { snap: 10 * crisp, words: wordsFor(piece, shell, core, force_N), force_N, shellCrispness: shell };
 }
 
-function wordsFor(piece: FinishedPiece, shell: number, core: number, force_N: number): string {
+function wordsFor(piece: FinishedPiece, shell: number, core: number, force_N: number): TextureWord {
   if (shell >= 0.7 && core >= 0.7) return force_N > HARD_N ? 'hard' : 'snaps clean';
   if (shell >= 0.5 && piece.coreAw >= 0.8) return 'crisp shell, moist heart';
   if (shell >= 0.5 && core < 0.5) return 'crisp shell, chewy heart';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { TEXTURES } from '@/server/measure-batch';
+import { TEXTURE_WORDS } from '@/core/texture';
 import { viewLogEntry } from '@/server/view-log';
 import { LogEntry } from '@/ui/log/LogEntry';
 import { Trouble } from '@/ui/shell/Trouble';
@@ -10,5 +10,5 @@ export default async function Page({ params }: { readonly params: Promise<{ id: 
   const view = await viewLogEntry((await params).id);
   if (!view.ok) return <Trouble title="This batch is not in the log" message={view.message} />;
   const { entry, measured } = view.value;
-  return <LogEntry {...entry} measured={measured} revision={measured?.revision ?? 0} textures={TEXTURES} />;
+  return <LogEntry {...entry} measured={measured} revision={measured?.revision ?? 0} textures={TEXTURE_WORDS} />;
 }

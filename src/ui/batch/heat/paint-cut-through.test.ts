@@ -9,8 +9,6 @@ const PICTURE: CutThrough = {
   cells: 4,
   moisture_pct: Float64Array.of(40, 40, 40, 40, 2, 40, 40, 2),
   height_mm: Float64Array.of(2, 2, 2, 2, 1, 1, 1, 1),
-  temperature_c: new Float64Array(8),
-  stages: [],
 };
 const paint = (lastMinute = 10): { at: (x: number, y: number) => number[]; width: number; height: number } => {
   const [width, height] = [100, 80];

@@ -18,8 +18,6 @@ const PACKS = (['open-bowl', 'zip-bag', 'clip-jar', 'tin', 'foil-pouch', 'foil-p
 }));
 const STORES = (['room', 'fridge', 'freezer'] as const).map((value) => ({ value, name: STORE_NAMES[value] }));
 const USUAL: PackChoice = { option: 'clip-jar', store: 'room' };
-/** Snap from which a treat is meant to stay crisp. */
-const CRISP_FROM = 5;
 
 type KeepBenchProps = BenchProps & { readonly about: 'pack' | 'keep' };
 
@@ -100,12 +98,7 @@ export function KeepBench({ document, edits, likely, banded, about }: KeepBenchP
             {keeps[index].pieces_per_pack} pieces: {keeps[index].why}
           </figcaption>
           <Suspense fallback={<p className="grid h-[212px] place-items-center text-soft">Drawing the life curve …</p>}>
-            <LifeChart
-              curve={likely.drawing.lifeCurves[index]}
-              days={keeps[index].days}
-              wantCrisp={likely.prediction.outcome.snap >= CRISP_FROM}
-              height={212}
-            />
+            <LifeChart curve={likely.drawing.lifeCurves[index]} days={keeps[index].days} height={212} />
           </Suspense>
         </figure>
       )}

@@ -4,7 +4,7 @@ import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
 import type { LifeCurve } from '@/core/batch';
 
-type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly wantCrisp: boolean; readonly height: number };
+type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly height: number };
 
 /** The page's own colours: charts are drawn on a canvas of their own and cannot see classes. */
 function hues(): Record<'water' | 'crunch' | 'keep' | 'soft' | 'hair' | 'ink', string> {
@@ -31,7 +31,7 @@ function roundAxis(last: number): { max: number; tickAmount: number } {
 }
 
 /** Water coming back into the treats, with the lines it must not cross. */
-export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): ReactNode {
+export function LifeChart({ curve, days, height }: LifeChartProps): ReactNode {
   const options = useMemo<ApexOptions>(() => {
     const hue = hues();
     const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
@@ -89,7 +89,7 @@ export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): R
       },
       annotations: {
         yaxis: [
-          ...(wantCrisp ? [line(curve.softens_pct, 'goes soft above this', hue.crunch)] : []),
+          ...(curve.crisp ? [line(curve.softens_pct, 'goes soft above this', hue.crunch)] : []),
           line(curve.moulds_pct, 'mould can live above this', hue.keep),
         ],
         xaxis:
@@ -110,7 +110,7 @@ export function LifeChart({ curve, days, wantCrisp, height }: LifeChartProps): R
             : [],
       },
     };
-  }, [curve, days, wantCrisp]);
+  }, [curve, days]);
   const series = useMemo(
     () => [{ name: 'Water', data: curve.points.map(({ day, moisture_pct }) => ({ x: day, y: moisture_pct })) }],
     [curve],

@@ -19,7 +19,7 @@ export function FeelGauge({ index, low, high, crumbleEdge }: FeelGaugeProps): Re
   return (
     <div
       role="img"
-      aria-label={`Feel of the dough: ${index.toFixed(2)}, between ${low.toFixed(2)} and ${high.toFixed(2)}; 0.78 to 1.05 rolls`}
+      aria-label={`Feel of the dough: ${index.toFixed(2)}, between ${low.toFixed(2)} and ${high.toFixed(2)}; ${FEEL_STARTS.rollable} to ${FEEL_STARTS['soft-sticky']} rolls`}
       className="relative pt-3 pb-6"
     >
       <div className="flex gap-[3px]">

@@ -1,6 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
-import { FEEL_WORDS } from '@/core/dough';
+import { FEEL_TARGETS, FEEL_WORDS } from '@/core/dough';
 import { G_PER_MASS_UNIT, isMassUnit } from '@/core/quantities';
 import { Button } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
@@ -60,7 +60,7 @@ export function MixBench({ document, edits, likely, pantry }: BenchProps): React
             <p key={fix.ingredient} className="flex flex-wrap items-center gap-2">
               <span>
                 <strong>{Math.round(fix.mass_g)} g</strong> more {nameOf(pantry, fix.ingredient).toLowerCase()} would bring it to
-                softness 0.90.
+                softness {FEEL_TARGETS.rollable.toFixed(2)}.
               </span>
               <AddToRecipe
                 fix={fix}

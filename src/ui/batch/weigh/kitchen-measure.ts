@@ -1,4 +1,4 @@
-import type { Ingredient } from '@/core/pantry';
+import { usualPiece, weighIngredient, type Ingredient } from '@/core/pantry';
 import { METRIC_MEASURES, US_MEASURES, kitchenVolume, massOfVolume } from '@/core/quantities';
 
 export type CupSet = 'us' | 'metric';
@@ -22,13 +22,14 @@ export function kitchenMeasure(row: Ingredient, mass_g: number, set: CupSet): Ki
 }
 
 function countOf(row: Ingredient, mass_g: number): KitchenMeasure {
-  const usual = row.countWeights.find(({ name }) => name.includes('medium')) ?? row.countWeights[0];
-  if (!usual) return null;
+  const usual = usualPiece(row);
+  const one = weighIngredient(row, 1, 'each');
+  if (!usual || !one.ok) return null;
   const count = mass_g / usual.mass_g;
   const halves = Math.round(count * 2) / 2;
   if (halves < 0.5 || halves > 12 || Math.abs(count - halves) > NEAR_A_COUNT * halves) return null;
   const whole = Math.floor(halves);
   const half = halves > whole;
   const number = half ? (whole === 0 ? '1/2' : `${whole} 1/2`) : String(whole);
-  return { words: `${number} × ${usual.name.replace(/_/g, ' ')}`, scatter_g: 0.08 * mass_g };
+  return { words: `${number} × ${usual.name.replace(/_/g, ' ')}`, scatter_g: SDS_IN_90_PCT * one.value.relSd * mass_g };
 }
