@@ -30,6 +30,7 @@ function ingredientOf(row: Row): Ingredient {
   return {
     id: text('id'),
     name: text('name'),
+    otherNames: text('other_names').split(';').filter(Boolean),
     category: text('category'),
     water: number('water'),
     protein: number('protein'),

@@ -1,5 +1,5 @@
 import type { DoughLine } from './composition';
-import type { Ingredient } from './ingredient';
+import type { Ingredient, Pantry } from './ingredient';
 
 const ANIMAL = new Set(['meat/organ', 'fish']);
 const isTissue = (row: Ingredient): boolean => ANIMAL.has(row.category);
@@ -41,6 +41,10 @@ export function animalProtein(lines: readonly DoughLine[]): number {
 
 /** Ids of the ingredients that act alike in every model, spelled once. */
 const FLOUR_CATEGORIES = new Set(['flour/meal', 'whole grain']);
+
+/** What bakers reach for when a dough will not hold, as far as this pantry has it. */
+export const usualBinders = (pantry: Pantry): Ingredient[] =>
+  ['egg_whole', 'flaxseed_ground', 'gelatin_powder'].flatMap((id) => pantry.get(id) ?? []);
 
 /** True for dry flours and oats that have not been cooked: they can carry germs like any raw food. */
 export const isRawFlour = (row: Ingredient): boolean =>

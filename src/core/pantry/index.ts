@@ -1,6 +1,14 @@
+export { allergensIn, allergensOf } from './allergens';
+export type { Allergen } from './allergens';
 export { complaintsAbout } from './check-ingredient';
 export { compose, scaleComposition } from './composition';
 export type { Composition, DoughLine } from './composition';
+export { sharesOf } from './composition-shares';
+export type { DoughShares } from './composition-shares';
+export { findIngredient, searchPantry } from './find-ingredient';
+export type { Finding } from './find-ingredient';
+export { freshnessOf } from './freshness';
+export type { Freshness } from './freshness';
 export {
   animalProtein,
   crystallisingSugars,
@@ -9,8 +17,14 @@ export {
   liverShare,
   nutButterShare,
   tissueShare,
+  usualBinders,
 } from './groups';
 export type { Ingredient, OilClass, Pantry } from './ingredient';
 export { ownIngredient } from './own-ingredient';
 export type { OwnComposition } from './own-ingredient';
-export { usualPiece, weighIngredient } from './weigh-ingredient';
+export { preparationOf, startFrom } from './prepare';
+export type { Preparation } from './prepare';
+export { swapIdeas } from './swap-ideas';
+export type { SwapIdea, SwapReason } from './swap-ideas';
+export { WEIGHED_REL_SD, usualPiece, weighIngredient } from './weigh-ingredient';
+export { waterByDrying } from './weigh-dry-test';

@@ -31,6 +31,8 @@ export type RawAnimal = 'poultry' | 'red-meat' | 'fish' | 'egg';
 export type Ingredient = {
   readonly id: string;
   readonly name: string;
+  /** What recipes also call it; a name that ends in "?" leaves open which kind is meant, and is asked about. */
+  readonly otherNames: readonly string[];
   readonly category: string;
   readonly water: number;
   readonly protein: number;

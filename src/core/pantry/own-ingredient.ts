@@ -13,6 +13,10 @@ export type OwnComposition = {
   readonly starch?: number | undefined;
   readonly ash?: number | undefined;
   readonly sodium_mg?: number | undefined;
+  /** Mass of a millilitre, lightly filled; guessed from its water when not given. */
+  readonly density_g_per_ml?: number | undefined;
+  /** Allergen words as the pantry writes them: "wheat/gluten". */
+  readonly allergen?: string | undefined;
 };
 
 /** Energy of protein, fat and carbohydrate [kcal/g]: Atwater general factors (Merrill & Watt 1973). */
@@ -20,6 +24,10 @@ const KCAL_PER_G = { protein: 4, fat: 9, carb: 4 } as const;
 
 /** Above this fat and dryness a thing with no starch behaves as an oil or a nut, not as a mash [g/100 g]. Source: ours. */
 const OILY_FAT = 40;
+
+/** How much denser a hard fill lies than a light one, of mashes and of dry goods [1]. Source: ours, middle of the table. */
+const WET_PACKS = 1.05;
+const DRY_PACKS = 1.2;
 
 /**
  * A pantry row for an ingredient known only by its composition.
@@ -32,9 +40,11 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
   const fibre = given.fibre ?? 0;
   const ash = given.ash ?? Math.max(0, 100 - water - protein - fat - carb);
   const starch = given.starch ?? Math.max(0, carb - sugars - fibre);
+  const density = given.density_g_per_ml ?? (water > 50 ? 1 : 0.5);
   const row: Ingredient = {
     id: name,
     name,
+    otherNames: [],
     category: 'other',
     water,
     protein,
@@ -49,12 +59,12 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     sodium_mg: given.sodium_mg ?? 0,
     retinol_iu: 0,
     kcal: protein * KCAL_PER_G.protein + fat * KCAL_PER_G.fat + carb * KCAL_PER_G.carb,
-    bulkSpooned_g_per_ml: water > 50 ? 1 : 0.5,
-    bulkPacked_g_per_ml: water > 50 ? 1.05 : 0.6,
+    bulkSpooned_g_per_ml: density,
+    bulkPacked_g_per_ml: density * (water > 50 ? WET_PACKS : DRY_PACKS),
     countWeights: [],
     packs_g: [],
     ...behaviourOf(water, protein, fat, starch),
-    allergen: '',
+    allergen: given.allergen ?? '',
     dogFlag: 'caution',
     dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
     rawAnimal: null,
