@@ -1,6 +1,13 @@
-export { G_PER_MASS_UNIT, KELVIN_AT_0_C, UNITS, isMassUnit, isVolumeUnit } from './units';
-export type { Unit } from './units';
-export { massOfVolume, volumeOf } from './measure-volume';
+export { G_PER_MASS_UNIT, HAND_MEASURES, KELVIN_AT_0_C, UNITS, isMassUnit, isVolumeUnit } from './units';
+export type { HandMeasure, Unit, VolumeUnit } from './units';
+export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';
 export type { CupFill } from './measure-volume';
-export { METRIC_MEASURES, US_MEASURES, kitchenVolume } from './kitchen-volume';
-export { normals, quantile, seededRandom } from './random';
+export { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, kitchenVolume } from './kitchen-volume';
+export type { MeasureSet } from './kitchen-volume';
+export { celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from './temperature';
+export { eggChoices } from './whole-eggs';
+export type { EggChoice } from './whole-eggs';
+export { packChoices } from './whole-packs';
+export type { PackUse } from './whole-packs';
+export { onScale } from './scale-step';
+export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';

@@ -3,6 +3,8 @@ export type MeasureSet = { readonly cup_ml: number; readonly tbsp_ml: number; re
 
 export const US_MEASURES: MeasureSet = { cup_ml: 236.588, tbsp_ml: 14.787, tsp_ml: 4.929 };
 export const METRIC_MEASURES: MeasureSet = { cup_ml: 250, tbsp_ml: 15, tsp_ml: 5 };
+/** Of old books; spoons sold today are metric. */
+export const IMPERIAL_MEASURES: MeasureSet = { cup_ml: 284.131, tbsp_ml: 17.758, tsp_ml: 5.919 };
 
 /** A volume as it is really measured: the words, and the volume those words mean. */
 export type KitchenVolume = { readonly words: string; readonly volume_ml: number };

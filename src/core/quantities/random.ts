@@ -9,6 +9,9 @@ export function seededRandom(seed: number): () => number {
   };
 }
 
+/** Standard deviations from the middle to the edge of a band that holds nine of ten. */
+export const SDS_IN_90_PCT = 1.64;
+
 /** Standard normal numbers from a uniform stream (Box & Muller 1958). */
 export function normals(random: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -7,7 +7,15 @@ export const ML_PER_VOLUME_UNIT = {
   'cup-us': 236.588,
   'cup-metric': 250,
   'cup-uk': 284.131,
+  'fl-oz-us': 29.574,
+  'fl-oz-uk': 28.413,
+  'pint-us': 473.176,
+  'pint-uk': 568.261,
 } as const;
+
+/** Measures taken by the hand, that a recipe may name but nobody can check [mL]. Source: ours, a sixteenth of a teaspoon and a quarter cup. */
+export const HAND_MEASURES = { pinch: 0.31, handful: 60 } as const;
+export type HandMeasure = keyof typeof HAND_MEASURES;
 
 /** What one unit of a mass weighs [g]. */
 export const G_PER_MASS_UNIT = { g: 1, kg: 1000, oz: 28.3495, lb: 453.592 } as const;

@@ -1,12 +1,11 @@
 import { usualPiece, weighIngredient, type Ingredient } from '@/core/pantry';
-import { METRIC_MEASURES, US_MEASURES, kitchenVolume, massOfVolume } from '@/core/quantities';
+import { METRIC_MEASURES, SDS_IN_90_PCT, US_MEASURES, kitchenVolume, massOfVolume } from '@/core/quantities';
 
 export type CupSet = 'us' | 'metric';
 
 /** An amount as cups and spoons, or as so many of a thing, with how far such a measure scatters. */
 export type KitchenMeasure = { readonly words: string; readonly scatter_g: number } | null;
 
-const SDS_IN_90_PCT = 1.64;
 /** Counted things are named when they come out within this of a whole or a half [1]. */
 const NEAR_A_COUNT = 0.08;
 
