@@ -1,4 +1,5 @@
 import type { DoughLine, Ingredient } from '../pantry';
+import { SDS_IN_90_PCT } from '../quantities';
 import { USUAL_BOWL, boundWater, freeLiquid, softness, type BowlState } from './softness';
 
 /** What adding one ingredient can do about the feel. */
@@ -8,24 +9,26 @@ export type Adjustment =
 /**
  * Grams of one ingredient that bring a dough to a softness.
  * `take-away` means that adding cannot reach it; `no-effect` that this ingredient does not move the feel.
+ *
+ * @param wetter - how much more free liquid the bowl holds than its lines say, where a hand has felt it [1]
  */
 export function gramsToReach(
   lines: readonly DoughLine[],
   ingredient: Ingredient,
   targetIndex: number,
   bowl: BowlState = USUAL_BOWL,
+  wetter = 1,
 ): Adjustment {
   const { freeLiquid_g, binding_g } = softness(lines, bowl);
   const perGram = targetIndex * boundWater(ingredient, bowl.standing_min) - freeLiquid({ ingredient, mass_g: 1 }, bowl.kitchen_c);
   if (Math.abs(perGram) < 1e-6) return { kind: 'no-effect' };
-  const mass_g = (freeLiquid_g - targetIndex * binding_g) / perGram;
+  const mass_g = (wetter * freeLiquid_g - targetIndex * binding_g) / perGram;
   return mass_g < -0.5 ? { kind: 'take-away' } : { kind: 'add', mass_g: Math.max(0, mass_g) };
 }
 
 /** A flour is worth holding back for its feel between these shares of itself. Source: ours. */
 const HOLD_BACK_AT_LEAST = 0.1;
 const HOLD_BACK_AT_MOST = 0.2;
-const SDS_IN_90_PCT = 1.64;
 
 /** How much of the main flour to keep back and add by the spoon. */
 export function holdBack(

@@ -27,15 +27,17 @@ const BINDS_AT_LEAST = 0.18;
  *
  * @source fit to the calibration doughs (docs/model/dough.md)
  */
-export function crumbleEdge(lines: readonly DoughLine[]): number {
+export const crumbleEdge = (lines: readonly DoughLine[]): number => 0.6 - 0.16 * holding(lines);
+
+/** How well the dry goods hold together: 0 bare rice flour, 1 wheat. A dough without dry goods is held by what sets it. */
+export function holding(lines: readonly DoughLine[]): number {
   let binder_g = 0;
   let dryGoods_g = 0;
   for (const { ingredient, mass_g } of lines) {
     binder_g += mass_g * ingredient.binder;
     if (ingredient.bindsNow_g_per_g >= BINDS_AT_LEAST) dryGoods_g += mass_g;
   }
-  const holding = dryGoods_g > 0 ? Math.min(1, binder_g / dryGoods_g) : 1;
-  return 0.6 - 0.16 * holding;
+  return dryGoods_g > 0 ? Math.min(1, binder_g / dryGoods_g) : 1;
 }
 
 /** The band that a softness index falls into, for a dough with this crumble edge. */
