@@ -24,6 +24,7 @@ const coreOrder = [
   'keeping',
   'cautions',
   'feeding',
+  'costing',
   'batch',
 ];
 const unlisted = require('node:fs')

@@ -1,0 +1,2 @@
+export { ingredientCost } from './ingredient-cost';
+export type { IngredientCost, PriceList } from './ingredient-cost';
