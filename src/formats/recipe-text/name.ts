@@ -1,0 +1,53 @@
+import { findIngredient, type Finding, type Ingredient, type Pantry } from '@/core/pantry';
+import { BRACKETS } from './quantity';
+
+const PUREED = /\b(puree|purée|pureed|puréed|mashed|mash|pulp)\b/i;
+export const isPuree = (written: string): boolean => PUREED.test(written);
+
+/** The ingredient of a line, without what is said about handling it. */
+export function named(written: string, pantry: Pantry): { row: Ingredient | null; question: string | null } {
+  const unbracketed = written.replace(BRACKETS, ' ');
+  const [first, ...alternatives] = unbracketed.split(/\s+or\s+/i);
+  const name = headOf(first, pantry);
+  if (name.trim() === '') return { row: null, question: `What is "${written.trim()}"? Name the ingredient.` };
+  const finding = pureed(name, pantry) ?? findIngredient(name, pantry);
+  const other = alternatives.length > 0 && !/^\s*(more|less|so|to taste|as needed|as required)\b/i.test(alternatives[0]);
+  const question = other ? `"${written.trim()}" leaves a choice. Which one do you take?` : questionAbout(name, finding);
+  return { row: finding.row, question };
+}
+
+/** A longer remark behind a comma is no part of the name [words]. */
+const SHORT_TAIL = 4;
+
+/** Before the first comma, unless the pantry needs what follows: "oats, ground". */
+function headOf(written: string, pantry: Pantry): string {
+  const [head, ...tail] = written.split(/[,;]|\s-\s/);
+  if (tail.length === 0) return head;
+  const whole = findIngredient(written, pantry);
+  const alone = findIngredient(head, pantry);
+  return whole.sure && whole.row !== alone.row && (!alone.sure || tail.join(' ').trim().split(/\s+/).length <= SHORT_TAIL)
+    ? written
+    : head;
+}
+
+/** A puree that the pantry has no row for is counted as the thing itself, and asked about. */
+function pureed(name: string, pantry: Pantry): Finding | null {
+  if (!PUREED.test(name) || findIngredient(name, pantry).sure) return null;
+  const plain = findIngredient(name.replace(PUREED, ' '), pantry);
+  return plain.row && plain.sure ? { ...plain, sure: false, unexplained: ['puree'] } : null;
+}
+
+function questionAbout(name: string, { row, sure, unexplained, others }: Finding): string | null {
+  if (sure) return null;
+  const written = `"${name.trim()}"`;
+  if (row && unexplained.includes('puree'))
+    return `${written} is counted as ${row.name.toLowerCase()}, mashed. Is it that? Cooked puree may be wetter: weigh some and dry it.`;
+  const choice = others.map((other) => other.name).join(', ');
+  if (row)
+    return unexplained.length > 0
+      ? `${written} is taken as ${row.name}. Is that right? "${unexplained.join(' ')}" was not understood.`
+      : `${written} leaves open which kind. It is taken as ${row.name}. Is that right?`;
+  return choice === ''
+    ? `The pantry does not know ${written}. Choose an ingredient, or add it from its packet.`
+    : `Which one is ${written}: ${choice}? Or add it to the pantry.`;
+}

@@ -1,0 +1,137 @@
+import { G_PER_MASS_UNIT, isMassUnit, type Unit } from '@/core/quantities';
+import { readAmount, type Amount } from './amount';
+import { readMeasure, startsWithContainer, volumeMl, type Measures, type ReadUnit } from './measure';
+
+/** A weight on a label: "(400 g)", "400g tin", "(15 oz)". */
+const LABEL =
+  /^\(?\s*(?:each |about |approx\.? |drained weight |net )*(\d+(?:[.,]\d+)?)[ -]?(kg|g|grams?|oz|ounces?|lb|ml|l)\b\.?\s*(drained)?\s*\)?/i;
+const LABEL_UNITS: Readonly<Record<string, Unit>> = {
+  kg: 'kg',
+  g: 'g',
+  gram: 'g',
+  grams: 'g',
+  oz: 'oz',
+  ounce: 'oz',
+  ounces: 'oz',
+  lb: 'lb',
+  ml: 'ml',
+  l: 'l',
+};
+/** What stands in brackets. */
+export const BRACKETS = /\(([^()]*)\)/g;
+
+/** A listed weight in a mass unit. */
+export const isMass = (unit: ReadUnit): unit is keyof typeof G_PER_MASS_UNIT => isMassUnit(unit as Unit);
+
+export type Quantity = {
+  readonly unit: ReadUnit | null;
+  readonly times: number;
+  readonly container: string | null;
+  readonly size: string | null;
+  /** Weight or volume of one, as the label says. */
+  readonly label: { readonly amount: number; readonly unit: Unit; readonly drained: boolean } | null;
+  /** More of the same in another measure: "1 cup plus 2 tbsp". */
+  readonly plus: { readonly amount: number; readonly unit: ReadUnit; readonly times: number } | null;
+  readonly name: string;
+};
+
+/** The measure, the label and the name that follow an amount. */
+export function quantityOf(rest: string, measures: Measures): Quantity {
+  const before = labelAt(rest.replace(/^x\s*/i, ''));
+  // "2 x 400 g tins", "1 400g can", "1 (15 oz) can": the label stands before the container.
+  if (before && (/^\(/.test(rest) || /^x\s/i.test(rest) || readMeasure(before.rest, measures).container)) {
+    const inside = readMeasure(before.rest, measures);
+    return {
+      unit: null,
+      times: 1,
+      container: inside.container,
+      size: inside.size,
+      label: before.label,
+      plus: null,
+      name: inside.rest,
+    };
+  }
+  const { measure, container, size, rest: after } = readMeasure(rest, measures);
+  const more = /^(?:plus|\+|and|&)\s+/i.exec(after) ?? (measure && isMass(measure.unit) && /^\d/.test(after) ? [''] : null);
+  const extra = more ? readAmount(after.slice(more[0].length)) : null;
+  const extraMeasure = extra ? readMeasure(extra.rest, measures) : null;
+  const plus =
+    measure && extra && extraMeasure?.measure
+      ? { amount: extra.amount, unit: extraMeasure.measure.unit, times: extraMeasure.measure.times }
+      : null;
+  const tail = withoutSecondMeasure(plus && extraMeasure ? extraMeasure.rest : after, measures);
+  const label = labelAt(tail);
+  return {
+    unit: measure?.unit ?? null,
+    times: measure?.times ?? 1,
+    container,
+    size,
+    label: label?.label ?? labelInside(tail),
+    plus,
+    name: (label?.rest ?? tail).replace(/^of\b\s*/i, ''),
+  };
+}
+
+/** "250 ml / 1 cup milk": the first measure counts. */
+function withoutSecondMeasure(text: string, measures: Measures): string {
+  const slash = /^(?:\/|or)\s*(?=[\d½¼¾⅓⅔])/.exec(text);
+  const second = slash ? readAmount(text.slice(slash[0].length)) : null;
+  const measure = second ? readMeasure(second.rest, measures) : null;
+  return measure?.measure ? measure.rest : text;
+}
+
+function labelAt(text: string): { label: NonNullable<Quantity['label']>; rest: string } | null {
+  const found = LABEL.exec(text);
+  if (!found || (text.startsWith('(') && !found[0].includes(')'))) return null;
+  return {
+    label: { amount: Number(found[1].replace(',', '.')), unit: LABEL_UNITS[found[2].toLowerCase()], drained: Boolean(found[3]) },
+    rest: text
+      .slice(found[0].length)
+      .trimStart()
+      .replace(/^of\b\s*/i, ''),
+  };
+}
+
+/** A weight in brackets further on: "1 tin mackerel (125 g)". */
+function labelInside(text: string): Quantity['label'] {
+  for (const [, inside] of text.matchAll(BRACKETS)) {
+    const label = labelAt(inside);
+    if (label) return label.label;
+  }
+  return null;
+}
+
+/** What "plus 2 tbsp" adds, in the unit of the first measure. */
+export function moreOfTheSame({ unit, plus }: Quantity): number {
+  if (!unit || !plus) return 0;
+  const amount = plus.amount * plus.times;
+  if (isMass(unit) && isMass(plus.unit)) return (amount * G_PER_MASS_UNIT[plus.unit]) / G_PER_MASS_UNIT[unit];
+  const [first_ml, more_ml] = [volumeMl(1, unit), volumeMl(amount, plus.unit)];
+  return first_ml && more_ml ? more_ml / first_ml : 0;
+}
+
+/** "400 g tin of pumpkin" is one tin. */
+export function labelledOne(text: string): Amount | null {
+  const label = LABEL.exec(text);
+  return label && !text.startsWith('(') && startsWithContainer(text.slice(label[0].length).trimStart())
+    ? { amount: 1, rest: text }
+    : null;
+}
+
+const AT_THE_END: readonly RegExp[] = [
+  // "Eggs x 2"
+  /^(.*?[a-z])\s*[x×]\s*(\d+)$/i,
+  // "Flour, wholemeal - 300 g", "oats 1 cup"
+  /^(.*?[^\d\s/.,-])[\s:–=-]+((?:about |approx\.? )?\d[\d.,/ -]*\s*[a-z. ]{0,14})$/i,
+];
+
+/** The amount stands last, or in brackets behind the name. */
+export function amountAtTheEnd(text: string): Amount | null {
+  const bare = text.replace(/\s*\((?!\s*\d)[^()]*\)\s*$/, '');
+  const inside = /^([^()\d]+)\(\s*(\d[^()]*)\)$/.exec(bare);
+  for (const found of [inside, ...AT_THE_END.map((pattern) => pattern.exec(bare))]) {
+    const amount = found ? readAmount(found[2]) : null;
+    if (found && amount) return { ...amount, rest: `${amount.rest} ${found[1].replace(/[\s:,-]+$/, '')}`.trim() };
+  }
+  return null;
+}

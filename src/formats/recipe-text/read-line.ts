@@ -1,0 +1,60 @@
+import type { Pantry } from '@/core/pantry';
+import { plainText, readAmount } from './amount';
+import type { ReadUnit, ReadingHabits } from './measure';
+import { named } from './name';
+import { amountAtTheEnd, labelledOne, moreOfTheSame, quantityOf } from './quantity';
+import { weigh } from './weigh-line';
+
+/** What was understood of one line, and what to ask about the rest. */
+export type ReadLine = {
+  readonly line: string;
+  readonly amount: number | null;
+  readonly amount_low?: number;
+  readonly amount_high?: number;
+  readonly unit: ReadUnit | null;
+  /** Size of a counted thing, as the pantry row names it. */
+  readonly size?: string;
+  readonly grams: number | null;
+  /** An id of the pantry; null when it is not known or could be several. */
+  readonly ingredient: string | null;
+  /** What to ask the baker; null when the line was understood. */
+  readonly question: string | null;
+};
+
+/** Reads one line of a list of ingredients. */
+export function readLine(written: string, pantry: Pantry, habits: ReadingHabits): ReadLine {
+  const line = written.trim();
+  const text = plainText(line).replace(/^[-*•·▢□]\s*/, '');
+  const head = labelledOne(text) ?? readAmount(text) ?? amountAtTheEnd(text);
+  if (!head) return asked(line, pantry, text);
+  const parts = quantityOf(head.rest, habits.measures);
+  const { low, high } = head;
+  const total = (amount: number): number => amount * parts.times + moreOfTheSame(parts);
+  const range = low === undefined || high === undefined ? {} : { amount_low: total(low), amount_high: total(high) };
+  const { row, question } = named(parts.name, pantry);
+  const base = { line, amount: total(head.amount), ...range, ingredient: row?.id ?? null };
+  const weight = weigh(row, head.amount, parts, habits);
+  return {
+    ...base,
+    unit: weight.unit,
+    ...(weight.size ? { size: weight.size } : {}),
+    grams: weight.grams === null ? null : Math.round(weight.grams * 100) / 100,
+    question: [question, weight.question].filter(Boolean).join(' ') || null,
+  };
+}
+
+/** A line without an amount: what is it, and how much? */
+function asked(line: string, pantry: Pantry, text: string): ReadLine {
+  const bare = text.replace(/[,:]?\s*(to taste|as needed|as required|optional|for dusting|for rolling).*$/i, '');
+  const { row } = named(bare === '' ? text : bare, pantry);
+  return {
+    line,
+    amount: null,
+    unit: null,
+    grams: null,
+    ingredient: row?.id ?? null,
+    question: row
+      ? `How much ${row.name.toLowerCase()}? Give a weight, a cup or a spoon.`
+      : `Is "${text}" an ingredient? Give its amount and its name.`,
+  };
+}
