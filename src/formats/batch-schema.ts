@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS, SHAPE_METHODS } from '@/core/batch';
+import { APPLIANCE_KINDS, METHODS, SHAPE_METHODS } from '@/core/batch';
 import { PACKS } from '@/core/keeping';
-import { UNITS } from '@/core/quantities';
+import { CUP_FILLS, UNITS } from '@/core/quantities';
 import { OUTLINE_NAMES } from '@/core/shaping';
 import { SUPPORTS } from '@/core/heat';
 
@@ -26,25 +26,42 @@ const composition = Joi.object({
   starch: per100,
   ash: per100,
   sodium_mg: Joi.number().min(0).max(40000),
+  density_g_per_ml: Joi.number().min(0.05).max(3),
+  allergen: text,
 });
+
+/** So much of an ingredient, in any unit. */
+const unit = Joi.string().valid(...UNITS);
 
 const ingredient = Joi.object({
   ingredient: text.required(),
   amount: Joi.number().min(0).max(1e6).required(),
-  unit: Joi.string()
-    .valid(...UNITS)
-    .required(),
+  unit: unit.required(),
+  size: text,
   composition_per_100g: composition,
+  water_pct: Joi.number().min(0).max(99.5),
+  actual_g: Joi.number().min(0).max(200000),
+  note: text,
+});
+
+const step = Joi.object({
+  text: Joi.string().trim().max(1000).required(),
+  minutes: Joi.number().min(0).max(2880),
+  tool: text,
 });
 
 const recipe = Joi.object({
   name: text.allow(''),
+  summary: Joi.string().trim().max(1000),
+  method: Joi.string().valid(...METHODS),
   ingredients: Joi.array().items(ingredient).min(1).max(60).required(),
   rest_minutes: Joi.number().min(0).max(1440),
+  steps: Joi.array().items(step).max(60),
 });
 
+const fixedAmount = { ingredient: text.required(), amount: positive.max(1e6).required(), unit: unit.required() };
 const scale = Joi.object({
-  by: Joi.string().valid('factor', 'dough_mass', 'pieces', 'trays', 'ingredient').required(),
+  by: Joi.string().valid('factor', 'dough_mass', 'pieces', 'trays', 'loads', 'ingredient', 'fixed').required(),
 })
   .when(Joi.object({ by: 'factor' }).unknown(), { then: Joi.object({ factor: positive.max(1000).required() }) })
   .when(Joi.object({ by: 'dough_mass' }).unknown(), { then: Joi.object({ dough_g: positive.max(200000).required() }) })
@@ -52,14 +69,10 @@ const scale = Joi.object({
     then: Joi.object({ pieces: Joi.number().integer().min(1).max(20000).required() }),
   })
   .when(Joi.object({ by: 'trays' }).unknown(), { then: Joi.object({ trays: Joi.number().integer().min(1).max(200).required() }) })
-  .when(Joi.object({ by: 'ingredient' }).unknown(), {
-    then: Joi.object({
-      ingredient: text.required(),
-      amount: positive.max(1e6).required(),
-      unit: Joi.string()
-        .valid(...UNITS)
-        .required(),
-    }),
+  .when(Joi.object({ by: 'loads' }).unknown(), { then: Joi.object({ loads: Joi.number().integer().min(1).max(50).required() }) })
+  .when(Joi.object({ by: 'ingredient' }).unknown(), { then: Joi.object(fixedAmount) })
+  .when(Joi.object({ by: 'fixed' }).unknown(), {
+    then: Joi.object({ fixed: Joi.array().items(Joi.object(fixedAmount)).min(1).max(20).required() }),
   });
 
 const thickness_mm = Joi.number().min(0.5).max(80);
@@ -112,7 +125,7 @@ const STEPS: Readonly<Record<string, Joi.ObjectSchema>> = {
   brush: Joi.object({ do: text, grams: positive.max(2000).required() }),
   'snap-apart': Joi.object({ do: text, width_mm: Joi.number().min(3).max(300), length_mm: Joi.number().min(3).max(300) }),
 };
-const step = Object.entries(STEPS).reduce<Joi.ObjectSchema>(
+const heatStep = Object.entries(STEPS).reduce<Joi.ObjectSchema>(
   (schema, [name, fields]) => schema.when(Joi.object({ do: name }).unknown(), { then: fields }),
   Joi.object({
     do: Joi.string()
@@ -129,7 +142,7 @@ const heat = Joi.object({
     load_g: positive.max(50000),
   }),
   base: Joi.string().valid(...Object.keys(SUPPORTS)),
-  steps: Joi.array().items(step).min(1).max(60).required(),
+  steps: Joi.array().items(heatStep).min(1).max(60).required(),
 });
 
 const pack = Joi.object({
@@ -149,6 +162,7 @@ export const BATCH_SCHEMA = Joi.object({
     altitude_m: Joi.number().min(-420).max(5000),
     room_c: Joi.number().min(-5).max(45),
     room_rh_pct: Joi.number().min(5).max(98),
+    cup_fill: Joi.string().valid(...CUP_FILLS),
   }),
   recipe: recipe.required(),
   scale,

@@ -2,7 +2,7 @@ import type { OwnComposition } from '../pantry';
 import type { OutlineName } from '../shaping';
 import type { SupportName, Door } from '../heat';
 import type { PackOption, Store } from '../keeping';
-import type { Unit } from '../quantities';
+import type { CupFill, Unit } from '../quantities';
 
 /**
  * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
@@ -21,28 +21,79 @@ export type BatchDocument = {
   readonly target?: { readonly snap_min?: number; readonly keeps_days_min?: number };
 };
 
-export type KitchenAir = { readonly altitude_m?: number; readonly room_c?: number; readonly room_rh_pct?: number };
+/** The kitchen's air, and how its bakers fill a cup. */
+export type KitchenAir = {
+  readonly altitude_m?: number;
+  readonly room_c?: number;
+  readonly room_rh_pct?: number;
+  readonly cup_fill?: Exclude<CupFill, 'unknown'>;
+};
+
+/** The ways of working of docs/methods.md, from a rolled biscuit to a grill. */
+export const METHODS = [
+  'M1',
+  'M2',
+  'M3',
+  'M4',
+  'M5',
+  'M6',
+  'M7',
+  'M8',
+  'M9',
+  'M10',
+  'M11',
+  'M12',
+  'M13',
+  'M14',
+  'M15',
+  'M16',
+  'M17',
+  'M18',
+  'M19',
+  'M20',
+] as const;
+export type Method = (typeof METHODS)[number];
 
 export type Recipe = {
   readonly name?: string;
+  readonly summary?: string;
+  readonly method?: Method;
   readonly ingredients: readonly RecipeLine[];
   /** How long the dough stands before it is shaped. */
   readonly rest_minutes?: number;
+  readonly steps?: readonly RecipeStep[];
 };
+
+/** One thing to do, in the baker's words. */
+export type RecipeStep = { readonly text: string; readonly minutes?: number; readonly tool?: string };
 
 export type RecipeLine = {
   readonly ingredient: string;
   readonly amount: number;
   readonly unit: Unit;
+  /** Size of a counted thing, as the pantry row names it: "UK large". */
+  readonly size?: string;
   readonly composition_per_100g?: OwnComposition;
+  /** Its moisture as weighed before and after drying, where it differs from the table [% wet basis]. */
+  readonly water_pct?: number;
+  /** What really went into the bowl of this batch; the plan stays the amount times the scale. */
+  readonly actual_g?: number;
+  /** How it is prepared or what to mind, in the baker's words. */
+  readonly note?: string;
 };
+
+/** So much of an ingredient is there, and all of it shall be used. */
+export type FixedAmount = { readonly ingredient: string; readonly amount: number; readonly unit: Unit };
 
 export type Scale =
   | { readonly by: 'factor'; readonly factor: number }
   | { readonly by: 'dough_mass'; readonly dough_g: number }
   | { readonly by: 'pieces'; readonly pieces: number }
   | { readonly by: 'trays'; readonly trays: number }
-  | { readonly by: 'ingredient'; readonly ingredient: string; readonly amount: number; readonly unit: Unit };
+  | { readonly by: 'loads'; readonly loads: number }
+  | ({ readonly by: 'ingredient' } & FixedAmount)
+  /** Several things are fixed: the scarcest limits the batch. */
+  | { readonly by: 'fixed'; readonly fixed: readonly FixedAmount[] };
 
 export const SHAPE_METHODS = [
   'roll-and-cut',

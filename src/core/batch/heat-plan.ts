@@ -47,6 +47,9 @@ const EXPOSURE: ReadonlyArray<readonly [number, number]> = [
 ];
 const SNAPPED_EXPOSURE = 0.7;
 
+/** Trays that stand at once in the appliance of a programme: a load. */
+export const traysPerLoad = (heat: Heat): number => SLOTS[(heat.appliance?.kind ?? 'static-oven') as ChamberKind] ?? 1;
+
 const NOT_BUILT = new Set(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer']);
 
 /** Share of the side faces that a gap leaves open. */

@@ -1,6 +1,18 @@
 export { addBand, bandInSteps } from './band';
-export { APPLIANCE_KINDS, LARGEST_FILE, SHAPE_METHODS } from './document';
-export type { BatchDocument, HeatStep, PackChoice, RollAndCut, Scale, ScoreSlab } from './document';
+export { APPLIANCE_KINDS, LARGEST_FILE, METHODS, SHAPE_METHODS } from './document';
+export type {
+  BatchDocument,
+  FixedAmount,
+  HeatStep,
+  Method,
+  PackChoice,
+  Recipe,
+  RecipeLine,
+  RecipeStep,
+  RollAndCut,
+  Scale,
+  ScoreSlab,
+} from './document';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve, SheetDrawing, SlabDrawing } from './drawing';
 export type { Reached } from './moments';
@@ -9,3 +21,5 @@ export type { Edit, Path } from './edit';
 export { predict } from './predict';
 export type { Kitchen } from './predict';
 export type { Keeps, Prediction } from './prediction';
+export { swapsOf } from './swap';
+export type { Swapped } from './swap';

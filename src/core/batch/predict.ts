@@ -1,29 +1,33 @@
 import { cautionsFor, type CautionContext } from '../cautions';
 import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
 import { succeed, type Result } from '../failure';
+import { ingredientCost, type IngredientCost, type PriceList } from '../costing';
 import { analyse } from '../feeding';
 import { colourWord, warmest, type Simulation } from '../heat';
-import type { DoughLine, Pantry } from '../pantry';
+import { scaleComposition, type DoughLine, type Pantry } from '../pantry';
+import { SDS_IN_90_PCT, isVolumeUnit, type CupFill } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import { bake, clockMinute, simulationOf, type Bake } from './bake';
 import { Assumptions } from './defaults';
 import type { BatchDocument, PackChoice } from './document';
 import { activityReader, finishOf, wetBasisPct, type Finish } from './finish';
-import { planHeat, type HeatPlan } from './heat-plan';
+import { planHeat, traysPerLoad, type HeatPlan } from './heat-plan';
 import { keepsOf, productOf } from './keep';
 import { doughMaterial, type DoughMaterial } from './material';
 import type { Prediction, TimelinePoint } from './prediction';
-import { scaleFactor } from './scale';
+import { leftOvers, scaleFactor } from './scale';
 import { planShape, yieldOf, type ShapePlan, type ShapeYield } from './shape-plan';
-import { weighRecipe } from './weigh-recipe';
+import { intoTheBowl, weighRecipe } from './weigh-recipe';
 
-/** What a kitchen brings to every prediction: the ingredients it knows. */
-export type Kitchen = { readonly pantry: Pantry };
+/** What a kitchen brings to every prediction: the ingredients it knows and what it pays for them. */
+export type Kitchen = { readonly pantry: Pantry; readonly prices?: PriceList };
 
 /** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
 export type Worked = {
   readonly prediction: Prediction;
+  /** What is in the bowl, and what was planned to be. */
   readonly lines: readonly DoughLine[];
+  readonly planned: readonly DoughLine[];
   readonly dough: DoughMaterial;
   readonly shape: ShapePlan;
   readonly out: ShapeYield;
@@ -37,7 +41,6 @@ export type Worked = {
 };
 
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
-const SDS_IN_90_PCT = 1.64;
 
 /**
  * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
@@ -45,17 +48,29 @@ const SDS_IN_90_PCT = 1.64;
  */
 export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worked> {
   const assumed = new Assumptions();
-  const written = weighRecipe(document.recipe, kitchen.pantry);
+  const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
+    ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
+    : 'unknown';
+  const written = weighRecipe(document.recipe, kitchen.pantry, fill);
   if (!written.ok) return written;
   const shape = planShape(document.shape, assumed);
   if (!shape.ok) return shape;
   const hottest_c = Math.max(0, ...document.heat.steps.map((step) => (step.do === 'hold' ? step.setpoint_c : 0)));
-  const dough = doughMaterial(written.value, shape.value.thickness_mm, hottest_c);
-  const dough_g_per_ml = dough.material.raw_kg_per_m3 / 1000;
-  const factor = scaleFactor(document.scale, written.value, shape.value, dough_g_per_ml);
+  const asWritten = doughMaterial(written.value, shape.value.thickness_mm, hottest_c);
+  const factor = scaleFactor(document.scale, {
+    lines: written.value,
+    plan: shape.value,
+    dough_g_per_ml: asWritten.material.raw_kg_per_m3 / 1000,
+    traysPerLoad: traysPerLoad(document.heat),
+  });
   if (!factor.ok) return factor;
-  const lines = written.value.map((line) => ({ ...line, mass_g: line.mass_g * factor.value }));
-  const out = yieldOf(shape.value, dough.composition.mass_g * factor.value, dough_g_per_ml);
+  const { planned, lines } = intoTheBowl(document.recipe, written.value, factor.value);
+  // As planned, the dough is the written one, more of it; only a bowl that was weighed differently is another dough.
+  const asPlanned = lines.every((line, i) => line === planned[i]);
+  const dough = asPlanned
+    ? { ...asWritten, composition: scaleComposition(asWritten.composition, factor.value) }
+    : doughMaterial(lines, shape.value.thickness_mm, hottest_c);
+  const out = yieldOf(shape.value, dough.composition.mass_g, dough.material.raw_kg_per_m3 / 1000);
   if (!out.ok) return out;
   const heat = planHeat(document.heat, document.kitchen, out.value, assumed);
   if (!heat.ok) return heat;
@@ -68,6 +83,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
   const rest_min = assumed.or(document.recipe.rest_minutes, 'recipe.rest_minutes', 10);
   const parts = {
     lines,
+    planned,
     dough,
     shape: shape.value,
     out: out.value,
@@ -78,12 +94,13 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
     packs,
     rest_min,
   };
-  return succeed({ ...parts, prediction: assemble(document, parts, factor.value, assumed.list) });
+  return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor.value, assumed.list) });
 }
 
 function assemble(
   document: BatchDocument,
   worked: Omit<Worked, 'prediction'>,
+  { prices }: Kitchen,
   factor: number,
   assumed: readonly string[],
 ): Prediction {
@@ -91,16 +108,18 @@ function assemble(
   const product = productOf(lines, dough, finish, shape.thickness_mm);
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
   const final_g = out.piece_g * finish.massRatio;
-  const dough_g = dough.composition.mass_g * factor;
+  const dough_g = dough.composition.mass_g;
+  const cautions = cautionsFor(contextOf(worked));
   const { kcal_per_kg } = analyse(lines, dough_g * finish.massRatio);
   return {
     format: 'upbeat-oven/prediction',
     version: 1,
     name: document.name ?? document.recipe.name ?? 'Batch',
     dough: {
-      ...feelPart(lines, worked.rest_min, heat.room.temperature_c),
+      ...feelPart(worked, heat.room.temperature_c),
+      left_over: leftOvers(document.scale, worked.planned),
       mass_g: dough_g,
-      water_g: dough.composition.water_g * factor,
+      water_g: dough.composition.water_g,
       water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,
       factor,
     },
@@ -132,23 +151,35 @@ function assemble(
     },
     keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, out, room)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
-    cost: null,
-    cautions: cautionsFor(contextOf(worked)).map(({ code, severity, step, title, why, act }) => ({
+    cost: prices ? costPart(ingredientCost(lines, prices), dough_g, final_g * out.pieces, out.pieces) : null,
+    cautions: cautions.map(({ code, severity, step, title, why, act }) => ({
       code,
       severity,
       step,
       message: `${title}. ${why} ${act}`,
     })),
+    blocked_by: cautions.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
     assumed,
   };
 }
 
+/** What the ingredients cost, spread over what comes out. */
+function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pieces: number): Prediction['cost'] {
+  return {
+    currency: cost.currency,
+    ingredients: cost.total,
+    per_piece: cost.total / pieces,
+    per_100g: (100 * cost.total) / finished_g,
+    dough_per_100g: (100 * cost.total) / dough_g,
+    missing: cost.missing,
+  };
+}
+
 function feelPart(
-  lines: readonly DoughLine[],
-  standing_min: number,
+  { lines, planned, rest_min }: Omit<Worked, 'prediction'>,
   kitchen_c: number,
-): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor'> {
-  const bowl = { standing_min, kitchen_c };
+): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor' | 'left_over'> {
+  const bowl = { standing_min: rest_min, kitchen_c };
   const { index, sd } = softness(lines, bowl);
   const shown = Number.isFinite(index) ? index : 9.99; // all liquid: JSON has no infinity
   const held = holdBack(lines, bowl);
@@ -157,7 +188,7 @@ function feelPart(
     feel_index_low: Math.max(0, shown - SDS_IN_90_PCT * sd),
     feel_index_high: shown + SDS_IN_90_PCT * sd,
     feel: feelOf(index, crumbleEdge(lines)),
-    ingredients: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, mass_g })),
+    ingredients: lines.map(({ ingredient, mass_g }, i) => ({ ingredient: ingredient.id, mass_g, planned_g: planned[i].mass_g })),
     hold_back: held ? { ingredient: held.of, mass_g: held.mass_g } : null,
   };
 }

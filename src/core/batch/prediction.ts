@@ -45,7 +45,10 @@ export type Prediction = {
     readonly feel_index_low: number;
     readonly feel_index_high: number;
     readonly feel: Feel;
-    readonly ingredients: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number }>;
+    /** What is in the bowl, and what was planned to be. */
+    readonly ingredients: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly planned_g: number }>;
+    /** Of the things that were to be used up: how much is left, and which limits the batch. */
+    readonly left_over: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly limits: boolean }>;
     readonly hold_back: { readonly ingredient: string; readonly mass_g: number } | null;
   };
   readonly yield: {
@@ -87,8 +90,18 @@ export type Prediction = {
   };
   readonly keeps: readonly Keeps[];
   readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };
-  /** Null until prices are known. */
-  readonly cost: null;
+  /** What the ingredients cost; null where no prices are known. Those of `missing` are not in the sums. */
+  readonly cost: {
+    readonly currency: string;
+    readonly ingredients: number;
+    readonly per_piece: number;
+    /** Of the finished treat, and of the dough. */
+    readonly per_100g: number;
+    readonly dough_per_100g: number;
+    readonly missing: readonly string[];
+  } | null;
   readonly cautions: ReadonlyArray<Pick<Caution, 'code' | 'severity' | 'step'> & { readonly message: string }>;
+  /** Codes of the stop cautions: while there are any, nothing is labelled and nothing is fed. Saving is never blocked. */
+  readonly blocked_by: readonly string[];
   readonly assumed: readonly string[];
 };

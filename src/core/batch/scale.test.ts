@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { mix } from '../../../tests/reference/shipped';
 import { Assumptions } from './defaults';
 import type { Scale, Shape } from './document';
-import { scaleFactor } from './scale';
+import { leftOvers, scaleFactor, type ScaleBasis } from './scale';
 import { planShape, yieldOf, type ShapePlan } from './shape-plan';
 
 const DENSITY = 1.15;
@@ -18,8 +18,9 @@ function planned(shape: Shape): ShapePlan {
 const ROUND = planned({ method: 'roll-and-cut', thickness_mm: 6, cutter: { outline: 'circle', length_mm: 50 } });
 const SLAB = planned({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25 });
 
+const basis = (lines: typeof LINES, plan = ROUND): ScaleBasis => ({ lines, plan, dough_g_per_ml: DENSITY, traysPerLoad: 2 });
 function factor(scale: Scale | undefined, plan = ROUND): number {
-  const result = scaleFactor(scale, LINES, plan, DENSITY);
+  const result = scaleFactor(scale, basis(LINES, plan));
   if (!result.ok) throw new Error(result.message);
   return result.value;
 }
@@ -39,7 +40,7 @@ describe('scaling by what is fixed', () => {
   });
   it('lines of the same ingredient count together', () => {
     const twice = [...LINES, ...mix({ water: 150 })];
-    const result = scaleFactor({ by: 'ingredient', ingredient: 'water', amount: 600, unit: 'g' }, twice, ROUND, DENSITY);
+    const result = scaleFactor({ by: 'ingredient', ingredient: 'water', amount: 600, unit: 'g' }, basis(twice));
     expect(result).toEqual({ ok: true, value: 2 });
   });
   it.each([
@@ -61,8 +62,44 @@ describe('scaling by what is fixed', () => {
     expect(out.ok && out.value.trays).toBe(3);
     expect(out.ok && out.value.pieces).toBeGreaterThanOrEqual(3 * (out.ok ? out.value.perTray : 0));
   });
+  it('an oven load fills the trays that stand in it', () => {
+    const out = yieldOf(ROUND, 500 * factor({ by: 'loads', loads: 2 }), DENSITY);
+    expect(out.ok && out.value.trays).toBe(4);
+  });
+  it('of several fixed things the scarcest limits, and the rest is left over', () => {
+    const scale: Scale = {
+      by: 'fixed',
+      fixed: [
+        { ingredient: 'flour_wheat_wholemeal', amount: 960, unit: 'g' },
+        { ingredient: 'rapeseed_oil', amount: 60, unit: 'g' },
+      ],
+    };
+    expect(factor(scale)).toBe(2);
+    const planned = LINES.map((line) => ({ ...line, mass_g: line.mass_g * 2 }));
+    expect(leftOvers(scale, planned)).toEqual([
+      { ingredient: 'flour_wheat_wholemeal', mass_g: 320, limits: false },
+      { ingredient: 'rapeseed_oil', mass_g: 0, limits: true },
+    ]);
+  });
+  it('a fixed thing that the recipe has not says which', () =>
+    expect(scaleFactor({ by: 'fixed', fixed: [{ ingredient: 'honey', amount: 1, unit: 'g' }] }, basis(LINES))).toMatchObject({
+      ok: false,
+      code: 'UNKNOWN_INGREDIENT',
+      path: 'scale.fixed[0].ingredient',
+    }));
+  it('scaled and scaled back is the recipe again', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 50, noNaN: true }), (by) => {
+        const there = LINES.map((line) => ({ ...line, mass_g: line.mass_g * factor({ by: 'factor', factor: by }) }));
+        const back = scaleFactor({ by: 'dough_mass', dough_g: 500 }, basis(there));
+        expect(back.ok && there.map(({ mass_g }) => mass_g * back.value)).toEqual(
+          LINES.map(({ mass_g }) => expect.closeTo(mass_g, 8) as number),
+        );
+      }),
+      { seed: 12 },
+    ));
   it('more than a bakery can mix is refused with what to do', () => {
-    const result = scaleFactor({ by: 'factor', factor: 1000 }, LINES, ROUND, DENSITY);
+    const result = scaleFactor({ by: 'factor', factor: 1000 }, basis(LINES));
     expect(result).toMatchObject({ ok: false, code: 'OUT_OF_RANGE', path: 'scale' });
     expect(!result.ok && result.message).toContain('Split it into batches');
   });

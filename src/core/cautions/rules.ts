@@ -1,4 +1,4 @@
-import { isRawFlour, isWetSpentGrain, liverShare, type Ingredient } from '../pantry';
+import { allergensIn, isRawFlour, isWetSpentGrain, liverShare, type Ingredient } from '../pantry';
 import type { Caution, CautionContext } from './caution';
 import { warmAndWetMinutes } from './warm-and-wet';
 
@@ -308,14 +308,7 @@ const choke: Rule = ({ sides_mm: [longest, second], hard: isHard }) => {
 };
 
 const allergens: Rule = (context) => {
-  const found = [
-    ...new Set(
-      rowsOf(context)
-        // The table writes "wheat/gluten"; each group is named once.
-        .flatMap(({ allergen }) => allergen.split('/'))
-        .filter(Boolean),
-    ),
-  ];
+  const found = allergensIn(rowsOf(context)).map(({ name, certain }) => (certain ? name : `maybe ${name}`));
   return found.length > 0
     ? [
         {

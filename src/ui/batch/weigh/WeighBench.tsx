@@ -13,12 +13,13 @@ import { nameOf, type BenchProps } from '../bench-props';
 import { FeelGauge } from './FeelGauge';
 import { kitchenMeasure, type CupSet } from './kitchen-measure';
 
-type By = 'factor' | 'dough_mass' | 'pieces' | 'trays';
+type By = 'factor' | 'dough_mass' | 'pieces' | 'trays' | 'loads';
 const WAYS: ReadonlyArray<{ readonly by: By; readonly name: string }> = [
   { by: 'factor', name: 'times the recipe' },
   { by: 'dough_mass', name: 'dough weight' },
   { by: 'pieces', name: 'pieces' },
   { by: 'trays', name: 'full trays' },
+  { by: 'loads', name: 'oven loads' },
 ];
 const CUP_SETS = [
   { value: 'us', name: 'US cups' },
@@ -117,13 +118,14 @@ function HowMuch({ document, edits, likely, pantry }: HowMuchProps): ReactNode {
     dough_mass: { by: 'dough_mass', dough_g: Math.round(dough.mass_g) },
     pieces: { by: 'pieces', pieces: out.pieces },
     trays: { by: 'trays', trays: out.trays },
+    loads: { by: 'loads', loads: likely.prediction.heat.loads },
   };
   const set = (next: Scale): void => edits.set(['scale'], next);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-2xl border border-hair bg-enamel px-4 py-2">
       <RadioGroup
         value={scale.by}
-        onChange={(by) => by !== 'ingredient' && set(now[by])}
+        onChange={(by) => by !== 'ingredient' && by !== 'fixed' && set(now[by])}
         aria-label="How much to make"
         className="flex flex-wrap gap-1"
       >
@@ -146,7 +148,7 @@ function HowMuch({ document, edits, likely, pantry }: HowMuchProps): ReactNode {
         )}
       </RadioGroup>
       <span className="flex-1" />
-      <NumberField key={scale.by} {...amountField(scale, set)} />
+      {scale.by !== 'fixed' && <NumberField key={scale.by} {...amountField(scale, set)} />}
     </div>
   );
 }
@@ -154,7 +156,7 @@ function HowMuch({ document, edits, likely, pantry }: HowMuchProps): ReactNode {
 type FieldProps = Parameters<typeof NumberField>[0];
 
 /** The number that fixes how much, whichever way it is fixed. */
-function amountField(scale: Scale, set: (next: Scale) => void): FieldProps {
+function amountField(scale: Exclude<Scale, { by: 'fixed' }>, set: (next: Scale) => void): FieldProps {
   switch (scale.by) {
     case 'factor':
       return {
@@ -193,6 +195,15 @@ function amountField(scale: Scale, set: (next: Scale) => void): FieldProps {
         min: 1,
         max: 200,
         onChange: (trays) => set({ ...scale, trays: Math.round(trays) }),
+      };
+    case 'loads':
+      return {
+        label: 'Fill',
+        unit: 'oven loads',
+        value: scale.loads,
+        min: 1,
+        max: 50,
+        onChange: (loads) => set({ ...scale, loads: Math.round(loads) }),
       };
     case 'ingredient':
       return {
