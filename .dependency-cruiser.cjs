@@ -5,8 +5,9 @@ const may = {
   core: [],
   formats: ['core'],
   workers: ['core'],
+  devices: ['core'],
   db: ['core'],
-  server: ['db', 'formats', 'core'],
+  server: ['db', 'formats', 'devices', 'core'],
   ui: ['workers', 'formats', 'core'],
   app: ['server', 'ui', 'core'],
 };

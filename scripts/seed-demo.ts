@@ -4,12 +4,16 @@ import type pg from 'pg';
 import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { addBatch } from '@/db/batches';
+import { addDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
+import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
+import { addRecipe } from '@/db/recipes';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { forecast } from '@/server/forecast';
+import { fingerprint, recipeFacts } from '@/server/recipe-facts';
 
-type DemoRecipe = { readonly id: string; readonly file: string; readonly method: string; readonly summary: string };
+type DemoRecipe = { readonly id: string; readonly file: string };
 type DemoBatch = {
   readonly recipe: string;
   readonly name: string;
@@ -34,6 +38,9 @@ type Demo = {
   readonly recipes: readonly DemoRecipe[];
   readonly finished: readonly DemoBatch[];
   readonly planned: { readonly recipe: string; readonly name: string };
+  readonly dogs: ReadonlyArray<Omit<DogRow, 'id'>>;
+  readonly prices: ReadonlyArray<{ readonly ingredient: string; readonly pack_g: number; readonly price: number }>;
+  readonly lots: ReadonlyArray<Omit<LotRow, 'id' | 'ingredient_id'> & { readonly ingredient: string }>;
 };
 
 /** Fills an empty database; returns false when a kitchen is there already. */
@@ -42,6 +49,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
   if (rowCount !== 0) return false;
   const demo = JSON.parse(await readFile('data/demo-kitchen.json', 'utf8')) as Demo;
   const pantry = await shippedPantry();
+  const cardOf = fingerprint(pantry);
   await db.query('begin');
   try {
     const { id, name, altitude_m, room_c, room_rh_pct } = demo.kitchen;
@@ -60,22 +68,16 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
         a.kind,
         a.thermostat_offset_c,
       ]);
-    for (const row of pantry.values())
-      await db.query('insert into ingredient (id, name, category, facts) values ($1, $2, $3, $4)', [
-        row.id,
-        row.name,
-        row.category,
-        JSON.stringify(row),
-      ]);
+    await stockIngredients(db, [...pantry.values()], false);
     const documents = new Map<string, BatchDocument>();
     for (const recipe of demo.recipes) {
       const document = must(readBatch(await readFile(recipe.file, 'utf8')));
       documents.set(recipe.id, document);
-      await db.query(
-        'insert into recipe (id, kitchen_id, name, method, summary, document, created_at) values ($1, $2, $3, $4, $5, $6, clock_timestamp())',
-        [recipe.id, id, document.recipe.name, recipe.method, recipe.summary, JSON.stringify(document)],
-      );
+      await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
     }
+    for (const dog of demo.dogs) await addDog(db, id, dog);
+    for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
+    for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {
       const document = batch.edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), {

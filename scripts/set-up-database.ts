@@ -1,6 +1,9 @@
 /** Creates the database if need be, brings it to the newest schema, and fills an empty one with the demo kitchen. */
 import pg from 'pg';
 import { migrate } from '@/db/migrate';
+import { stockIngredients } from '@/db/pantry';
+import { shippedPantry } from '@/formats/shipped-pantry';
+import { refreshRecipes } from '@/server/refresh-recipes';
 import { seedDemo } from './seed-demo';
 
 async function main(url: string): Promise<void> {
@@ -10,7 +13,12 @@ async function main(url: string): Promise<void> {
   try {
     const ran = await migrate(client, 'src/db/migrations');
     if (ran.length > 0) console.log(`Schema brought up to date: ${ran.join(', ')}`);
+    // The shipped ingredients may have grown or been put right since the last start.
+    await stockIngredients(client, [...(await shippedPantry()).values()], false);
     if (await seedDemo(client)) console.log('Demo kitchen set up: Cairnhope Bothy Bakery');
+    const { made, stuck } = await refreshRecipes(client);
+    if (made > 0) console.log(`Recipe cards worked out anew: ${made}`);
+    if (stuck.length > 0) console.log(`Recipes that can no longer be worked out: ${stuck.join(', ')}`);
   } finally {
     await client.end();
   }

@@ -5,6 +5,16 @@ type DatabaseError = { readonly code?: string; readonly constraint?: string };
 /** What a violated constraint means to the person who typed. */
 const SENTENCES: Readonly<Record<string, string>> = {
   batch_has_a_name: 'Give the batch a name.',
+  recipe_has_a_name: 'Give the recipe a name.',
+  price_pack_has_weight: 'A pack must weigh something.',
+  price_is_not_negative: 'A price cannot be below nothing.',
+  lot_weighs_something: 'What is left cannot weigh less than nothing.',
+  lot_lasts_a_day: 'The best-before date lies before the day it came into the house. Check the dates.',
+  lot_water_is_a_share: 'The water must lie between 0 and 99.5 %.',
+  lot_ingredient_id_fkey: 'There is no such ingredient in the pantry.',
+  price_ingredient_id_fkey: 'There is no such ingredient in the pantry.',
+  dog_has_a_name: 'Give the dog a name.',
+  dog_has_weight: 'A dog weighs more than nothing.',
   measurement_counts_pieces: 'Count at least one piece, or leave the count empty.',
   measurement_tray_has_weight: 'A tray cannot weigh less than nothing.',
   measurement_before_above_tray: 'The tray with its pieces before baking must weigh more than the empty tray.',

@@ -1,4 +1,4 @@
-import type { Ingredient } from '@/core/pantry';
+import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
 
 /** A kitchen's air and where it stands. */
@@ -8,6 +8,13 @@ export type KitchenRow = {
   readonly altitude_m: number;
   readonly room_c: number;
   readonly room_rh_pct: number;
+  readonly currency: string;
+} & HabitsRow;
+/** How the bakers measure; `cup_fill` is null until they were asked. */
+export type HabitsRow = {
+  readonly measures: 'us' | 'metric' | 'imperial';
+  readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
+  readonly scale_step_g: 1 | 5;
 };
 export type ApplianceRow = {
   readonly id: string;
@@ -19,7 +26,7 @@ export type ApplianceRow = {
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
-    'select id, name, altitude_m, room_c, room_rh_pct from kitchen order by id limit 1',
+    'select id, name, altitude_m, room_c, room_rh_pct, currency, measures, cup_fill, scale_step_g from kitchen order by id limit 1',
   );
   return rows[0] ?? null;
 }
@@ -32,8 +39,15 @@ export async function appliancesOf(db: Queryable, kitchenId: string): Promise<Ap
   return rows;
 }
 
-/** All ingredients, as the core reads them. */
-export async function ingredients(db: Queryable): Promise<Ingredient[]> {
-  const { rows } = await db.query<{ facts: Ingredient }>('select facts from ingredient order by id');
-  return rows.map(({ facts }) => facts);
+export async function setHabits(
+  db: Queryable,
+  kitchenId: string,
+  { measures, cup_fill, scale_step_g }: HabitsRow,
+): Promise<void> {
+  await db.query('update kitchen set measures = $2, cup_fill = $3, scale_step_g = $4 where id = $1', [
+    kitchenId,
+    measures,
+    cup_fill,
+    scale_step_g,
+  ]);
 }

@@ -16,7 +16,8 @@ const per100 = Joi.number().min(0).max(100);
 const size_mm = Joi.number().min(3).max(2000);
 const minutes = Joi.number().greater(0).max(2880);
 
-const composition = Joi.object({
+/** A baker's own ingredient per 100 g, in a batch file and in the pantry's form. */
+export const OWN_COMPOSITION = Joi.object({
   water: per100.required(),
   protein: per100.required(),
   fat: per100.required(),
@@ -38,7 +39,7 @@ const ingredient = Joi.object({
   amount: Joi.number().min(0).max(1e6).required(),
   unit: unit.required(),
   size: text,
-  composition_per_100g: composition,
+  composition_per_100g: OWN_COMPOSITION,
   water_pct: Joi.number().min(0).max(99.5),
   actual_g: Joi.number().min(0).max(200000),
   note: text,

@@ -60,6 +60,7 @@ function ingredientOf(row: Row): Ingredient {
     dogReason: text('dog_reason'),
     rawAnimal: (text('raw_animal') || null) as Ingredient['rawAnimal'],
     uncertain: text('uncertain') === '1',
+    own: false,
   };
 }
 

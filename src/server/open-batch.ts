@@ -1,8 +1,15 @@
 import type { BatchDocument } from '@/core/batch';
+import type { Dog } from '@/core/feeding';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
-import { appliancesOf, ingredients, type ApplianceRow } from '@/db/kitchen';
+import { dogsOf } from '@/db/dogs';
+import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
+import { ingredients, lotsOf, type LotRow } from '@/db/pantry';
+import { recipesUsing } from '@/db/recipes';
+import { carriesOwn } from './exchange-recipe';
+import { loadPantry, loadPrices } from './pantry';
+import { plainPrices, type PlainPrices } from './view-recipe';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -20,6 +27,15 @@ export type OpenBatch = {
   readonly batch: BatchView;
   readonly pantry: readonly Ingredient[];
   readonly appliances: readonly ApplianceRow[];
+  readonly recipeId: string | null;
+  readonly habits: HabitsRow;
+  readonly prices: PlainPrices;
+  readonly dogs: readonly Dog[];
+  readonly lots: readonly LotRow[];
+  /** Recipes that use up what is left of an ingredient, by ingredient id. */
+  readonly alsoUsedIn: ReadonlyArray<
+    readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
+  >;
 };
 
 const GONE = 'There is no such batch. It may have been thrown away; look in the log.';
@@ -30,15 +46,26 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', GONE);
-    const [pantry, appliances] = [await ingredients(db), await appliancesOf(db, kitchen.value.id)];
-    return succeed({ batch: viewOf(row), pantry, appliances });
+    const { id: kitchenId, measures, cup_fill, scale_step_g } = kitchen.value;
+    const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
+    return succeed({
+      batch: viewOf(row),
+      recipeId: row.recipe_id,
+      pantry: await ingredients(db),
+      appliances: await appliancesOf(db, kitchenId),
+      habits: { measures, cup_fill, scale_step_g },
+      prices: plainPrices(await loadPrices(db, kitchen.value)),
+      dogs: (await dogsOf(db, kitchenId)).map(({ name, avoids }) => ({ name, avoids })),
+      lots: await lotsOf(db, kitchenId),
+      alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
+    });
   });
 
 /** The document alone, for a *.batch.json. */
 export const batchFile = (id: string): Promise<Result<{ name: string; document: BatchDocument }>> =>
   withDatabase(async (db) => {
     const row = await maybeBatch(db, id);
-    return row ? succeed({ name: row.name, document: row.document }) : fail('NOT_FOUND', GONE);
+    return row ? succeed({ name: row.name, document: carriesOwn(row.document, await loadPantry(db)) }) : fail('NOT_FOUND', GONE);
   });
 
 export const viewOf = (row: NonNullable<Awaited<ReturnType<typeof maybeBatch>>>): BatchView => ({

@@ -15,8 +15,9 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
     if (!kitchen.ok) return kitchen;
     const recipe = await maybeRecipe(db, recipeId);
     if (!recipe) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
-    const { altitude_m, room_c, room_rh_pct } = kitchen.value;
-    const document: BatchDocument = { ...recipe.document, name: recipe.name, kitchen: { altitude_m, room_c, room_rh_pct } };
+    const { altitude_m, room_c, room_rh_pct, cup_fill } = kitchen.value;
+    const air = { altitude_m, room_c, room_rh_pct, ...(cup_fill ? { cup_fill } : {}) };
+    const document: BatchDocument = { ...recipe.document, name: recipe.name, kitchen: air };
     const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
     if (!predicted.ok) return predicted;
     const batch = { kitchenId: kitchen.value.id, recipeId, name: recipe.name, document, forecast: predicted.value };

@@ -1,93 +1,123 @@
-import { predict } from '@/core/batch';
+import { METHODS, METHOD_NAMES } from '@/core/batch';
+import { ingredientCost, type PriceList } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
-import { compose, type DoughLine, type Pantry } from '@/core/pantry';
+import { screen, type DogVerdict, type Screening } from '@/core/feeding';
+import type { DoughLine, Pantry } from '@/core/pantry';
 import { maybeOpenBatch } from '@/db/batches';
-import { recipesOf, type RecipeRow } from '@/db/recipes';
-import { loadPantry } from './pantry';
+import { dogsOf } from '@/db/dogs';
+import type { RecipeCardRow } from '@/db/recipe-card';
+import { findRecipes, type RecipeListRow } from '@/db/recipes';
+import { loadPantry, loadPrices } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-/** Shares of a dough by mass, for the composition bar [%]. */
-export type DoughShares = {
-  readonly water: number;
-  readonly starch: number;
-  readonly protein: number;
-  readonly fat: number;
-  readonly sugars: number;
-  readonly fibre: number;
-  readonly ash: number;
+/** What a recipe's ingredients cost, as far as their prices are known. */
+export type RecipeCost = {
+  readonly currency: string;
+  readonly dough_per_100g: number;
+  readonly missing: readonly string[];
 };
 
-export type RecipeView = {
-  readonly id: string;
-  readonly name: string;
-  readonly method: string;
-  readonly summary: string;
-  readonly ingredients: readonly string[];
-  readonly dough_g: number;
-  readonly feel: string;
-  readonly feel_index: number;
-  readonly pieces: number;
-  readonly minutes: number;
-  readonly texture: string;
-  readonly allergens: readonly string[];
-  readonly shares: DoughShares;
+export type RecipeView = Pick<RecipeListRow, 'id' | 'name' | 'method' | 'summary'> & {
+  readonly card: RecipeCardRow;
+  readonly cost: RecipeCost;
+  readonly dogs: readonly DogVerdict[];
+  readonly stops: Screening['stops'];
+};
+
+/** What the reader of the book asked for. */
+export type BookQuery = {
+  readonly q?: string | undefined;
+  readonly method?: string | undefined;
+  readonly without?: string | undefined;
+  readonly dog?: string | undefined;
+  readonly archived?: string | undefined;
+  readonly from?: string | undefined;
 };
 
 export type RecipesView = {
   readonly kitchen: string;
   readonly recipes: readonly RecipeView[];
+  readonly total: number;
+  readonly from: number;
+  readonly dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>;
   /** The planned batch changed last, to carry on with. */
   readonly open: { readonly id: string; readonly name: string } | null;
 };
 
-/** The recipe book, each recipe with what its dough is and becomes. */
-export const viewRecipes = (): Promise<Result<RecipesView>> =>
+/** Recipes on one page of the book. */
+export const PAGE = 24;
+
+/** The recipe book, or the part of it that was searched for; each recipe with what its dough is and becomes. */
+export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const pantry = await loadPantry(db);
-    const recipes: RecipeView[] = [];
-    for (const row of await recipesOf(db, kitchen.value.id)) {
-      const view = viewOf(row, pantry);
-      if (view.ok) recipes.push(view.value);
-    }
+    const dogs = await dogsOf(db, kitchen.value.id);
+    const named = dogs.find(({ name }) => name === query.dog);
+    const from = Math.max(0, Math.floor(Number(query.from ?? 0)) || 0);
+    const filter = {
+      words: wordsOf(query.q ?? ''),
+      method: METHODS.find((method) => method === query.method) ?? null,
+      without: [...(named?.avoids ?? []), ...(query.without ? [query.without] : [])],
+      archived: query.archived === 'yes',
+    };
+    const [pantry, prices] = [await loadPantry(db), await loadPrices(db, kitchen.value)];
+    const { rows, total } = await findRecipes(db, kitchen.value.id, filter, { limit: PAGE, offset: from });
     const open = await maybeOpenBatch(db, kitchen.value.id);
     const planned = open?.baked_on === null ? open : null;
-    return succeed({ kitchen: kitchen.value.name, recipes, open: planned ? { id: planned.id, name: planned.name } : null });
+    return succeed({
+      kitchen: kitchen.value.name,
+      recipes: rows.map((row) => recipeView(row, pantry, prices, dogs)),
+      total,
+      from,
+      dogs: dogs.map(({ name, avoids }) => ({ name, avoids })),
+      open: planned ? { id: planned.id, name: planned.name } : null,
+    });
   });
 
-function viewOf(row: RecipeRow, pantry: Pantry): Result<RecipeView> {
-  const worked = predict(row.document, { pantry });
-  if (!worked.ok) return worked;
-  const { prediction, lines } = worked.value;
-  return succeed({
-    id: row.id,
-    name: row.name,
-    method: row.method,
-    summary: row.summary,
-    ingredients: lines.map(({ ingredient }) => ingredient.name),
-    dough_g: prediction.dough.mass_g,
-    feel: prediction.dough.feel,
-    feel_index: prediction.dough.feel_index,
-    pieces: prediction.yield.pieces,
-    minutes: prediction.heat.minutes,
-    texture: prediction.outcome.texture,
-    allergens: [...new Set(lines.flatMap(({ ingredient }) => ingredient.allergen.split('/')).filter(Boolean))],
-    shares: sharesOf(lines),
-  });
-}
+/** A search as words that must all be found; a method may be named by its number or by how it goes. */
+const wordsOf = (q: string): string[] =>
+  q
+    .toLowerCase()
+    .slice(0, 120)
+    .split(/[\s,]+/)
+    .filter(Boolean)
+    .slice(0, 8);
 
-function sharesOf(lines: readonly DoughLine[]): DoughShares {
-  const sum = compose(lines);
-  const pct = (mass_g: number): number => (100 * mass_g) / sum.mass_g;
+/** Rows of the pantry for the lines of a card; an ingredient that is gone from the pantry is left out. */
+export const linesOf = (card: RecipeCardRow, pantry: Pantry): DoughLine[] =>
+  card.lines.flatMap(({ ingredient: id, mass_g }) => {
+    const ingredient = pantry.get(id);
+    return ingredient ? [{ ingredient, mass_g }] : [];
+  });
+
+export function recipeView(
+  { id, name, method, summary, card }: Omit<RecipeListRow, 'archived_at'>,
+  pantry: Pantry,
+  prices: PriceList,
+  dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>,
+): RecipeView {
+  const lines = linesOf(card, pantry);
+  const cost = ingredientCost(lines, prices);
+  const unknown = card.lines.filter(({ ingredient }) => !pantry.has(ingredient)).map((line) => line.name);
+  const { stops, dogs: verdicts } = screen(lines, dogs);
   return {
-    water: pct(sum.water_g),
-    starch: pct(sum.starch_g),
-    protein: pct(sum.protein_g),
-    fat: pct(sum.fat_g),
-    sugars: pct(sum.sugars_g + sum.polyol_g),
-    fibre: pct(sum.fibre_g + sum.otherCarb_g),
-    ash: pct(sum.ash_g),
+    id,
+    name,
+    method,
+    summary,
+    card,
+    cost: {
+      currency: cost.currency,
+      dough_per_100g: (100 * cost.total) / card.dough_g,
+      missing: [...cost.missing.map((missing) => pantry.get(missing)?.name ?? missing), ...unknown],
+    },
+    dogs: verdicts,
+    stops,
   };
 }
+
+/** A method in words; empty when the recipe names none. */
+export const methodName = (method: string): string =>
+  method in METHOD_NAMES ? METHOD_NAMES[method as keyof typeof METHOD_NAMES] : '';

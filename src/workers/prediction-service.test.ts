@@ -17,7 +17,7 @@ function service(): { service: ReturnType<typeof makePredictionService>; pauses:
       return new Promise((resume) => setImmediate(resume));
     },
   );
-  made.load([...PANTRY.values()]);
+  made.load({ pantry: [...PANTRY.values()], currency: 'GBP', prices: [['flour_spelt_whole', { pack_g: 1000, price: 2.6 }]] });
   return { service: made, pauses: () => pauses };
 }
 
@@ -30,6 +30,25 @@ describe('the prediction worker', () => {
   it('says what is wrong instead of throwing', () => {
     const bad = { ...HILLBARS, recipe: { ingredients: [{ ingredient: 'gravel', amount: 1, unit: 'g' as const }] } };
     expect(service().service.likely(bad)).toMatchObject({ ok: false, code: 'UNKNOWN_INGREDIENT' });
+  });
+  it('knows what ingredients cost, and what has no price', () => {
+    const answer = service().service.likely(HILLBARS);
+    const cost = answer.ok ? answer.value.prediction.cost : null;
+    expect(cost?.ingredients).toBeCloseTo(0.78 * 2.6, 6);
+    expect(cost?.missing).toContain('egg_whole');
+  });
+  it('tries every swap of a line to the jar', () => {
+    const { service: worker } = service();
+    const swaps = worker.swaps(HILLBARS, 0);
+    expect(swaps.length).toBeGreaterThan(5);
+    for (const { after, idea } of swaps) {
+      expect(
+        after.dough.ingredients.some(({ ingredient }) => ingredient === 'flour_spelt_whole'),
+        idea.id,
+      ).toBe(false);
+      expect(after.keeps[0].days, idea.id).toBeGreaterThanOrEqual(0);
+    }
+    expect(worker.swaps(HILLBARS, 99)).toEqual([]);
   });
   it('lets messages in between draws', async () => {
     const { service: worker, pauses } = service();

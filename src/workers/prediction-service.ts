@@ -1,7 +1,6 @@
-import { bandInSteps, drawingOf, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import { bandInSteps, drawingOf, predict, swapsOf, type BatchDocument, type Kitchen, type Prediction } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
-import type { Ingredient, Pantry } from '@/core/pantry';
-import type { Likely, PredictionService } from './protocol';
+import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
 /** Draws are made in slices this long, so that a newer question is heard soon [ms]. */
 const SLICE_MS = 25;
@@ -12,19 +11,26 @@ const SLICE_MS = 25;
  * @param now - a clock [ms], and `pause` which lets waiting messages in: both come from outside, so that tests can drive them
  */
 export function makePredictionService(now: () => number, pause: () => Promise<void>): PredictionService {
-  let pantry: Pantry = new Map();
+  let kitchen: Kitchen = { pantry: new Map() };
   let latest = 0;
   return {
-    load(rows: readonly Ingredient[]): void {
-      pantry = new Map(rows.map((row) => [row.id, row]));
+    load({ pantry, currency, prices }: KitchenGoods): void {
+      const known = new Map(pantry.map((row) => [row.id, row]));
+      kitchen = prices.length > 0 ? { pantry: known, prices: { currency, prices: new Map(prices) } } : { pantry: known };
     },
     likely(document: BatchDocument): Result<Likely> {
-      const worked = predict(document, { pantry });
+      const worked = predict(document, kitchen);
       return worked.ok ? succeed({ prediction: worked.value.prediction, drawing: drawingOf(worked.value) }) : worked;
+    },
+    swaps(document: BatchDocument, line: number): readonly TriedSwap[] {
+      return swapsOf(document.recipe, line, kitchen.pantry).flatMap((swapped) => {
+        const after = predict({ ...document, recipe: swapped.recipe }, kitchen);
+        return after.ok ? [{ ...swapped, after: after.value.prediction }] : [];
+      });
     },
     async banded(document: BatchDocument): Promise<Result<Prediction> | null> {
       const ticket = ++latest;
-      const worked = predict(document, { pantry });
+      const worked = predict(document, kitchen);
       if (!worked.ok) return worked;
       const steps = bandInSteps(worked.value);
       let sliceEnds = now() + SLICE_MS;

@@ -1,8 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { BatchDocument, Prediction } from '@/core/batch';
 import type { Result } from '@/core/failure';
-import type { Ingredient } from '@/core/pantry';
-import type { Likely, PredictionService } from './protocol';
+import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
 type Answers = {
   readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
@@ -28,12 +27,12 @@ export class Predictor {
   private readonly ready: Promise<unknown>;
 
   constructor(
-    pantry: readonly Ingredient[],
+    kitchen: KitchenGoods,
     private readonly answers: Answers,
   ) {
     this.fast = this.open();
     this.patient = this.open();
-    this.ready = Promise.all([this.fast.load(pantry), this.patient.load(pantry)]);
+    this.ready = Promise.all([this.fast.load(kitchen), this.patient.load(kitchen)]);
   }
 
   private open(): Remote<PredictionService> {
@@ -48,6 +47,12 @@ export class Predictor {
     if (!this.busy) void this.work();
     clearTimeout(this.rest);
     this.rest = setTimeout(() => void this.band(document), REST_MS);
+  }
+
+  /** Tries every swap of an ingredient line, beside whatever else is under way. */
+  async swaps(document: BatchDocument, line: number): Promise<readonly TriedSwap[]> {
+    await this.ready;
+    return this.patient.swaps(document, line);
   }
 
   close(): void {

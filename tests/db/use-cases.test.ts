@@ -1,16 +1,16 @@
 /** The use cases over a real PostgreSQL: what is saved, what is refused, and that refusing changes nothing. */
 import { readFileSync } from 'node:fs';
-import pg from 'pg';
+import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { BatchDocument } from '@/core/batch';
+import { STARTING_METHODS, type BatchDocument } from '@/core/batch';
 import { migrate } from '@/db/migrate';
 import { seedDemo } from '../../scripts/seed-demo';
-import { copyDatabase } from './template-database';
+import { must, openKitchen } from './kitchen-database';
 
 const HILLBARS = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
 
-let drop: () => Promise<void>;
 let db: pg.Client;
+let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 
 /** Loaded after the address is known: the pool is opened on first use. */
@@ -28,23 +28,11 @@ async function useCases() {
 }
 
 beforeAll(async () => {
-  const copy = await copyDatabase('oven_test_use_cases');
-  drop = copy.drop;
-  process.env.OVEN_DATABASE_URL = copy.url;
-  db = new pg.Client({ connectionString: copy.url });
-  await db.connect();
+  ({ db, close } = await openKitchen('oven_test_use_cases'));
   cases = await useCases();
 });
-afterAll(async () => {
-  await db.end();
-  await (globalThis as { ovenPool?: pg.Pool }).ovenPool?.end();
-  await drop();
-});
+afterAll(() => close());
 
-const must = <T>(result: { ok: true; value: T } | { ok: false; message: string }): T => {
-  if (!result.ok) throw new Error(result.message);
-  return result.value;
-};
 const started = async (): Promise<string> => must(await cases.startBatch('hillbars')).id;
 const WEIGHED = { pieces: 220, tray_g: 640, before_g: 1100, after_g: 880, texture: 'snaps clean', note: 'fine' };
 
@@ -57,12 +45,13 @@ describe('the demo', () => {
     expect(await seedDemo(db)).toBe(false);
     expect(await cases.checkHealth()).toEqual({ ok: true, value: { kitchen: 'Cairnhope Bothy Bakery' } });
   });
-  it('has three recipes that can be baked and every shipped ingredient', async () => {
-    const { recipes, open } = must(await cases.viewRecipes());
-    expect(recipes.map(({ method }) => method)).toEqual(['M2', 'M5', 'M3']);
-    for (const { shares } of recipes) expect(Object.values(shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
+  it('has sixteen recipes of every method that works, and every shipped ingredient', async () => {
+    const { recipes, open, total } = must(await cases.viewRecipes({}));
+    expect(total).toBe(16);
+    expect(new Set(recipes.map(({ method }) => method))).toEqual(new Set(STARTING_METHODS));
+    for (const { card } of recipes) expect(Object.values(card.shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
     expect(open?.name).toContain('Saturday');
-    expect((await db.query('select from ingredient')).rowCount).toBe(169);
+    expect((await db.query('select from ingredient')).rowCount).toBe(172);
   });
   it('has four finished batches that were measured beside their forecast, and lost less water than predicted', async () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);

@@ -69,7 +69,7 @@ describe('one answer through every door', () => {
       () => 0,
       () => Promise.resolve(),
     );
-    page.load([...PANTRY.values()]);
+    page.load({ pantry: [...PANTRY.values()], currency: 'GBP', prices: [] });
     for (const [i, name] of NAMES.entries()) {
       const { status, answer } = await post(text(name));
       expect(status).toBe(200);

@@ -10,7 +10,7 @@ import { OutcomePlate } from '@/ui/batch/OutcomePlate';
 import type { BenchProps } from '@/ui/batch/bench-props';
 import { HeatBench } from '@/ui/batch/heat/HeatBench';
 import { ShapeBench } from '@/ui/batch/shape/ShapeBench';
-import { FeelGauge } from '@/ui/batch/weigh/FeelGauge';
+import { FeelGauge } from '@/ui/kit/FeelGauge';
 import { MixBench } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { CautionLine, CautionsOf } from '@/ui/kit/CautionMark';
@@ -27,6 +27,11 @@ const words = (node: ReactNode): string =>
     .replace(/&#x27;/g, "'")
     .replace(/\s+/g, ' ');
 
+const DOGS = [
+  { name: 'Tarn', avoids: [] },
+  { name: 'Moss', avoids: ['wheat'] },
+];
+
 function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
   const worked = predict(document, { pantry: PANTRY });
   if (!worked.ok) throw new Error(worked.message);
@@ -38,6 +43,12 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     banded: addBand(worked.value, 12),
     pantry: PANTRY,
     appliances: [{ id: 'big', name: 'Big oven', kind: 'static-oven', thermostat_offset_c: -8 }],
+    trySwaps: () => Promise.resolve([]),
+    habits: { measures: 'metric', cup_fill: null, scale_step_g: 1 },
+    onHabits: nothing,
+    dogs: DOGS,
+    lots: [{ id: 'l1', ingredient_id: 'spent_grain_wet', left_g: 860, best_before: null, water_pct: 74.5 }],
+    alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
   };
 }
 const hillbars = bench(example('hillbars'));
@@ -76,6 +87,8 @@ describe('what comes out', () => {
         likely={hillbars.likely.prediction}
         banded={hillbars.banded}
         bandIsOld={false}
+        pantry={PANTRY}
+        dogs={DOGS}
       />,
     );
     expect(plate).toMatch(/Snap .* \d+\.\d – \d+\.\d/);
@@ -86,11 +99,15 @@ describe('what comes out', () => {
     expect(plate).toContain('Predictions, not tests.');
   });
   it('waits for bands with three dots, and never shows a likely value as a band', () => {
-    const plate = words(<OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld />);
+    const plate = words(
+      <OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld pantry={PANTRY} dogs={DOGS} />,
+    );
     expect(plate.match(/…/g)).toHaveLength(4);
   });
   it('names cautions, and leaves notes to their bench', () => {
-    const plate = words(<OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld />);
+    const plate = words(
+      <OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld pantry={PANTRY} dogs={DOGS} />,
+    );
     expect(plate).toContain('Mind Let them cool first.');
     expect(plate).not.toContain('Contains:');
   });

@@ -30,3 +30,18 @@ export async function bodyJson(request: Request): Promise<Result<unknown>> {
     return fail('NOT_JSON', 'This is not JSON.');
   }
 }
+
+/** A file to keep, with a name that every computer takes. */
+export function attachment(
+  content: string,
+  name: string,
+  { ending, type }: { readonly ending: string; readonly type: string },
+): Response {
+  const plain = name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+  return new Response(content, {
+    headers: { 'content-type': type, 'content-disposition': `attachment; filename="${plain || 'upbeat-oven'}.${ending}"` },
+  });
+}

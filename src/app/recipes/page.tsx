@@ -6,14 +6,13 @@ import { start } from './actions';
 
 export const dynamic = 'force-dynamic';
 
-export default async function Page({
-  searchParams,
-}: {
-  readonly searchParams: Promise<{ trouble?: string }>;
-}): Promise<ReactNode> {
-  const { trouble } = await searchParams;
-  if (trouble) return <Trouble title="The batch was not started" message={trouble} />;
-  const view = await viewRecipes();
+type Query = { q?: string; method?: string; dog?: string; without?: string; archived?: string; trouble?: string };
+
+export default async function Page({ searchParams }: { readonly searchParams: Promise<Query> }): Promise<ReactNode> {
+  const { trouble, q = '', method = '', dog = '', without = '', archived = '' } = await searchParams;
+  if (trouble) return <Trouble title="That did not work" message={trouble} />;
+  const search = { q, method, dog, without, archived };
+  const view = await viewRecipes(search);
   if (!view.ok) return <Trouble title="The recipe book cannot be opened" message={view.message} />;
-  return <RecipeBook {...view.value} startAction={start} />;
+  return <RecipeBook {...view.value} search={search} startAction={start} />;
 }

@@ -3,6 +3,7 @@ import type { OutlineName } from '../shaping';
 import type { SupportName, Door } from '../heat';
 import type { PackOption, Store } from '../keeping';
 import type { CupFill, Unit } from '../quantities';
+import type { Method } from './methods';
 
 /**
  * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
@@ -28,31 +29,6 @@ export type KitchenAir = {
   readonly room_rh_pct?: number;
   readonly cup_fill?: Exclude<CupFill, 'unknown'>;
 };
-
-/** The ways of working of docs/methods.md, from a rolled biscuit to a grill. */
-export const METHODS = [
-  'M1',
-  'M2',
-  'M3',
-  'M4',
-  'M5',
-  'M6',
-  'M7',
-  'M8',
-  'M9',
-  'M10',
-  'M11',
-  'M12',
-  'M13',
-  'M14',
-  'M15',
-  'M16',
-  'M17',
-  'M18',
-  'M19',
-  'M20',
-] as const;
-export type Method = (typeof METHODS)[number];
 
 export type Recipe = {
   readonly name?: string;

@@ -37,6 +37,12 @@ describe('an edit', () => {
     expect(mergeEdits(first, editTo(DOCUMENT, ['name'], 'Other'))).toBeNull();
     expect(mergeEdits(first, editTo(DOCUMENT, ['shape'], {}))).toBeNull();
   });
+  it('a line added is a step of its own, however quickly the next follows', () => {
+    const more = editTo(DOCUMENT, ['steps'], [...DOCUMENT.steps, { do: 'stir' }]);
+    expect(mergeEdits(more, { ...more, before: more.after, after: DOCUMENT.steps })).toBeNull();
+    const same = editTo(DOCUMENT, ['steps'], [...DOCUMENT.steps].reverse());
+    expect(mergeEdits(same, { ...same, before: same.after, after: DOCUMENT.steps })).not.toBeNull();
+  });
   it('any chain of edits taken back in reverse gives the document back', () => {
     const path = fc.constantFrom<Path>(
       ['name'],

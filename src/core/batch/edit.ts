@@ -40,8 +40,13 @@ function put(inside: unknown, path: Path, after: unknown): unknown {
 /** The edit that takes another back. */
 export const invertEdit = ({ path, before, after }: Edit): Edit => ({ path, before: after, after: before });
 
-/** Two edits in a row as one, when they move the same thing; else null. */
+/** Two edits in a row as one, when they move the same thing; else null. A list that grows or shrinks is no such move. */
 export function mergeEdits(first: Edit, second: Edit): Edit | null {
   const same = first.path.length === second.path.length && first.path.every((key, i) => key === second.path[i]);
-  return same ? { path: first.path, before: first.before, after: second.after } : null;
+  return same && !(isOtherLength(first) || isOtherLength(second))
+    ? { path: first.path, before: first.before, after: second.after }
+    : null;
 }
+
+const isOtherLength = ({ before, after }: Edit): boolean =>
+  Array.isArray(before) && Array.isArray(after) && before.length !== after.length;

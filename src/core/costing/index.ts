@@ -1,2 +1,4 @@
 export { ingredientCost } from './ingredient-cost';
 export type { IngredientCost, PriceList } from './ingredient-cost';
+export { shoppingList } from './shopping-list';
+export type { PackCount, ShoppingItem } from './shopping-list';

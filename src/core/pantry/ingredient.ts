@@ -68,6 +68,8 @@ export type Ingredient = {
   readonly rawAnimal: RawAnimal | null;
   /** True when the row's numbers vary widely or were estimated. */
   readonly uncertain: boolean;
+  /** True for a baker's own entry: no other kitchen knows it. */
+  readonly own: boolean;
 };
 
 /** The ingredients a kitchen knows, by id. */

@@ -69,6 +69,7 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
     rawAnimal: null,
     uncertain: true,
+    own: true,
   };
   const complaints = complaintsAbout(row);
   if (complaints.length > 0)

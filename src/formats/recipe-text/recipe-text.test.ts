@@ -96,13 +96,16 @@ describe('written lines', () => {
     expect(wrong.length).toBeLessThanOrEqual(3);
     for (const [line] of wrong) expect(read(line).question, line).not.toBeNull();
   });
-  it.each(LINES)('%s', (line, ingredient, grams, asks) => {
-    const found = read(line);
-    expect(found.ingredient).toBe(ingredient);
-    expect(found.grams).toBeCloseTo(grams, grams > 50 ? -1 : 0);
-    expect(found.question === null, found.question ?? 'no question').toBe(asks === undefined);
-    expect(found.line).toBe(line);
-  });
+  it.each(LINES.map(([line, ingredient, grams, asks]) => ({ line, ingredient, grams, asks })))(
+    '$line',
+    ({ line, ingredient, grams, asks }) => {
+      const found = read(line);
+      expect(found.ingredient).toBe(ingredient);
+      expect(found.grams).toBeCloseTo(grams, grams > 50 ? -1 : 0);
+      expect(found.question === null, found.question ?? 'no question').toBe(asks === undefined);
+      expect(found.line).toBe(line);
+    },
+  );
 });
 
 describe('what cannot be known is asked', () => {

@@ -3,14 +3,19 @@ import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
-import type { Ingredient, Pantry } from '@/core/pantry';
+import type { Dog } from '@/core/feeding';
+import type { Pantry } from '@/core/pantry';
+import type { KitchenGoods } from '@/workers/protocol';
+import type { Habits } from '../ingredients/habits';
+import { useHabits } from '../ingredients/use-habits';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { BatchLine } from './BatchLine';
 import { ConflictDialog } from './ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
-import { BENCHES, type Appliance, type Bench, type BenchProps } from './bench-props';
+import { BENCHES, type Appliance, type Bench, type BenchProps, type Lot } from './bench-props';
+import { KeepInRecipe } from './KeepInRecipe';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
 import { ShapeBench } from './shape/ShapeBench';
@@ -28,14 +33,25 @@ type BatchPlaceProps = {
     readonly baked_on: string | null;
     readonly saved_at: string;
   };
-  readonly pantry: readonly Ingredient[];
+  readonly recipeId: string | null;
+  readonly pantry: KitchenGoods['pantry'];
+  readonly prices: Omit<KitchenGoods, 'pantry'>;
   readonly appliances: readonly Appliance[];
+  readonly habits: Habits;
+  readonly dogs: readonly Dog[];
+  readonly lots: readonly Lot[];
+  readonly alsoUsedIn: ReadonlyArray<
+    readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
+  >;
   readonly firstBench: Bench;
 };
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
-export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: BatchPlaceProps): ReactNode {
-  const { document, edits, likely, banded, bandIsOld, failure, canUndo, canRedo } = useBatch(batch.document, rows);
+export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
+  const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
+  const { document, edits, trySwaps, likely, banded, bandIsOld, failure, canUndo, canRedo } = useBatch(batch.document, goods);
+  const [habits, onHabits] = useHabits(kitchen.habits);
+  const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
   const saving = useSaving(batch.id, document, batch, edits.begin);
   const [bench, setBench] = useState<Bench>(firstBench);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
@@ -45,7 +61,20 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
     setBench(next);
     window.history.replaceState(null, '', `?bench=${next}`);
   };
-  const props: BenchProps | null = likely && { document, edits, likely, banded, pantry, appliances };
+  const props: BenchProps | null = likely && {
+    document,
+    edits,
+    trySwaps,
+    likely,
+    banded,
+    pantry,
+    appliances: kitchen.appliances,
+    habits,
+    onHabits,
+    dogs: kitchen.dogs,
+    lots: kitchen.lots,
+    alsoUsedIn,
+  };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
@@ -58,6 +87,12 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
         <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
           <Redo2 aria-hidden size={16} /> Redo
         </Button>
+        <KeepInRecipe
+          batchId={batch.id}
+          known={recipeId !== null}
+          saveNow={saving.saveNow}
+          saved={saving.state.kind === 'saved'}
+        />
         <a
           className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
           href={`/api/batches/${batch.id}/file`}
@@ -89,7 +124,14 @@ export function BatchPlace({ batch, pantry: rows, appliances, firstBench }: Batc
           >
             <OneBench bench={bench} props={props} />
           </div>
-          <OutcomePlate target={document.target} likely={props.likely.prediction} banded={banded} bandIsOld={bandIsOld} />
+          <OutcomePlate
+            target={document.target}
+            likely={props.likely.prediction}
+            banded={banded}
+            bandIsOld={bandIsOld}
+            pantry={pantry}
+            dogs={kitchen.dogs}
+          />
         </div>
       ) : (
         !failure && (

@@ -1,10 +1,13 @@
 import type { ReactNode } from 'react';
 import type { BatchDocument, Prediction } from '@/core/batch';
-import { moisture, moistureRange, range, span } from '../format/units';
+import { screen, type Dog } from '@/core/feeding';
+import type { Pantry } from '@/core/pantry';
+import { moisture, moistureRange, money, range, span } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Plate } from '../kit/Plate';
+import { WhoMay } from '../kit/WhoMay';
 
 type OutcomePlateProps = {
   readonly target: BatchDocument['target'];
@@ -12,11 +15,18 @@ type OutcomePlateProps = {
   readonly likely: Prediction;
   readonly banded: Prediction | null;
   readonly bandIsOld: boolean;
+  readonly pantry: Pantry;
+  readonly dogs: readonly Dog[];
 };
 
 /** What comes out: it never leaves the page, whichever bench is open. */
-export function OutcomePlate({ target, likely, banded, bandIsOld }: OutcomePlateProps): ReactNode {
-  const { outcome, keeps, feeding, heat } = likely;
+export function OutcomePlate({ target, likely, banded, bandIsOld, pantry, dogs }: OutcomePlateProps): ReactNode {
+  const { outcome, keeps, feeding, heat, cost } = likely;
+  const blocked = likely.blocked_by.length > 0;
+  const inBowl = likely.dough.ingredients.flatMap(({ ingredient: id, mass_g }) => {
+    const ingredient = pantry.get(id);
+    return ingredient ? [{ ingredient, mass_g }] : [];
+  });
   const [first] = keeps;
   const band = banded ?? null;
   const kept = band?.keeps[0];
@@ -72,7 +82,8 @@ export function OutcomePlate({ target, likely, banded, bandIsOld }: OutcomePlate
       >
         <p className="text-[14px] text-soft">
           {likely.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
-          {feeding.kcal_per_piece.toFixed(0)} kcal each
+          {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
+          {cost && ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? ', in part' : ''}`}
         </p>
       </Headline>
       <Headline
@@ -88,6 +99,11 @@ export function OutcomePlate({ target, likely, banded, bandIsOld }: OutcomePlate
           {heat.colour} · {heat.energy_kwh.toFixed(1)} kWh
         </p>
       </Headline>
+      {dogs.length > 0 && (
+        <div className="border-t border-hair pt-2">
+          <WhoMay verdicts={screen(inBowl, dogs).dogs} blocked={blocked} nameOf={(id) => pantry.get(id)?.name ?? id} />
+        </div>
+      )}
       {graver.length > 0 && (
         <div className="space-y-1.5 border-t border-hair pt-2.5">
           {graver.map((caution) => (

@@ -1,7 +1,9 @@
 import type { BatchDocument, Prediction } from '@/core/batch';
+import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
-import type { Edits } from './use-batch';
+import type { Habits } from '../ingredients/habits';
+import type { Edits, TrySwaps } from './use-batch';
 
 export type Appliance = {
   readonly id: string;
@@ -10,14 +12,30 @@ export type Appliance = {
   readonly thermostat_offset_c: number;
 };
 
+/** What is in the house of an ingredient. */
+export type Lot = {
+  readonly id: string;
+  readonly ingredient_id: string;
+  readonly left_g: number;
+  readonly best_before: string | null;
+  readonly water_pct: number | null;
+};
+
 /** What every bench works with. */
 export type BenchProps = {
   readonly document: BatchDocument;
   readonly edits: Edits;
+  readonly trySwaps: TrySwaps;
   readonly likely: Likely;
   readonly banded: Prediction | null;
   readonly pantry: Pantry;
   readonly appliances: readonly Appliance[];
+  readonly habits: Habits;
+  readonly onHabits: (habits: Habits) => void;
+  readonly dogs: readonly Dog[];
+  readonly lots: readonly Lot[];
+  /** Other recipes that use an ingredient, by its id. */
+  readonly alsoUsedIn: ReadonlyMap<string, ReadonlyArray<{ readonly id: string; readonly name: string }>>;
 };
 
 export type Bench = 'weigh' | 'mix' | 'shape' | 'heat' | 'cool' | 'pack' | 'keep';

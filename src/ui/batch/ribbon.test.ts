@@ -10,7 +10,7 @@ const service = makePredictionService(
   () => Promise.resolve(),
 );
 const pantry = readPantryCsv(readFileSync('data/ingredients.csv', 'utf8'));
-service.load(pantry.ok ? [...pantry.value.values()] : []);
+service.load({ pantry: pantry.ok ? [...pantry.value.values()] : [], currency: 'GBP', prices: [] });
 const answer = service.likely(JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument);
 if (!answer.ok) throw new Error(answer.message);
 const { prediction, drawing } = answer.value;

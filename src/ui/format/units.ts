@@ -40,6 +40,10 @@ export const moistureRange = (low: number, high: number): string =>
 /** 0.25 -> "1/4" is for spoons; scale factors read better as decimals: "×1.5". */
 export const factor = (value: number): string => `×${Number(value.toFixed(2))}`;
 
+/** 0.8432, "GBP" -> "£0.84". */
+export const money = (amount: number, currency: string): string =>
+  new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount);
+
 /** ISO date or time -> "14 Nov 2026"; the same on server and page. */
 export function day(iso: string): string {
   const [year, month, date] = iso.slice(0, 10).split('-').map(Number);

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-export type DoughShares = Readonly<Record<'water' | 'starch' | 'protein' | 'fat' | 'sugars' | 'fibre' | 'ash', number>>;
+import type { DoughShares } from '@/core/pantry';
 
 const PARTS: ReadonlyArray<{ readonly key: keyof DoughShares; readonly look: string }> = [
   { key: 'water', look: 'bg-water' },

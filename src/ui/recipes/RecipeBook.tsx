@@ -1,38 +1,45 @@
+'use client';
+import { Search } from 'lucide-react';
 import Link from 'next/link';
-import type { ReactNode } from 'react';
-import { duration, mass } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
-import { Plate } from '../kit/Plate';
-import { CompositionBar, type DoughShares } from './CompositionBar';
-import { ImportBatch } from './ImportBatch';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { METHODS, METHOD_NAMES } from '@/core/batch';
+import { Button } from '../kit/Button';
+import { Choice } from '../kit/Choice';
+import { ImportRecipe } from './ImportRecipe';
+import { RecipeTile } from './RecipeTile';
+import type { RecipeData } from './recipe-data';
 
-export type RecipeCard = {
-  readonly id: string;
-  readonly name: string;
-  readonly summary: string;
-  readonly ingredients: readonly string[];
-  readonly dough_g: number;
-  readonly feel: string;
-  readonly feel_index: number;
-  readonly pieces: number;
-  readonly minutes: number;
-  readonly texture: string;
-  readonly allergens: readonly string[];
-  readonly shares: DoughShares;
+/** What the book is asked for; empty parts narrow nothing. */
+export type BookSearch = {
+  readonly q: string;
+  readonly method: string;
+  readonly dog: string;
+  readonly without: string;
+  readonly archived: string;
 };
+type BookPage = { readonly recipes: readonly RecipeData[]; readonly total: number };
 
-type RecipeBookProps = {
+type RecipeBookProps = BookPage & {
   readonly kitchen: string;
-  readonly recipes: readonly RecipeCard[];
+  readonly dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>;
   readonly open: { readonly id: string; readonly name: string } | null;
+  readonly search: BookSearch;
   readonly startAction: (form: FormData) => Promise<void>;
 };
 
-/** The book: every recipe opens on its dough, and one click starts a batch. */
-export function RecipeBook({ kitchen, recipes, open, startAction }: RecipeBookProps): ReactNode {
+/** While one types, the book waits this long before it looks [ms]. */
+const TYPING_MS = 160;
+const WITHOUT = ['wheat', 'gluten', 'egg', 'dairy', 'fish', 'chicken', 'beef', 'peanut', 'legume', 'oat'];
+
+/** The book: found by name, ingredient, method, allergen or dog; every recipe opens on its dough, and one click starts a batch. */
+export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ...firstPage }: RecipeBookProps): ReactNode {
+  const [search, setSearch] = useState(first);
+  const { page, more, busy, wrong } = useBook(search, firstPage);
+  const set = (part: Partial<BookSearch>): void => setSearch((now) => ({ ...now, ...part }));
+  const narrowed = Object.values(search).some((value) => value !== '');
   return (
-    <main className="mx-auto max-w-[1232px] px-6 py-5">
-      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 pb-4">
+    <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
         <h1 className="text-[27px]">Recipes</h1>
         <p className="text-soft">{kitchen}</p>
         <span className="flex-1" />
@@ -44,54 +51,135 @@ export function RecipeBook({ kitchen, recipes, open, startAction }: RecipeBookPr
             Carry on with {open.name}
           </Link>
         )}
-        <ImportBatch />
+        <ImportRecipe />
+        <Link
+          href="/recipes/new"
+          className="rounded-full border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110"
+        >
+          Write a recipe
+        </Link>
       </header>
-      {recipes.length === 0 && <p className="text-soft">The book is empty. Bring a batch file in, and it opens on its line.</p>}
-      <ul className="flex flex-col gap-3">
-        {recipes.map((recipe) => (
+      <form
+        role="search"
+        onSubmit={(event) => event.preventDefault()}
+        className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3"
+      >
+        <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
+          <Search aria-hidden size={16} className="text-soft" />
+          <span className="sr-only">Search the book</span>
+          <input
+            type="search"
+            value={search.q}
+            maxLength={120}
+            placeholder="name, ingredient, method, allergen"
+            onChange={({ target }) => set({ q: target.value })}
+            className="w-64 bg-transparent outline-none"
+          />
+        </label>
+        <Choice
+          label="for"
+          value={search.dog}
+          options={[
+            { value: '', name: 'every dog' },
+            ...dogs.map(({ name, avoids }) => ({
+              value: name,
+              name: avoids.length > 0 ? `${name}: no ${avoids.join(', ')}` : name,
+            })),
+          ]}
+          onChange={(dog) => set({ dog })}
+        />
+        <Choice
+          label="without"
+          value={search.without}
+          options={[{ value: '', name: 'anything' }, ...WITHOUT.map((value) => ({ value, name: value }))]}
+          onChange={(without) => set({ without })}
+        />
+        <Choice
+          label="made"
+          value={search.method}
+          options={[
+            { value: '', name: 'any way' },
+            ...METHODS.map((value) => ({ value, name: METHOD_NAMES[value].toLowerCase() })),
+          ]}
+          onChange={(method) => set({ method })}
+        />
+        <label className="inline-flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--rim)]"
+            checked={search.archived === 'yes'}
+            onChange={({ target }) => set({ archived: target.checked ? 'yes' : '' })}
+          />
+          put away
+        </label>
+        <p role="status" className="text-[14px] text-soft">
+          {busy ? 'looking …' : `${page.total} recipe${page.total === 1 ? '' : 's'}`}
+          {wrong && <span className="text-stop"> {wrong}</span>}
+        </p>
+      </form>
+      {page.recipes.length === 0 && !busy && (
+        <p className="text-soft">
+          {narrowed
+            ? 'Nothing in the book fits all of that. Take one of the limits away.'
+            : 'The book is empty. Write a recipe, paste one, or bring a file in.'}
+        </p>
+      )}
+      <ul className="flex flex-col gap-2.5">
+        {page.recipes.map((recipe) => (
           <li key={recipe.id}>
-            <Plate label={recipe.name} className="grid gap-x-8 gap-y-3 px-5 py-4 lg:grid-cols-[1fr_23rem_auto]">
-              <div>
-                <h2 className="text-[21px]">{recipe.name}</h2>
-                <p className="pt-0.5">{recipe.summary}</p>
-                <p className="pt-2 text-[14px] text-soft">{recipe.ingredients.join(' · ')}</p>
-                {recipe.allergens.length > 0 && (
-                  <p className="pt-1 text-[14px]">
-                    <span className="text-soft">contains</span> <strong>{recipe.allergens.join(', ')}</strong>
-                  </p>
-                )}
-              </div>
-              <div>
-                <CompositionBar shares={recipe.shares} />
-                <dl className="grid grid-cols-4 gap-x-3 pt-3 text-[14px]">
-                  {[
-                    ['dough', mass(recipe.dough_g), FEEL_NAMES[recipe.feel].toLowerCase()],
-                    ['pieces', String(recipe.pieces), 'as written'],
-                    ['heat', duration(recipe.minutes), ''],
-                    ['ends', recipe.texture, ''],
-                  ].map(([name, figure, small]) => (
-                    <div key={name}>
-                      <dt className="text-soft">{name}</dt>
-                      <dd className="leading-tight font-semibold">
-                        {figure} {small && <span className="block font-normal text-soft">{small}</span>}
-                      </dd>
-                    </div>
-                  ))}
-                </dl>
-              </div>
-              <form action={startAction} className="self-center">
-                <input type="hidden" name="recipe" value={recipe.id} />
-                <button
-                  className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold text-face hover:brightness-110"
-                  aria-label={`Bake ${recipe.name}`}
-                >
-                  Bake this
-                </button>
-              </form>
-            </Plate>
+            <RecipeTile recipe={recipe} startAction={startAction} />
           </li>
         ))}
       </ul>
+      {page.recipes.length < page.total && (
+        <p className="pt-3 text-center">
+          <Button onClick={more}>Show more of the {page.total}</Button>
+        </p>
+      )}
     </main>
   );
+}
+
+const addressOf = (search: BookSearch, from = 0): string => {
+  const parts = Object.entries(search).filter(([, value]) => value !== '');
+  return new URLSearchParams([...parts, ...(from > 0 ? [['from', String(from)]] : [])] as string[][]).toString();
+};
+
+/** Looks the book up as the search changes; the address follows, so that a search can be kept and gone back to. */
+function useBook(search: BookSearch, first: BookPage): { page: BookPage; more: () => void; busy: boolean; wrong: string | null } {
+  const [page, setPage] = useState(first);
+  const [busy, setBusy] = useState(false);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const asked = useRef(search);
+  const look = async (from: number, signal?: AbortSignal): Promise<void> => {
+    setBusy(true);
+    try {
+      const response = await fetch(`/api/recipes?${addressOf(search, from)}`, signal ? { signal } : {});
+      const found = (await response.json()) as BookPage & { error?: { message: string } };
+      if (found.error) throw new Error(found.error.message);
+      setPage((now) => (from > 0 ? { ...found, recipes: [...now.recipes, ...found.recipes] } : found));
+      setWrong(null);
+    } catch (error) {
+      if (signal?.aborted) return;
+      setWrong(error instanceof Error && error.message ? error.message : 'The oven does not answer.');
+    }
+    setBusy(false);
+  };
+  useEffect(() => {
+    if (asked.current === search) return;
+    asked.current = search;
+    const stop = new AbortController();
+    const timer = setTimeout(() => {
+      const query = addressOf(search);
+      window.history.replaceState(null, '', query === '' ? '/recipes' : `/recipes?${query}`);
+      void look(0, stop.signal);
+    }, TYPING_MS);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
+    // `look` belongs to this very search.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [search]);
+  return { page, more: () => void look(page.recipes.length), busy, wrong };
 }

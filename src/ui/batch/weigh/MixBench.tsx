@@ -1,107 +1,143 @@
 'use client';
-import type { ReactNode } from 'react';
-import { FEEL_TARGETS, FEEL_WORDS } from '@/core/dough';
-import { G_PER_MASS_UNIT, isMassUnit } from '@/core/quantities';
-import { Button } from '../../kit/Button';
-import { CautionsOf } from '../../kit/CautionMark';
-import { NumberField } from '../../kit/NumberField';
-import { mass } from '../../format/units';
+import { useState, type ReactNode } from 'react';
+import { FEEL_WORDS, crumbleEdge, feelOf, softness } from '@/core/dough';
+import type { DoughLine } from '@/core/pantry';
 import { FEEL_NAMES } from '../../format/words';
+import { CautionsOf } from '../../kit/CautionMark';
+import { FeelGauge } from '../../kit/FeelGauge';
+import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
-import { FeelGauge } from './FeelGauge';
+import { BowlTable } from './BowlTable';
+import { DoctorPanel } from './DoctorPanel';
+import { ScalePanel } from './ScalePanel';
+import { Steering } from './Steering';
+import { linesInBowl } from './bowl';
+import { useScale } from './use-scale';
 
-/** The mix station: how the dough will handle before anything is mixed, and what would put it right. */
-export function MixBench({ document, edits, likely, pantry }: BenchProps): ReactNode {
+/** The mix station: what goes into the bowl in which order, how it will handle, and what would put it right. */
+export function MixBench({ document, edits, likely, pantry, habits }: BenchProps): ReactNode {
+  const [scaleOn, setScaleOn] = useState(false);
+  const scale = useScale(scaleOn);
   const { dough, cautions } = likely.prediction;
-  const { crumbleEdge, fixes } = likely.drawing.feel;
   const rest = document.recipe.rest_minutes ?? 10;
+  const kitchen_c = document.kitchen?.room_c ?? 20;
+  const bowl = { standing_min: rest, kitchen_c };
+  const lines = linesInBowl(document, dough, pantry);
+  const planned = linesInBowl(
+    document,
+    { ...dough, ingredients: dough.ingredients.map((line) => ({ ...line, mass_g: line.planned_g })) },
+    pantry,
+  );
+  const onAdd = (ingredient: string, mass_g: number): void =>
+    edits.change<typeof document.recipe.ingredients>(['recipe', 'ingredients'], (now) =>
+      addToBowl(now, dough.ingredients, ingredient, mass_g),
+    );
   return (
-    <div className="flex flex-col gap-4">
-      <BenchHead title="Mix" about="how it will feel in the hands, after standing">
-        <NumberField
-          label="Stands for"
-          unit="min"
-          width="w-8"
-          value={rest}
-          min={0}
-          max={1440}
-          step={5}
-          onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
-        />
+    <div className="flex flex-col gap-3">
+      <BenchHead title="Mix" about="what goes in, and how it will feel in the hands">
+        <ScalePanelButton scale={scale} onOn={setScaleOn} />
       </BenchHead>
-      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-3 pb-2">
-        <p>
-          <strong className="font-display text-[22px]">{FEEL_NAMES[dough.feel]}</strong>{' '}
+      {scaleOn && <ScalePanel scale={scale} onOn={setScaleOn} />}
+      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2 pb-1.5">
+        <p className="flex flex-wrap items-baseline gap-x-2">
+          <strong className="font-display text-[22px]" data-feel>
+            {FEEL_NAMES[dough.feel]}
+          </strong>
           <span className="text-soft">
             {FEEL_WORDS[dough.feel]} · softness {dough.feel_index.toFixed(2)} ({dough.feel_index_low.toFixed(2)} –{' '}
             {dough.feel_index_high.toFixed(2)})
           </span>
         </p>
-        <FeelGauge index={dough.feel_index} low={dough.feel_index_low} high={dough.feel_index_high} crumbleEdge={crumbleEdge} />
+        <FeelGauge
+          index={dough.feel_index}
+          low={dough.feel_index_low}
+          high={dough.feel_index_high}
+          crumbleEdge={likely.drawing.feel.crumbleEdge}
+        />
       </div>
-      <div className="grid gap-3 sm:grid-cols-2">
-        <div className="rounded-2xl border border-hair px-4 py-3">
-          <h3 className="text-[16px]">Hold back</h3>
-          {dough.hold_back ? (
-            <p>
-              Keep <strong>{Math.round(dough.hold_back.mass_g)} g</strong> of the{' '}
-              {nameOf(pantry, dough.hold_back.ingredient).toLowerCase()} aside. Let the dough stand, then add it by the spoon:
-              eggs, purees and drained grain are never twice the same.
-            </p>
-          ) : (
-            <p>There is no flour here to hold back.</p>
-          )}
-        </div>
-        <div className="rounded-2xl border border-hair px-4 py-3">
-          <h3 className="text-[16px]">To roll cleanly</h3>
-          {fixes.length === 0 && <p>It already sits in the middle of the band that rolls; leave it.</p>}
-          {fixes.map((fix) => (
-            <p key={fix.ingredient} className="flex flex-wrap items-center gap-2">
-              <span>
-                <strong>{Math.round(fix.mass_g)} g</strong> more {nameOf(pantry, fix.ingredient).toLowerCase()} would bring it to
-                softness {FEEL_TARGETS.rollable.toFixed(2)}.
-              </span>
-              <AddToRecipe
-                fix={fix}
-                document={document}
-                edits={edits}
-                factor={dough.factor}
-                name={nameOf(pantry, fix.ingredient)}
-              />
-            </p>
-          ))}
-        </div>
+      <BowlTable {...{ document, edits, likely, pantry, habits, scale }} />
+      <div className="grid gap-3 lg:grid-cols-2">
+        <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} />
+        <section aria-label="Hold back and stand" className="rounded-2xl border border-hair px-4 py-2.5">
+          <h3 className="text-[16px]">Hold back, let it stand</h3>
+          <p className="pt-1">
+            {dough.hold_back ? (
+              <>
+                Hold back <strong>{Math.round(dough.hold_back.mass_g)} g</strong> of the{' '}
+                {nameOf(pantry, dough.hold_back.ingredient).toLowerCase()}; add it by the spoon once the dough has stood.
+              </>
+            ) : (
+              'There is no flour here to hold back.'
+            )}
+          </p>
+          <p className="pt-1.5">
+            <NumberField
+              label="It stands for"
+              unit="min"
+              width="w-8"
+              value={rest}
+              min={0}
+              max={1440}
+              step={5}
+              onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
+            />
+          </p>
+          <Standing lines={lines} kitchen_c={kitchen_c} />
+        </section>
       </div>
-      <ol className="columns-2 gap-8 text-[15px]" aria-label="Into the bowl">
-        {dough.ingredients.map(({ ingredient, mass_g }, i) => (
-          <li key={`${ingredient}-${i}`} className="flex justify-between border-b border-hair py-1">
-            <span>{nameOf(pantry, ingredient)}</span>
-            <strong>{mass(mass_g)}</strong>
-          </li>
-        ))}
-      </ol>
+      <DoctorPanel {...{ lines, pantry, kitchen_c, onAdd }} />
       <CautionsOf cautions={cautions} steps={['mix']} />
     </div>
   );
 }
 
-type AddProps = Pick<BenchProps, 'document' | 'edits'> & {
-  readonly fix: { readonly ingredient: string; readonly mass_g: number };
-  readonly factor: number;
-  readonly name: string;
-};
+function ScalePanelButton(props: Parameters<typeof ScalePanel>[0]): ReactNode {
+  return props.scale.kind === 'off' ? <ScalePanel {...props} /> : null;
+}
 
-/** Writes the correction into the recipe, where its line is given by weight. */
-function AddToRecipe({ fix, document, edits, factor, name }: AddProps): ReactNode {
-  const index = document.recipe.ingredients.findIndex(({ ingredient }) => ingredient === fix.ingredient);
-  const line = document.recipe.ingredients[index];
-  if (!line || !isMassUnit(line.unit)) return null;
-  const perUnit = G_PER_MASS_UNIT[line.unit];
-  const amount = Math.round((line.amount + fix.mass_g / factor / perUnit) * 10) / 10;
+const TIMES_MIN = [0, 10, 20, 30, 60];
+
+/** How the same dough feels while oats, coconut and seeds go on drinking. */
+function Standing({ lines, kitchen_c }: { readonly lines: readonly DoughLine[]; readonly kitchen_c: number }): ReactNode {
+  const edge = crumbleEdge(lines);
+  const at = TIMES_MIN.map((standing_min) => ({ standing_min, index: softness(lines, { standing_min, kitchen_c }).index }));
+  if (at.some(({ index }) => !Number.isFinite(index))) return null;
   return (
-    <Button look="small" onClick={() => edits.set(['recipe', 'ingredients', index, 'amount'], amount)}>
-      Add {Math.round(fix.mass_g)} g {name.toLowerCase()}
-    </Button>
+    <table className="mt-2 w-full text-[14px]" aria-label="Feel after standing">
+      <tbody>
+        <tr className="text-soft">
+          {at.map(({ standing_min }) => (
+            <th key={standing_min} scope="col" className="text-left font-normal">
+              {standing_min === 0 ? 'fresh' : `${standing_min} min`}
+            </th>
+          ))}
+        </tr>
+        <tr>
+          {at.map(({ standing_min, index }) => (
+            <td key={standing_min}>
+              {index.toFixed(2)}{' '}
+              <span className="block text-[13px] text-soft">{FEEL_NAMES[feelOf(index, edge)].toLowerCase()}</span>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
   );
+}
+
+type Lines = BenchProps['document']['recipe']['ingredients'];
+
+/** The lines of a recipe with so much more of an ingredient really in the bowl. */
+export function addToBowl(
+  lines: Lines,
+  inBowl: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number }>,
+  ingredient: string,
+  mass_g: number,
+): Lines {
+  const index = lines.findIndex((line) => line.ingredient === ingredient);
+  const tenth = (value: number): number => Math.round(value * 10) / 10;
+  if (index < 0) return [...lines, { ingredient, amount: 0, unit: 'g', actual_g: tenth(mass_g) }];
+  const now_g = lines[index].actual_g ?? inBowl[index]?.mass_g ?? 0;
+  return lines.map((line, i) => (i === index ? { ...line, actual_g: tenth(now_g + mass_g) } : line));
 }

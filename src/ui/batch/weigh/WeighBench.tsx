@@ -1,91 +1,59 @@
 'use client';
-import { Radio, RadioGroup } from '@headlessui/react';
+import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import type { Scale } from '@/core/batch';
 import { FEEL_WORDS } from '@/core/dough';
-import type { UNITS } from '@/core/quantities';
-import { Choice } from '../../kit/Choice';
-import { NumberField } from '../../kit/NumberField';
-import { mass } from '../../format/units';
+import { isVolumeUnit } from '@/core/quantities';
+import { mass, money } from '../../format/units';
 import { FEEL_NAMES } from '../../format/words';
+import { IngredientTable, type ChangeLines } from '../../ingredients/IngredientTable';
+import { FILL_NAMES, MEASURE_NAMES, type Habits } from '../../ingredients/habits';
+import { Button } from '../../kit/Button';
+import { CautionsOf } from '../../kit/CautionMark';
+import { Choice } from '../../kit/Choice';
+import { FeelGauge } from '../../kit/FeelGauge';
+import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
-import { FeelGauge } from './FeelGauge';
-import { kitchenMeasure, type CupSet } from './kitchen-measure';
-
-type By = 'factor' | 'dough_mass' | 'pieces' | 'trays' | 'loads';
-const WAYS: ReadonlyArray<{ readonly by: By; readonly name: string }> = [
-  { by: 'factor', name: 'times the recipe' },
-  { by: 'dough_mass', name: 'dough weight' },
-  { by: 'pieces', name: 'pieces' },
-  { by: 'trays', name: 'full trays' },
-  { by: 'loads', name: 'oven loads' },
-];
-const CUP_SETS = [
-  { value: 'us', name: 'US cups' },
-  { value: 'metric', name: 'metric cups' },
-] as const;
+import { HowMuch } from './HowMuch';
+import { SwapDialog } from './SwapDialog';
+import { WholeAndLeft } from './WholeAndLeft';
 
 /** The weigh station: how much is made, and what goes on the scale. */
-export function WeighBench({ document, edits, likely, pantry }: BenchProps): ReactNode {
-  const [cups, setCups] = useState<CupSet>('metric');
-  const { dough } = likely.prediction;
-  const { ingredients } = document.recipe;
+export function WeighBench(props: BenchProps): ReactNode {
+  const { document, edits, likely, pantry, habits, onHabits, trySwaps } = props;
+  const [swapping, setSwapping] = useState<number | null>(null);
+  const { dough, cautions, cost } = likely.prediction;
+  const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
+  const stops = cautions.filter(({ severity, step }) => severity === 'stop' && step === 'mix');
   return (
     <div className="flex flex-col gap-3">
-      <BenchHead title="Weigh" about={`${mass(dough.mass_g)} of dough · ${dough.water_pct.toFixed(0)} % water`}>
-        <Choice label="Measures" shown={false} value={cups} options={CUP_SETS} onChange={setCups} />
+      <BenchHead
+        title="Weigh"
+        about={`${mass(dough.mass_g)} of dough · ${dough.water_pct.toFixed(0)} % water${cost ? ` · ${money(cost.ingredients, cost.currency)} of ingredients${cost.missing.length > 0 ? `, without ${cost.missing.map((id) => nameOf(pantry, id).toLowerCase()).join(', ')}` : ''}` : ''}`}
+      >
+        <MeasuresOf habits={habits} onHabits={onHabits} />
       </BenchHead>
-      <HowMuch document={document} edits={edits} likely={likely} pantry={pantry} />
-      <table className="w-full border-collapse text-[15px]">
-        <thead>
-          <tr className="text-left text-[14px] text-soft">
-            <th className="py-1.5 font-normal">Ingredient</th>
-            <th className="font-normal">Recipe says</th>
-            <th className="w-28 text-right font-normal">Weigh</th>
-            <th className="w-64 pl-6 font-normal">or about</th>
-          </tr>
-        </thead>
-        <tbody>
-          {ingredients.map((line, i) => {
-            const weighed = dough.ingredients[i];
-            const row = pantry.get(line.ingredient);
-            const measure = row && weighed ? kitchenMeasure(row, weighed.mass_g, cups) : null;
-            return (
-              <tr key={`${line.ingredient}-${i}`} className="border-t border-hair">
-                <td className="py-1.5 pr-3 font-semibold">{nameOf(pantry, line.ingredient)}</td>
-                <td>
-                  <NumberField
-                    label={`Amount of ${nameOf(pantry, line.ingredient)} in the recipe`}
-                    shown={false}
-                    width="w-14"
-                    value={line.amount}
-                    min={0}
-                    max={100000}
-                    step={line.unit === 'g' || line.unit === 'ml' ? 5 : 0.5}
-                    onChange={(amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
-                  />{' '}
-                  <span className="text-soft">{unitWord(line.unit)}</span>
-                </td>
-                <td className="text-right font-display text-[18px] font-semibold">{weighed ? mass(weighed.mass_g) : ''}</td>
-                <td className="pl-6">
-                  {measure ? (
-                    <>
-                      {measure.words}{' '}
-                      <span className="text-[13px] text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>
-                    </>
-                  ) : (
-                    <span className="text-soft">weigh it</span>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      <p className="text-[14px] text-soft">
-        The scale is right; a cup of flour filled by hand lies within its ± nine times in ten.
-      </p>
+      <HowMuch {...props} />
+      <AskCups {...props} />
+      <CautionsOf cautions={stops} steps={['mix']} />
+      <IngredientTable
+        recipe={document.recipe}
+        dough={dough}
+        pantry={pantry}
+        habits={habits}
+        onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
+        onLines={onLines}
+        tools={(i) => (
+          <Button
+            look="small"
+            aria-label={`Swap ${nameOf(pantry, document.recipe.ingredients[i].ingredient)}`}
+            onClick={() => setSwapping(i)}
+          >
+            <Repeat2 aria-hidden size={14} /> Swap
+          </Button>
+        )}
+      />
+      <WholeAndLeft {...props} />
       <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">
         <p>
           It will be <strong>{FEEL_NAMES[dough.feel].toLowerCase()}</strong>{' '}
@@ -99,123 +67,67 @@ export function WeighBench({ document, edits, likely, pantry }: BenchProps): Rea
         />
       </div>
       <KitchenAir document={document} edits={edits} />
+      <SwapDialog
+        {...{ document, likely, pantry, trySwaps }}
+        line={swapping}
+        onClose={() => setSwapping(null)}
+        onSwap={(lines) => {
+          edits.set(['recipe', 'ingredients'], lines);
+          setSwapping(null);
+        }}
+      />
     </div>
   );
 }
 
-const unitWord = (unit: (typeof UNITS)[number]): string =>
-  ({ 'cup-us': 'US cups', 'cup-metric': 'metric cups', 'cup-uk': 'UK cups', each: 'of them', pack: 'packs' })[unit as string] ??
-  unit;
-
-type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry'>;
-
-/** Scales by whatever the baker fixes; changing the way keeps the amount. */
-function HowMuch({ document, edits, likely, pantry }: HowMuchProps): ReactNode {
-  const scale: Scale = document.scale ?? { by: 'factor', factor: 1 };
-  const { dough, yield: out } = likely.prediction;
-  const now: Record<By, Scale> = {
-    factor: { by: 'factor', factor: Number(dough.factor.toFixed(3)) },
-    dough_mass: { by: 'dough_mass', dough_g: Math.round(dough.mass_g) },
-    pieces: { by: 'pieces', pieces: out.pieces },
-    trays: { by: 'trays', trays: out.trays },
-    loads: { by: 'loads', loads: likely.prediction.heat.loads },
-  };
-  const set = (next: Scale): void => edits.set(['scale'], next);
+/** Which cups are meant, and what the scale can show. */
+function MeasuresOf({ habits, onHabits }: { readonly habits: Habits; readonly onHabits: (habits: Habits) => void }): ReactNode {
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-2xl border border-hair bg-enamel px-4 py-2">
-      <RadioGroup
-        value={scale.by}
-        onChange={(by) => by !== 'ingredient' && by !== 'fixed' && set(now[by])}
-        aria-label="How much to make"
-        className="flex flex-wrap gap-1"
-      >
-        {WAYS.map(({ by, name }) => (
-          <Radio
-            key={by}
-            value={by}
-            className="cursor-pointer rounded-full px-3 py-0.5 data-[checked]:bg-ink data-[checked]:font-semibold data-[checked]:text-face"
-          >
-            {name}
-          </Radio>
-        ))}
-        {scale.by === 'ingredient' && (
-          <Radio
-            value="ingredient"
-            className="cursor-pointer rounded-full px-3 py-0.5 data-[checked]:bg-ink data-[checked]:font-semibold data-[checked]:text-face"
-          >
-            all the {nameOf(pantry, scale.ingredient).toLowerCase()}
-          </Radio>
-        )}
-      </RadioGroup>
-      <span className="flex-1" />
-      {scale.by !== 'fixed' && <NumberField key={scale.by} {...amountField(scale, set)} />}
-    </div>
+    <>
+      <Choice
+        label="Measures"
+        shown={false}
+        value={habits.measures}
+        options={MEASURE_NAMES}
+        onChange={(measures) => onHabits({ ...habits, measures })}
+      />
+      <Choice
+        label="Scale shows"
+        value={String(habits.scale_step_g)}
+        options={[
+          { value: '1', name: '1 g' },
+          { value: '5', name: '5 g' },
+        ]}
+        onChange={(step) => onHabits({ ...habits, scale_step_g: step === '5' ? 5 : 1 })}
+      />
+    </>
   );
 }
 
-type FieldProps = Parameters<typeof NumberField>[0];
-
-/** The number that fixes how much, whichever way it is fixed. */
-function amountField(scale: Exclude<Scale, { by: 'fixed' }>, set: (next: Scale) => void): FieldProps {
-  switch (scale.by) {
-    case 'factor':
-      return {
-        label: 'Make',
-        unit: 'times',
-        value: scale.factor,
-        min: 0.05,
-        max: 100,
-        step: 0.25,
-        onChange: (factor) => set({ ...scale, factor }),
-      };
-    case 'dough_mass':
-      return {
-        label: 'Make',
-        unit: 'g',
-        value: scale.dough_g,
-        min: 20,
-        max: 200000,
-        step: 50,
-        onChange: (dough_g) => set({ ...scale, dough_g }),
-      };
-    case 'pieces':
-      return {
-        label: 'Make',
-        unit: 'pieces',
-        value: scale.pieces,
-        min: 1,
-        max: 20000,
-        onChange: (pieces) => set({ ...scale, pieces: Math.round(pieces) }),
-      };
-    case 'trays':
-      return {
-        label: 'Fill',
-        unit: 'trays',
-        value: scale.trays,
-        min: 1,
-        max: 200,
-        onChange: (trays) => set({ ...scale, trays: Math.round(trays) }),
-      };
-    case 'loads':
-      return {
-        label: 'Fill',
-        unit: 'oven loads',
-        value: scale.loads,
-        min: 1,
-        max: 50,
-        onChange: (loads) => set({ ...scale, loads: Math.round(loads) }),
-      };
-    case 'ingredient':
-      return {
-        label: 'Use',
-        unit: scale.unit,
-        value: scale.amount,
-        min: 1,
-        max: 100000,
-        step: 10,
-        onChange: (amount) => set({ ...scale, amount }),
-      };
-  }
+/** A cup of flour weighs a sixth more when it is scooped: how it is filled is asked once, and can be changed. */
+function AskCups({ document, edits, habits, onHabits }: BenchProps): ReactNode {
+  const cups = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit));
+  const fill = document.kitchen?.cup_fill ?? habits.cup_fill ?? 'unknown';
+  if (!cups && fill === 'unknown') return null;
+  return (
+    <p className="flex flex-wrap items-center gap-2 text-[14px]">
+      <Choice
+        label="How do you fill a cup?"
+        value={fill}
+        options={FILL_NAMES}
+        onChange={(value) => {
+          const cup_fill = value === 'unknown' ? null : value;
+          onHabits({ ...habits, cup_fill });
+          edits.set(['kitchen', 'cup_fill'], cup_fill ?? undefined);
+        }}
+      />
+      <span className="text-soft">
+        {fill === 'unknown'
+          ? 'A scooped cup of flour holds a sixth more than a spooned one; until you say, both are allowed for.'
+          : 'Remembered for this kitchen. A cup lies within its ± nine times in ten; the scale is right.'}
+      </span>
+    </p>
+  );
 }
 
 const AIR = [

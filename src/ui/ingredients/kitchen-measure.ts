@@ -1,7 +1,6 @@
 import { usualPiece, weighIngredient, type Ingredient } from '@/core/pantry';
-import { METRIC_MEASURES, SDS_IN_90_PCT, US_MEASURES, kitchenVolume, massOfVolume } from '@/core/quantities';
-
-export type CupSet = 'us' | 'metric';
+import { SDS_IN_90_PCT, kitchenVolume, massOfVolume } from '@/core/quantities';
+import { MEASURE_SETS, type Habits } from './habits';
 
 /** An amount as cups and spoons, or as so many of a thing, with how far such a measure scatters. */
 export type KitchenMeasure = { readonly words: string; readonly scatter_g: number } | null;
@@ -10,13 +9,17 @@ export type KitchenMeasure = { readonly words: string; readonly scatter_g: numbe
 const NEAR_A_COUNT = 0.08;
 
 /** The everyday measure of a mass: eggs by the piece, the rest by cup and spoon. Null for what nobody measures so. */
-export function kitchenMeasure(row: Ingredient, mass_g: number, set: CupSet): KitchenMeasure {
+export function kitchenMeasure(
+  row: Ingredient,
+  mass_g: number,
+  { measures, cup_fill }: Pick<Habits, 'measures' | 'cup_fill'>,
+): KitchenMeasure {
   const counted = countOf(row, mass_g);
   if (counted) return counted;
   if (row.bulkSpooned_g_per_ml <= 0) return null;
   const density = { spooned_g_per_ml: row.bulkSpooned_g_per_ml, packed_g_per_ml: row.bulkPacked_g_per_ml };
-  const one = massOfVolume(1, density);
-  const { words, volume_ml } = kitchenVolume(mass_g / one.mass_g, set === 'us' ? US_MEASURES : METRIC_MEASURES);
+  const one = massOfVolume(1, density, cup_fill ?? 'unknown');
+  const { words, volume_ml } = kitchenVolume(mass_g / one.mass_g, MEASURE_SETS[measures]);
   return { words, scatter_g: SDS_IN_90_PCT * one.relSd * volume_ml * one.mass_g };
 }
 

@@ -1,0 +1,8 @@
+import { saveHabits } from '@/server/habits';
+import { answer, bodyJson, refuse } from '../answer';
+
+/** Remembers how the bakers of this kitchen measure. */
+export async function PUT(request: Request): Promise<Response> {
+  const body = await bodyJson(request);
+  return body.ok ? answer(await saveHabits(body.value)) : refuse(body);
+}

@@ -1,0 +1,13 @@
+import type { ReactNode } from 'react';
+import { startingPoint } from '@/core/batch';
+import { viewPaper } from '@/server/view-recipe';
+import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
+import { Trouble } from '@/ui/shell/Trouble';
+
+export const dynamic = 'force-dynamic';
+
+export default async function Page(): Promise<ReactNode> {
+  const view = await viewPaper();
+  if (!view.ok) return <Trouble title="A recipe cannot be written now" message={view.message} />;
+  return <RecipeEditor saved={null} document={startingPoint('M1')} {...view.value} />;
+}

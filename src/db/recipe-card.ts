@@ -1,0 +1,22 @@
+/** What the book shows of a recipe without predicting it again. */
+export type RecipeCardRow = {
+  /** What is in the bowl of the recipe as written. */
+  readonly lines: ReadonlyArray<{ readonly ingredient: string; readonly name: string; readonly mass_g: number }>;
+  readonly dough_g: number;
+  readonly feel: string;
+  readonly feel_index: number;
+  readonly feel_low: number;
+  readonly feel_high: number;
+  readonly crumble_edge: number;
+  readonly pieces: number;
+  readonly minutes: number;
+  readonly snap: number;
+  readonly texture: string;
+  readonly keeps_days: number;
+  readonly shares: Readonly<Record<'water' | 'starch' | 'protein' | 'fat' | 'sugars' | 'fibre' | 'ash', number>>;
+  readonly allergens: ReadonlyArray<{ readonly name: string; readonly certain: boolean }>;
+  readonly water_g: number;
+  /** Of the whole recipe once it is cold. */
+  readonly finished_g: number;
+  readonly moisture_pct: number;
+};

@@ -1,0 +1,3 @@
+export { fromJsonLd, ingredientText, toJsonLd } from './json-ld';
+export type { FoundRecipe } from './json-ld';
+export { fromRecipeCsv, toRecipeCsv } from './recipe-csv';

@@ -1,0 +1,114 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { PANTRY } from '../../../tests/reference/shipped';
+import type { BatchDocument } from '@/core/batch';
+import { fromJsonLd, fromRecipeCsv, ingredientText, toJsonLd, toRecipeCsv } from '.';
+
+const examples = readdirSync('examples').map(
+  (file) => [file, JSON.parse(readFileSync(`examples/${file}`, 'utf8')) as BatchDocument] as const,
+);
+const RICH: BatchDocument = {
+  ...examples[0][1],
+  recipe: {
+    name: '=Bars, "the best"',
+    summary: 'Two\nlines; and a comma, and an ü',
+    method: 'M2',
+    rest_minutes: 15,
+    ingredients: [
+      { ingredient: 'egg_whole', amount: 2, unit: 'each', size: 'UK large', note: '-beaten' },
+      { ingredient: 'pumpkin_puree', amount: 1.5, unit: 'cup-us', water_pct: 91.5, actual_g: 361 },
+      {
+        ingredient: 'Hedgerow meal',
+        amount: 80,
+        unit: 'g',
+        composition_per_100g: { water: 9, protein: 12, fat: 3, carbohydrate: 73, allergen: 'gluten' },
+      },
+    ],
+    steps: [{ text: '@home: mix, then roll', minutes: 12, tool: 'rolling pin' }, { text: 'Bake' }],
+  },
+  scale: { by: 'fixed', fixed: [{ ingredient: 'egg_whole', amount: 3, unit: 'each' }] },
+};
+const DOCUMENTS = [...examples, ['everything at once', RICH] as const];
+
+describe('there and back', () => {
+  it.each(DOCUMENTS)('%s through CSV loses nothing', (_, document) =>
+    expect(fromRecipeCsv(toRecipeCsv(document))).toEqual({ ok: true, value: document }),
+  );
+  it.each(DOCUMENTS)('%s through schema.org/Recipe loses nothing', (_, document) => {
+    const file = JSON.stringify(toJsonLd(document, PANTRY, 120));
+    expect(fromJsonLd(file)).toEqual({ ok: true, value: { kind: 'document', document } });
+  });
+  it('any words a baker writes survive a spreadsheet', () =>
+    fc.assert(
+      fc.property(
+        fc.string({ minLength: 1, maxLength: 60 }).filter((text) => text.trim() === text && text !== ''),
+        (words) => {
+          const document = { ...RICH, recipe: { ...RICH.recipe, name: words, steps: [{ text: words }] } };
+          const back = fromRecipeCsv(toRecipeCsv(document));
+          expect(back.ok && back.value.recipe.name).toBe(words);
+        },
+      ),
+      { seed: 31 },
+    ));
+});
+
+describe('for other programs', () => {
+  it('is a Recipe with lines a person can read', () => {
+    const file = toJsonLd(RICH, PANTRY, 120);
+    expect(file).toMatchObject({ '@type': 'Recipe', recipeYield: '120 pieces', prepTime: 'PT27M' });
+    expect(file.recipeIngredient[0]).toBe('2 UK large Egg, whole, without shell, -beaten');
+    expect(ingredientText({ ingredient: 'water', amount: 0.5, unit: 'cup-us' }, PANTRY)).toBe('0.5 US cup Water');
+  });
+});
+
+const PAGE = `<html><head><script type="application/ld+json">{"@type":"WebSite"}</script>
+<script type='application/ld+json'>{"@context":"https://schema.org","@graph":[{"@type":["Thing","Recipe"],
+"name":"Pumpkin &amp; oat bones","recipeIngredient":["&frac12; cup pumpkin pur&#233;e","2 cups oat flour","1 egg"],
+"recipeInstructions":[{"@type":"HowToSection","itemListElement":[{"@type":"HowToStep","text":"<p>Mix.</p>"},{"@type":"HowToStep","name":"Bake"}]}]}]}</script></head></html>`;
+
+describe("from other people's pages", () => {
+  it('finds the recipe among scripts, graphs, sections and entities', () =>
+    expect(fromJsonLd(PAGE)).toEqual({
+      ok: true,
+      value: {
+        kind: 'words',
+        name: 'Pumpkin & oat bones',
+        lines: ['½ cup pumpkin purée', '2 cups oat flour', '1 egg'],
+        steps: ['Mix.', 'Bake'],
+      },
+    }));
+  it('takes instructions in one text apart', () => {
+    const page = fromJsonLd(
+      JSON.stringify({ '@type': 'Recipe', name: 'x', recipeIngredient: '1 egg', recipeInstructions: 'Mix.\nBake.' }),
+    );
+    expect(page).toMatchObject({ value: { lines: ['1 egg'], steps: ['Mix.', 'Bake.'] } });
+  });
+  it.each([
+    ['no JSON at all', '<html>hello</html>', 'NOT_JSON'],
+    ['no recipe in it', '{"@type":"WebSite"}', 'MISSING_VALUE'],
+    ['no ingredients', '{"@type":"Recipe","name":"x"}', 'MISSING_VALUE'],
+    [
+      'a broken document of ours',
+      '{"@type":"Recipe","additionalProperty":{"propertyID":"upbeat-oven/batch","value":"{}"}}',
+      'MISSING_VALUE',
+    ],
+  ])('%s is refused', (_, text, code) => expect(fromJsonLd(text)).toMatchObject({ ok: false, code }));
+});
+
+describe('a table that is wrong is told by its row', () => {
+  it.each([
+    ['an unknown kind', 'kind,name,amount,unit,note\nspell,abracadabra,1,g,', 'row 2'],
+    ['a setting that is no value', 'kind,name,amount,unit,note\nsetting,shape.method,roll,,', 'row 2'],
+    ['a setting that is no path', 'kind,name,amount,unit,note\nsetting,"a b",1,,', 'row 2'],
+  ])('%s', (_, text, path) => expect(fromRecipeCsv(text)).toMatchObject({ ok: false, code: 'BAD_VALUE', path }));
+  it('an amount that is no number is told by its key', () => {
+    const text = toRecipeCsv(RICH).replace('egg_whole,2,each', 'egg_whole,two,each');
+    expect(fromRecipeCsv(text)).toMatchObject({ ok: false, path: 'recipe.ingredients[0].amount' });
+  });
+  it('cannot reach into what every object has', () => {
+    const result = fromRecipeCsv('kind,name,amount,unit,note\nsetting,__proto__.polluted,1,,');
+    expect(result.ok).toBe(false);
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+});

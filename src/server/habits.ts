@@ -1,0 +1,27 @@
+import Joi from 'joi';
+import type { Result } from '@/core/failure';
+import { CUP_FILLS } from '@/core/quantities';
+import { setHabits, type HabitsRow } from '@/db/kitchen';
+import { checkWith } from '@/formats/read-batch';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+const HABITS = Joi.object({
+  measures: Joi.string().valid('us', 'metric', 'imperial').required(),
+  cup_fill: Joi.string()
+    .valid(...CUP_FILLS)
+    .allow(null)
+    .required(),
+  scale_step_g: Joi.number().valid(1, 5).required(),
+});
+
+/** Remembers how the bakers of this kitchen measure, so that they are asked once. */
+export const saveHabits = (body: unknown): Promise<Result<HabitsRow>> =>
+  withDatabase(async (db) => {
+    const habits = checkWith<HabitsRow>(HABITS, body);
+    if (!habits.ok) return habits;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    await setHabits(db, kitchen.value.id, habits.value);
+    return habits;
+  });

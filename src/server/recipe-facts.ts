@@ -1,0 +1,92 @@
+import { createHash } from 'node:crypto';
+import { METHOD_NAMES, addBand, predict, type BatchDocument, type Worked } from '@/core/batch';
+import { crumbleEdge } from '@/core/dough';
+import { succeed, type Result } from '@/core/failure';
+import { allergensIn, sharesOf, type Pantry } from '@/core/pantry';
+import type { RecipeCardRow } from '@/db/recipe-card';
+import type { RecipeFacts } from '@/db/recipes';
+
+/** Works out everything that is kept beside a recipe: what the book shows, and what it is found by. */
+export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: string): Result<RecipeFacts> {
+  const { scale: _asWritten, ...written } = document;
+  const worked = predict(written, { pantry });
+  if (!worked.ok) return worked;
+  const { recipe } = document;
+  const card = cardFrom(worked.value);
+  const name = (recipe.name?.trim() ?? '') || (document.name?.trim() ?? '') || 'Recipe';
+  const method = recipe.method ?? '';
+  const summary = recipe.summary ?? '';
+  const rows = worked.value.lines.map(({ ingredient }) => ingredient);
+  const words = [
+    name,
+    summary,
+    recipe.method ? `${recipe.method} ${METHOD_NAMES[recipe.method]}` : '',
+    ...rows.flatMap((row) => [row.name, ...row.otherNames]),
+    ...card.allergens.map((allergen) => allergen.name),
+  ];
+  return succeed({
+    name,
+    method,
+    summary,
+    document,
+    ingredientIds: [...new Set(rows.map(({ id }) => id))],
+    allergens: card.allergens.map((allergen) => allergen.name),
+    words: words.join(' \n ').toLowerCase(),
+    card,
+    cardOf,
+  });
+}
+
+function cardFrom({ prediction, lines }: Worked): RecipeCardRow {
+  const { dough, yield: out, heat, outcome, keeps } = prediction;
+  return {
+    lines: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, name: ingredient.name, mass_g })),
+    dough_g: dough.mass_g,
+    feel: dough.feel,
+    feel_index: dough.feel_index,
+    feel_low: dough.feel_index_low,
+    feel_high: dough.feel_index_high,
+    crumble_edge: crumbleEdge(lines),
+    pieces: out.pieces,
+    minutes: heat.minutes,
+    snap: outcome.snap,
+    texture: outcome.texture,
+    keeps_days: keeps[0].days,
+    shares: sharesOf(lines),
+    allergens: allergensIn(lines.map(({ ingredient }) => ingredient)),
+    water_g: dough.water_g,
+    finished_g: out.piece_final_g * out.pieces,
+    moisture_pct: outcome.moisture_pct,
+  };
+}
+
+/** A dough whose numbers move when any model does: its prediction stands for the models in the fingerprint. */
+const PROBE: BatchDocument = {
+  format: 'upbeat-oven/batch',
+  version: 1,
+  recipe: {
+    ingredients: [
+      { ingredient: 'flour_wheat_wholemeal', amount: 300, unit: 'g' },
+      { ingredient: 'egg_whole', amount: 1, unit: 'each' },
+      { ingredient: 'pumpkin_puree', amount: 0.5, unit: 'cup-us' },
+      { ingredient: 'chicken_mince', amount: 80, unit: 'g' },
+    ],
+  },
+  shape: { method: 'roll-and-cut' },
+  heat: {
+    steps: [
+      { do: 'hold', setpoint_c: 175, minutes: 25 },
+      { do: 'off', minutes: 40 },
+    ],
+  },
+};
+
+/** Which models and which shipped table cards are worked out with: another fingerprint makes the old cards stale. */
+export function fingerprint(pantry: Pantry): string {
+  const probe = predict(PROBE, { pantry });
+  const numbers = probe.ok ? addBand(probe.value, 1) : probe;
+  return createHash('sha256')
+    .update(JSON.stringify([numbers, [...pantry.values()].filter(({ own }) => !own)]))
+    .digest('hex')
+    .slice(0, 16);
+}

@@ -1,0 +1,64 @@
+import 'server-only';
+import Joi from 'joi';
+import { succeed, type Result } from '@/core/failure';
+import { SimulatedScale, USUAL_SCALE } from '@/devices/simulated-scale';
+import { checkWith } from '@/formats/read-batch';
+
+/** The kitchen's one scale; a stand-in until a real one is plugged in. One per process, also across reloads. */
+const shared = globalThis as { ovenScale?: SimulatedScale; ovenScaleStreams?: Set<() => void> };
+const SEED = 310;
+const scale = (): SimulatedScale => (shared.ovenScale ??= new SimulatedScale(USUAL_SCALE, SEED, Date.now()));
+const streams = (): Set<() => void> => (shared.ovenScaleStreams ??= new Set());
+
+/** How often a page hears of the scale [ms]. */
+const EVERY_MS = 200;
+
+type ScaleRequest = { readonly do: 'tare' | 'plug' | 'unplug' } | { readonly do: 'put'; readonly grams: number };
+const SCALE_REQUEST = Joi.object({ do: Joi.string().valid('tare', 'plug', 'unplug', 'put').required() }).when(
+  Joi.object({ do: 'put' }).unknown(),
+  { then: Joi.object({ grams: Joi.number().min(-5000).max(5000).required() }) },
+);
+
+/** Works the stand-in: puts something on it, tares it, pulls its plug. */
+export function workScale(body: unknown): Result<{ done: string }> {
+  const request = checkWith<ScaleRequest>(SCALE_REQUEST, body);
+  if (!request.ok) return request;
+  const now_ms = Date.now();
+  if (request.value.do === 'put') scale().put(request.value.grams, now_ms);
+  else if (request.value.do === 'tare') scale().tare(now_ms);
+  else scale().connect(request.value.do === 'plug');
+  return succeed({ done: request.value.do });
+}
+
+/** Readings as they come, as server-sent events: `reading` with grams, or `silent` while the scale is not connected. */
+export function scaleStream(signal: AbortSignal): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  let stop = (): void => undefined;
+  return new ReadableStream({
+    start(controller) {
+      controller.enqueue(encoder.encode('retry: 1000\n\n'));
+      const timer = setInterval(() => {
+        const reading = scale().read(Date.now());
+        const event = reading ? `event: reading\ndata: ${JSON.stringify(reading)}\n\n` : 'event: silent\ndata: {}\n\n';
+        controller.enqueue(encoder.encode(event));
+      }, EVERY_MS);
+      stop = () => {
+        if (!streams().delete(stop)) return;
+        clearInterval(timer);
+        try {
+          controller.close();
+        } catch {
+          // The page left first; there is nobody to tell.
+        }
+      };
+      streams().add(stop);
+      signal.addEventListener('abort', stop, { once: true });
+    },
+    cancel: () => stop(),
+  });
+}
+
+// An open stream would keep the server from ending.
+process.once('SIGTERM', () => {
+  for (const stop of [...streams()]) stop();
+});

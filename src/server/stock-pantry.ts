@@ -1,0 +1,101 @@
+import Joi from 'joi';
+import { fail, succeed, type Result } from '@/core/failure';
+import { ownIngredient, waterByDrying, type OwnComposition } from '@/core/pantry';
+import { addLot, ingredients, setLotLeft, setPrice, stockIngredients } from '@/db/pantry';
+import { OWN_COMPOSITION } from '@/formats/batch-schema';
+import { checkWith } from '@/formats/read-batch';
+import { loadPantry } from './pantry';
+import { refreshRecipes } from './refresh-recipes';
+import { kitchenOf } from './view-kitchen';
+import { inTransaction, withDatabase } from './with-database';
+
+const name = Joi.string().trim().max(120);
+const grams = Joi.number().greater(0).max(100_000);
+const day = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/)
+  .messages({ 'string.pattern.base': '"{#label}" must be a date like 2026-11-25' });
+
+type OwnRequest = { readonly name: string; readonly composition: OwnComposition; readonly pack_g?: number };
+const OWN_REQUEST = Joi.object({ name: name.required(), composition: OWN_COMPOSITION.required(), pack_g: grams });
+
+/** Puts a baker's own ingredient on the shelf, from the panel of its packet; sums that make no sense are refused. */
+export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>> =>
+  inTransaction(async (db) => {
+    const request = checkWith<OwnRequest>(OWN_REQUEST, body);
+    if (!request.ok) return request;
+    const { composition, pack_g } = request.value;
+    const made = ownIngredient(request.value.name, composition);
+    if (!made.ok) return made;
+    const rows = await ingredients(db);
+    const taken = rows.find(
+      (row) => !row.own && (row.id === made.value.id || row.name.toLowerCase() === made.value.name.toLowerCase()),
+    );
+    if (taken) return fail('BAD_VALUE', `The pantry has "${taken.name}" already. Give yours a name of its own.`, 'name');
+    await stockIngredients(db, [{ ...made.value, packs_g: pack_g === undefined ? [] : [pack_g] }], true);
+    await refreshRecipes(db, made.value.id);
+    return succeed({ id: made.value.id });
+  });
+
+type PriceRequest = { readonly ingredient: string; readonly pack_g: number; readonly price: number | null };
+const PRICE_REQUEST = Joi.object({
+  ingredient: name.required(),
+  pack_g: grams.required(),
+  price: Joi.number().min(0).max(10_000).allow(null).required(),
+});
+
+/** Notes what a pack really cost; null takes the price away. */
+export const savePrice = (body: unknown): Promise<Result<PriceRequest>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<PriceRequest>(PRICE_REQUEST, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { ingredient, pack_g, price } = request.value;
+    await setPrice(db, kitchen.value.id, ingredient, price === null ? null : { pack_g, price });
+    return request;
+  });
+
+type LotRequest = {
+  readonly ingredient: string;
+  readonly left_g: number;
+  readonly got_on: string;
+  readonly best_before: string | null;
+  readonly note: string;
+  /** A sample weighed wet and dry, for by-products. */
+  readonly sample?: { readonly wet_g: number; readonly dry_g: number };
+};
+const LOT_REQUEST = Joi.object({
+  ingredient: name.required(),
+  left_g: grams.required(),
+  got_on: day.required(),
+  best_before: day.allow(null).required(),
+  note: Joi.string().trim().allow('').max(300).required(),
+  sample: Joi.object({ wet_g: grams.required(), dry_g: grams.required() }),
+});
+
+/** Takes a lot into the house, with its moisture when a sample of it was weighed, dried and weighed again. */
+export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pct: number | null }>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<LotRequest>(LOT_REQUEST, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { ingredient, sample, ...lot } = request.value;
+    if (!(await loadPantry(db)).has(ingredient))
+      return fail('UNKNOWN_INGREDIENT', `There is no "${ingredient}" in the pantry.`, 'ingredient');
+    const tested = sample ? waterByDrying(sample.wet_g, sample.dry_g) : null;
+    if (tested && !tested.ok) return tested;
+    const water_pct = tested?.ok ? Math.round(tested.value.water_pct * 10) / 10 : null;
+    return succeed({ id: await addLot(db, kitchen.value.id, { ingredient_id: ingredient, ...lot, water_pct }), water_pct });
+  });
+
+type LeftRequest = { readonly left_g: number };
+const LEFT_REQUEST = Joi.object({ left_g: Joi.number().min(0).max(100_000).required() });
+
+/** Notes what is left of a lot; nothing left takes it off the shelf. */
+export const noteLeft = (id: string, body: unknown): Promise<Result<LeftRequest>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<LeftRequest>(LEFT_REQUEST, body);
+    if (!request.ok) return request;
+    return (await setLotLeft(db, id, request.value.left_g)) ? request : fail('NOT_FOUND', 'This lot is no longer on the shelf.');
+  });

@@ -1,0 +1,31 @@
+import { succeed, type Result } from '@/core/failure';
+import { freshnessOf, preparationOf, type Freshness, type Ingredient, type Preparation } from '@/core/pantry';
+import { ingredients, lotsOf, pricesOf, type LotRow, type PriceRow } from '@/db/pantry';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** One ingredient with what it costs, what is in the house and how it is prepared. */
+export type PantryItem = {
+  readonly row: Ingredient;
+  readonly price: Omit<PriceRow, 'ingredient_id'> | null;
+  readonly lots: readonly LotRow[];
+  readonly preparation: Preparation | null;
+  readonly freshness: Freshness;
+};
+export type PantryView = { readonly currency: string; readonly items: readonly PantryItem[] };
+
+export const viewPantry = (): Promise<Result<PantryView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const prices = new Map((await pricesOf(db, kitchen.value.id)).map(({ ingredient_id, ...price }) => [ingredient_id, price]));
+    const lots = await lotsOf(db, kitchen.value.id);
+    const items = (await ingredients(db)).map((row): PantryItem => ({
+      row,
+      price: prices.get(row.id) ?? null,
+      lots: lots.filter(({ ingredient_id }) => ingredient_id === row.id),
+      preparation: preparationOf(row),
+      freshness: freshnessOf(row),
+    }));
+    return succeed({ currency: kitchen.value.currency, items });
+  });

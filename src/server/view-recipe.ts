@@ -1,0 +1,92 @@
+import type { BatchDocument, Kitchen } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { screen, type Dog, type Screening } from '@/core/feeding';
+import type { Ingredient } from '@/core/pantry';
+import type { Queryable } from '@/db/client';
+import { dogsOf } from '@/db/dogs';
+import type { HabitsRow, KitchenRow } from '@/db/kitchen';
+import { ingredients } from '@/db/pantry';
+import { maybeRecipe, versionsOf } from '@/db/recipes';
+import { loadPrices, pantryOf } from './pantry';
+import { recipeFacts } from './recipe-facts';
+import { kitchenOf } from './view-kitchen';
+import { linesOf, recipeView, type RecipeView } from './view-recipes';
+import { withDatabase } from './with-database';
+
+/** What a kitchen pays, as it crosses to a page. */
+export type PlainPrices = {
+  readonly currency: string;
+  readonly prices: ReadonlyArray<readonly [string, { readonly pack_g: number; readonly price: number }]>;
+};
+export const plainPrices = ({ currency, prices }: NonNullable<Kitchen['prices']>): PlainPrices => ({
+  currency,
+  prices: [...prices],
+});
+
+/** Everything that writing a recipe needs of the kitchen. */
+export type Paper = {
+  readonly pantry: readonly Ingredient[];
+  readonly prices: PlainPrices;
+  readonly habits: HabitsRow;
+  readonly dogs: readonly Dog[];
+};
+
+/** A recipe opened: on its dough, with everything that its page and its editor need. */
+export type RecipePage = Paper & {
+  readonly recipe: RecipeView;
+  readonly document: BatchDocument;
+  readonly revision: number;
+  readonly archived: boolean;
+  readonly screening: Screening;
+  readonly versions: ReadonlyArray<{
+    readonly revision: number;
+    readonly name: string;
+    readonly saved_at: string;
+    readonly ingredients: number;
+  }>;
+};
+
+async function paperOf(db: Queryable, kitchen: KitchenRow): Promise<Paper> {
+  const { measures, cup_fill, scale_step_g } = kitchen;
+  return {
+    pantry: await ingredients(db),
+    prices: plainPrices(await loadPrices(db, kitchen)),
+    habits: { measures, cup_fill, scale_step_g },
+    dogs: (await dogsOf(db, kitchen.id)).map(({ name, avoids }) => ({ name, avoids })),
+  };
+}
+
+/** An empty sheet. */
+export const viewPaper = (): Promise<Result<Paper>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    return kitchen.ok ? succeed(await paperOf(db, kitchen.value)) : kitchen;
+  });
+
+export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = await maybeRecipe(db, id);
+    if (!row) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
+    const paper = await paperOf(db, kitchen.value);
+    const pantry = pantryOf(paper.pantry);
+    const facts = recipeFacts(row.document, pantry, '');
+    if (!facts.ok) return facts;
+    const { card } = facts.value;
+    const versions = await versionsOf(db, id);
+    return succeed({
+      ...paper,
+      recipe: recipeView({ ...row, card }, pantry, await loadPrices(db, kitchen.value), paper.dogs),
+      document: row.document,
+      revision: row.revision,
+      archived: row.archived_at !== null,
+      screening: screen(linesOf(card, pantry), paper.dogs),
+      versions: versions.map(({ revision, name, saved_at, document }) => ({
+        revision,
+        name,
+        saved_at: saved_at.toISOString(),
+        ingredients: document.recipe.ingredients.length,
+      })),
+    });
+  });

@@ -1,0 +1,187 @@
+'use client';
+import { Radio, RadioGroup } from '@headlessui/react';
+import type { ReactNode } from 'react';
+import type { FixedAmount, Scale } from '@/core/batch';
+import { Button } from '../../kit/Button';
+import { Choice } from '../../kit/Choice';
+import { NumberField } from '../../kit/NumberField';
+import { mass } from '../../format/units';
+import { unitName } from '../../ingredients/unit-options';
+import { nameOf, type BenchProps } from '../bench-props';
+
+type By = Exclude<Scale['by'], 'ingredient'>;
+
+type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'lots'>;
+
+/** Scales by whatever the baker fixes; changing the way keeps the amount. */
+export function HowMuch({ document, edits, likely, pantry, lots }: HowMuchProps): ReactNode {
+  const scale: Scale = document.scale ?? { by: 'factor', factor: 1 };
+  const { dough, yield: out, heat } = likely.prediction;
+  const slab = document.shape.method === 'score-slab';
+  const ways: ReadonlyArray<{ readonly by: By; readonly name: string }> = [
+    { by: 'factor', name: 'times the recipe' },
+    { by: 'dough_mass', name: 'dough weight' },
+    { by: 'pieces', name: 'pieces' },
+    { by: 'trays', name: slab ? 'full pans' : 'full trays' },
+    { by: 'loads', name: 'oven loads' },
+    { by: 'fixed', name: 'what there is' },
+  ];
+  const main = dough.ingredients.reduce((most, line) => (line.planned_g > most.planned_g ? line : most), dough.ingredients[0]);
+  const now: Record<By, Scale> = {
+    factor: { by: 'factor', factor: Number(dough.factor.toFixed(3)) },
+    dough_mass: { by: 'dough_mass', dough_g: Math.round(dough.mass_g) },
+    pieces: { by: 'pieces', pieces: out.pieces },
+    trays: { by: 'trays', trays: out.trays },
+    loads: { by: 'loads', loads: heat.loads },
+    fixed: { by: 'fixed', fixed: [{ ingredient: main.ingredient, amount: Math.round(main.planned_g), unit: 'g' }] },
+  };
+  const set = (next: Scale): void => edits.set(['scale'], next);
+  const shown: By = scale.by === 'ingredient' ? 'fixed' : scale.by;
+  return (
+    <div className="rounded-2xl border border-hair bg-enamel px-4 py-2">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <RadioGroup value={shown} onChange={(by) => set(now[by])} aria-label="How much to make" className="flex flex-wrap gap-1">
+          {ways.map(({ by, name }) => (
+            <Radio
+              key={by}
+              value={by}
+              className="cursor-pointer rounded-full px-2.5 py-0.5 data-[checked]:bg-ink data-[checked]:font-semibold data-[checked]:text-face"
+            >
+              {name}
+            </Radio>
+          ))}
+        </RadioGroup>
+        <span className="flex-1" />
+        {scale.by !== 'fixed' && scale.by !== 'ingredient' && <NumberField key={scale.by} {...amountField(scale, slab, set)} />}
+      </div>
+      {(scale.by === 'fixed' || scale.by === 'ingredient') && (
+        <WhatThereIs
+          fixed={scale.by === 'fixed' ? scale.fixed : [{ ingredient: scale.ingredient, amount: scale.amount, unit: scale.unit }]}
+          onFixed={(fixed) => set(fixed.length > 0 ? { by: 'fixed', fixed } : now.factor)}
+          {...{ document, likely, pantry, lots }}
+        />
+      )}
+    </div>
+  );
+}
+
+type WhatThereIsProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'lots'> & {
+  readonly fixed: readonly FixedAmount[];
+  readonly onFixed: (fixed: readonly FixedAmount[]) => void;
+};
+
+/** Things there is only so much of: the scarcest limits the batch, of the rest some is left over. */
+function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots }: WhatThereIsProps): ReactNode {
+  const { left_over } = likely.prediction.dough;
+  const free = [...new Set(document.recipe.ingredients.map(({ ingredient }) => ingredient))].filter(
+    (id) => !fixed.some(({ ingredient }) => ingredient === id),
+  );
+  const inHouse = lots.filter(({ ingredient_id }) => free.includes(ingredient_id));
+  return (
+    <ul className="flex flex-col gap-1.5 pt-2">
+      {fixed.map((one, i) => {
+        const rest = left_over.find(({ ingredient }) => ingredient === one.ingredient);
+        const name = nameOf(pantry, one.ingredient);
+        return (
+          <li key={one.ingredient} className="flex flex-wrap items-center gap-x-3 gap-y-1">
+            <NumberField
+              label={`Use all the ${name.toLowerCase()}:`}
+              unit={unitName(one)}
+              value={one.amount}
+              min={0.1}
+              max={100000}
+              step={one.unit === 'each' ? 1 : 10}
+              onChange={(amount) => onFixed(fixed.map((old, at) => (at === i ? { ...old, amount } : old)))}
+            />
+            {rest?.limits && fixed.length > 1 && <strong className="text-dough">limits the batch</strong>}
+            {rest && !rest.limits && <span className="text-soft">{mass(rest.mass_g)} left over</span>}
+            <Button look="quiet" onClick={() => onFixed(fixed.filter((_, at) => at !== i))}>
+              no limit
+            </Button>
+          </li>
+        );
+      })}
+      <li className="flex flex-wrap items-center gap-2">
+        {free.length > 0 && (
+          <Choice
+            label="There is also only so much"
+            value=""
+            options={[{ value: '', name: 'choose …' }, ...free.map((id) => ({ value: id, name: nameOf(pantry, id) }))]}
+            onChange={(id) => {
+              const planned = likely.prediction.dough.ingredients.find(({ ingredient }) => ingredient === id);
+              if (planned) onFixed([...fixed, { ingredient: id, amount: Math.max(1, Math.round(planned.planned_g)), unit: 'g' }]);
+            }}
+          />
+        )}
+        {inHouse.slice(0, 3).map((lot) => (
+          <Button
+            key={lot.id}
+            look="small"
+            onClick={() => onFixed([...fixed, { ingredient: lot.ingredient_id, amount: lot.left_g, unit: 'g' }])}
+          >
+            use the {mass(lot.left_g)} of {nameOf(pantry, lot.ingredient_id).toLowerCase()} in the house
+          </Button>
+        ))}
+      </li>
+    </ul>
+  );
+}
+
+type FieldProps = Parameters<typeof NumberField>[0];
+
+/** The number that fixes how much, whichever way it is fixed. */
+function amountField(
+  scale: Exclude<Scale, { by: 'fixed' | 'ingredient' }>,
+  slab: boolean,
+  set: (next: Scale) => void,
+): FieldProps {
+  switch (scale.by) {
+    case 'factor':
+      return {
+        label: 'Make',
+        unit: 'times',
+        value: scale.factor,
+        min: 0.05,
+        max: 100,
+        step: 0.25,
+        onChange: (factor) => set({ ...scale, factor }),
+      };
+    case 'dough_mass':
+      return {
+        label: 'Make',
+        unit: 'g',
+        value: scale.dough_g,
+        min: 20,
+        max: 200000,
+        step: 50,
+        onChange: (dough_g) => set({ ...scale, dough_g }),
+      };
+    case 'pieces':
+      return {
+        label: 'Make',
+        unit: 'pieces',
+        value: scale.pieces,
+        min: 1,
+        max: 20000,
+        onChange: (pieces) => set({ ...scale, pieces: Math.round(pieces) }),
+      };
+    case 'trays':
+      return {
+        label: 'Fill',
+        unit: slab ? 'pans' : 'trays',
+        value: scale.trays,
+        min: 1,
+        max: 200,
+        onChange: (trays) => set({ ...scale, trays: Math.round(trays) }),
+      };
+    case 'loads':
+      return {
+        label: 'Fill',
+        unit: 'oven loads',
+        value: scale.loads,
+        min: 1,
+        max: 50,
+        onChange: (loads) => set({ ...scale, loads: Math.round(loads) }),
+      };
+  }
+}

@@ -1,0 +1,155 @@
+'use client';
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useEffect, useState, type ReactNode } from 'react';
+import type { Prediction, RecipeLine } from '@/core/batch';
+import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
+import type { TriedSwap } from '@/workers/protocol';
+import { money, span } from '../../format/units';
+import { FEEL_NAMES } from '../../format/words';
+import { Button } from '../../kit/Button';
+import { nameOf, type BenchProps } from '../bench-props';
+
+const REASONS: Readonly<Record<SwapReason, string>> = {
+  'other-flour': 'another flour',
+  'grain-free': 'grain-free',
+  'no-egg': 'without egg',
+  'other-puree': 'another puree',
+  'no-dairy': 'without dairy',
+  'no-lactose': 'hardly any lactose',
+  'other-fat': 'another fat',
+  'other-butter': 'another nut butter',
+  'other-meat': 'other meat or fish',
+  'not-for-dogs': 'instead of what is not for dogs',
+};
+
+type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'trySwaps'> & {
+  /** Line to swap; null while the dialog is shut. */
+  readonly line: number | null;
+  readonly onClose: () => void;
+  readonly onSwap: (lines: readonly RecipeLine[]) => void;
+};
+
+/** What could stand in for an ingredient, each with what it changes all the way to the jar; nothing changes until one is taken. */
+export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, trySwaps }: SwapDialogProps): ReactNode {
+  const [tried, setTried] = useState<{ readonly line: number; readonly swaps: readonly TriedSwap[] } | null>(null);
+  useEffect(() => {
+    if (line === null) return;
+    let open = true;
+    void trySwaps(document, line).then((swaps) => open && setTried({ line, swaps }));
+    return () => {
+      open = false;
+    };
+    // What is compared is the batch as it was when the dialog was opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [line, trySwaps]);
+  const swaps = tried && tried.line === line ? tried.swaps : null;
+  const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
+  const before = likely.prediction;
+  return (
+    <Dialog open={line !== null} onClose={onClose} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 grid place-items-center p-4">
+        <DialogPanel className="flex max-h-[86vh] w-full max-w-5xl flex-col rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
+          <DialogTitle className="text-[21px]">Swap {name.toLowerCase()}</DialogTitle>
+          <p className="pb-2 text-[14px] text-soft">
+            Water and flour are corrected so that the dough handles as before. Take one and undo it if you like.
+          </p>
+          {swaps === null && <p role="status">Working out the swaps …</p>}
+          {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
+          {swaps && swaps.length > 0 && (
+            <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Swaps compared">
+              <table className="w-full border-collapse text-[14.5px]">
+                <thead>
+                  <tr className="text-left text-[13.5px] text-soft">
+                    {['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', ''].map((head) => (
+                      <th key={head} className="pr-3 pb-1 font-normal">
+                        {head}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  <SwapRow
+                    name={`as it is, with ${name.toLowerCase()}`}
+                    note=""
+                    prediction={before}
+                    before={before}
+                    pantry={pantry}
+                  />
+                  {swaps.map(({ idea, recipe, corrections, after }) => (
+                    <SwapRow
+                      key={idea.id}
+                      name={idea.parts.map(({ ingredient }) => nameOf(pantry, ingredient)).join(' and ')}
+                      note={[REASONS[idea.reason], ...corrections.map((c) => correction(c, before.dough.factor, pantry))].join(
+                        ' · ',
+                      )}
+                      prediction={after}
+                      before={before}
+                      pantry={pantry}
+                      onTake={() => onSwap(recipe.ingredients)}
+                    />
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          <p className="flex justify-end pt-3">
+            <Button onClick={onClose}>Leave it as it is</Button>
+          </p>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+const correction = ({ ingredient, delta_g }: TriedSwap['corrections'][number], factor: number, pantry: Pantry): string =>
+  `${delta_g > 0 ? '+' : '−'}${Math.abs(delta_g * factor).toFixed(0)} g ${nameOf(pantry, ingredient).toLowerCase()}`;
+
+type SwapRowProps = {
+  readonly name: string;
+  readonly note: string;
+  readonly prediction: Prediction;
+  readonly before: Prediction;
+  readonly pantry: Pantry;
+  readonly onTake?: () => void;
+};
+
+/** One swap beside the dough as it is: what differs stands out. */
+function SwapRow({ name, note, prediction, before, pantry, onTake }: SwapRowProps): ReactNode {
+  const { dough, yield: out, outcome, keeps, cost, heat } = prediction;
+  const allergens = allergensOf(prediction, pantry);
+  const cells: ReadonlyArray<readonly [string, boolean]> = [
+    [FEEL_NAMES[dough.feel].toLowerCase(), dough.feel !== before.dough.feel],
+    [String(out.pieces), out.pieces !== before.yield.pieces],
+    [`${heat.colour}, ${outcome.moisture_pct.toFixed(1)} %`, Math.abs(outcome.moisture_pct - before.outcome.moisture_pct) > 0.5],
+    [outcome.snap.toFixed(1), Math.abs(outcome.snap - before.outcome.snap) > 0.3],
+    [span(keeps[0].days), Math.abs(keeps[0].days - before.keeps[0].days) > 2],
+    [cost ? money(cost.per_100g, cost.currency) + (cost.missing.length > 0 ? ' *' : '') : '–', false],
+    [allergens, allergens !== allergensOf(before, pantry)],
+  ];
+  return (
+    <tr className="border-t border-hair align-top">
+      <th scope="row" className="py-1.5 pr-3 text-left font-semibold">
+        {name}
+        <span className="block text-[13px] font-normal text-soft">{note}</span>
+      </th>
+      {cells.map(([text, differs], i) => (
+        <td key={i} className={`py-1.5 pr-3 ${differs ? 'font-semibold' : 'text-soft'}`}>
+          {text}
+        </td>
+      ))}
+      <td className="py-1 text-right">
+        {onTake && (
+          <Button look="small" onClick={onTake} aria-label={`Take ${name}`}>
+            Take it
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+const allergensOf = ({ dough }: Prediction, pantry: Pantry): string =>
+  allergensIn(dough.ingredients.flatMap(({ ingredient }) => pantry.get(ingredient) ?? []))
+    .map(({ name, certain }) => (certain ? name : `maybe ${name}`))
+    .join(', ') || 'none named';

@@ -1,0 +1,69 @@
+'use client';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { Button } from '../../kit/Button';
+import { mass } from '../../format/units';
+import { nameOf, type BenchProps } from '../bench-props';
+import { linesInBowl } from './bowl';
+import { wholeChoices } from './whole-choices';
+
+/** Eggs do not halve and tins have sizes: the ways to come out even, what each does to the feel, and where the rest can go. */
+export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: BenchProps): ReactNode {
+  const { dough } = likely.prediction;
+  const choices = wholeChoices({
+    document,
+    lines: linesInBowl(document, dough, pantry),
+    factor: dough.factor,
+    pantry,
+    standing_min: document.recipe.rest_minutes ?? 10,
+    kitchen_c: document.kitchen?.room_c ?? 20,
+  });
+  if (choices.length === 0) return null;
+  return (
+    <section aria-label="Whole eggs and packs" className="rounded-2xl border border-hair px-4 py-2.5">
+      <h3 className="text-[16px]">Whole eggs and packs</h3>
+      <ul className="flex flex-col gap-1 pt-1 text-[15px]">
+        {choices.map(({ ingredient, words, feel_index, leftOver_g, apply }) => {
+          const uses = alsoUsedIn.get(ingredient) ?? [];
+          return (
+            <li key={ingredient + words} className="flex flex-wrap items-center gap-x-3 gap-y-0.5">
+              <span>
+                <strong>{nameOf(pantry, ingredient)}:</strong> {words}.
+              </span>
+              <span className="text-[14px] text-soft">
+                softness {dough.feel_index.toFixed(2)} → {feel_index.toFixed(2)}
+                {leftOver_g > 1 && (
+                  <>
+                    {' '}
+                    · {mass(leftOver_g)} left
+                    {uses.length > 0 && ', also used in '}
+                    {uses.map(({ id, name }, i) => (
+                      <span key={id}>
+                        {i > 0 && ', '}
+                        <Link className="underline" href={`/recipes/${id}`}>
+                          {name}
+                        </Link>
+                      </span>
+                    ))}
+                  </>
+                )}
+              </span>
+              {apply && (
+                <Button
+                  look="small"
+                  onClick={() => {
+                    const next = apply(document);
+                    if (next.scale) edits.set(['scale'], next.scale);
+                    else edits.set(['recipe', 'ingredients'], next.recipe.ingredients);
+                  }}
+                >
+                  Do that
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import type { BatchDocument, Prediction } from '@/core/batch';
+import { ownIngredient, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
+
+/** The pantry row of each line of a batch, or one made from the composition that the line brings. */
+function rowOf(
+  { ingredient, composition_per_100g }: BatchDocument['recipe']['ingredients'][number],
+  pantry: Pantry,
+): Ingredient | null {
+  if (!composition_per_100g) return pantry.get(ingredient) ?? null;
+  const own = ownIngredient(ingredient, composition_per_100g);
+  return own.ok ? own.value : null;
+}
+
+/** What lies in the bowl of a predicted batch, as the dough's models want it; a line nobody knows is left out. */
+export function linesInBowl(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
+  return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
+    const ingredient = rowOf(line, pantry);
+    const mass_g = dough.ingredients[i]?.mass_g;
+    if (!ingredient || mass_g === undefined) return [];
+    return [{ ingredient, mass_g, ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }) }];
+  });
+}
+
+/** In which part of the work an ingredient goes into the bowl. */
+export type BowlPart = 'dry' | 'fats' | 'wet' | 'liquid';
+export const BOWL_PARTS: ReadonlyArray<{ readonly part: BowlPart; readonly name: string }> = [
+  { part: 'dry', name: 'Dry things together' },
+  { part: 'fats', name: 'Rub in or stir in the fats' },
+  { part: 'wet', name: 'Mash, meat, eggs' },
+  { part: 'liquid', name: 'Liquid last, by feel' },
+];
+
+const FATS = new Set(['fat/oil', 'nut/seed butter']);
+
+/** Wet goes into dry: that is the order in which the feel can still be steered. */
+export function partOf(row: Ingredient | undefined): BowlPart {
+  if (!row) return 'dry';
+  if (FATS.has(row.category)) return 'fats';
+  if (row.category === 'liquid') return 'liquid';
+  return row.water > 30 ? 'wet' : 'dry';
+}
+
+/** Line numbers in the order of the work. */
+export function bowlOrder(
+  document: BatchDocument,
+  pantry: Pantry,
+): ReadonlyArray<{ readonly part: BowlPart; readonly lines: readonly number[] }> {
+  const parts = document.recipe.ingredients.map(({ ingredient }) => partOf(pantry.get(ingredient)));
+  return BOWL_PARTS.map(({ part }) => ({ part, lines: parts.flatMap((here, i) => (here === part ? [i] : [])) })).filter(
+    ({ lines }) => lines.length > 0,
+  );
+}

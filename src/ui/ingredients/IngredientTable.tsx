@@ -1,0 +1,184 @@
+'use client';
+import { Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { Prediction, Recipe, RecipeLine } from '@/core/batch';
+import { freshnessOf, preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
+import { onScale } from '@/core/quantities';
+import { mass } from '../format/units';
+import { Button } from '../kit/Button';
+import { CautionShape } from '../kit/CautionMark';
+import { Choice } from '../kit/Choice';
+import { NumberField } from '../kit/NumberField';
+import { IngredientPicker } from './IngredientPicker';
+import type { Habits } from './habits';
+import { kitchenMeasure } from './kitchen-measure';
+import { inUnit, optionOf, unitOptions } from './unit-options';
+
+/** Lines as they are changed; the list is replaced, so that each change is one step of undo. */
+export type ChangeLines = (next: (lines: readonly RecipeLine[]) => readonly RecipeLine[]) => void;
+
+type IngredientTableProps = {
+  readonly recipe: Recipe;
+  readonly dough: Prediction['dough'] | null;
+  readonly pantry: Pantry;
+  readonly habits: Habits;
+  readonly onAmount: (line: number, amount: number) => void;
+  readonly onLines: ChangeLines;
+  /** What else can be done with a line, beside taking it out. */
+  readonly tools?: (line: number) => ReactNode;
+};
+
+/** What goes into the bowl: as the recipe says, as the scale says, as a cup would. */
+export function IngredientTable({ recipe, dough, pantry, habits, onAmount, onLines, tools }: IngredientTableProps): ReactNode {
+  return (
+    <div>
+      <table className="w-full border-collapse text-[15px]">
+        <thead>
+          <tr className="text-left text-[14px] text-soft">
+            <th className="py-1 font-normal">Ingredient</th>
+            <th className="font-normal">Recipe says</th>
+            <th className="w-24 text-right font-normal">Weigh</th>
+            <th className="w-52 pl-5 font-normal max-lg:w-36">or about</th>
+            <th>
+              <span className="sr-only">Change</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {recipe.ingredients.map((line, i) => (
+            <IngredientRow
+              key={`${line.ingredient}-${i}`}
+              line={line}
+              row={pantry.get(line.ingredient)}
+              planned_g={dough?.ingredients[i]?.planned_g ?? null}
+              habits={habits}
+              onAmount={(amount) => onAmount(i, amount)}
+              onLine={(next) => onLines((lines) => lines.map((old, at) => (at === i ? next : old)))}
+              onRemove={() => onLines((lines) => lines.filter((_, at) => at !== i))}
+              tools={tools?.(i)}
+            />
+          ))}
+        </tbody>
+      </table>
+      <div className="flex flex-wrap items-center gap-3 border-t border-hair pt-2">
+        <IngredientPicker
+          label="Add an ingredient"
+          placeholder="Add an ingredient"
+          pantry={pantry}
+          onPick={(row) => onLines((lines) => [...lines, newLine(row)])}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** A new line starts at an amount that one notices and changes. */
+const newLine = (row: Ingredient): RecipeLine =>
+  row.countWeights.length > 0 && row.category === 'egg'
+    ? { ingredient: row.id, amount: 1, unit: 'each' }
+    : { ingredient: row.id, amount: row.category === 'spice/herb' || row.category === 'leavening' ? 5 : 100, unit: 'g' };
+
+type IngredientRowProps = {
+  readonly line: RecipeLine;
+  readonly row: Ingredient | undefined;
+  readonly planned_g: number | null;
+  readonly habits: Habits;
+  readonly onAmount: (amount: number) => void;
+  readonly onLine: (line: RecipeLine) => void;
+  readonly onRemove: () => void;
+  readonly tools: ReactNode;
+};
+
+const FINE_UNITS = new Set(['g', 'ml']);
+
+function IngredientRow({ line, row, planned_g, habits, onAmount, onLine, onRemove, tools }: IngredientRowProps): ReactNode {
+  const name = row?.name ?? line.ingredient;
+  const options = unitOptions(row);
+  const measure = row && planned_g !== null ? kitchenMeasure(row, planned_g, habits) : null;
+  const scale = planned_g === null ? null : onScale(planned_g, habits.scale_step_g);
+  return (
+    <tr className="border-t border-hair align-top">
+      <td className="py-1.5 pr-3">
+        <span className="inline-flex items-center gap-1.5 font-semibold">
+          {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
+          {name}
+        </span>
+        <PrepareLine row={row} planned_g={planned_g} note={line.note} />
+      </td>
+      <td className="py-1 whitespace-nowrap">
+        <NumberField
+          label={`Amount of ${name} in the recipe`}
+          shown={false}
+          width="w-12"
+          value={line.amount}
+          min={0}
+          max={100000}
+          step={FINE_UNITS.has(line.unit) ? 5 : 0.5}
+          onChange={onAmount}
+        />{' '}
+        <Choice
+          label={`Unit of ${name}`}
+          shown={false}
+          value={optionOf(line)}
+          options={options}
+          onChange={(value) => {
+            const chosen = options.find((option) => option.value === value);
+            if (chosen) onLine(inUnit(line, row, chosen, habits.cup_fill ?? 'unknown'));
+          }}
+        />
+      </td>
+      <td className="py-1.5 text-right font-display text-[18px] leading-tight font-semibold whitespace-nowrap">
+        {scale &&
+          (scale.useSpoon ? (
+            <span className="font-text text-[14px] font-normal text-soft">use a spoon</span>
+          ) : (
+            mass(scale.mass_g)
+          ))}
+      </td>
+      <td className="py-1.5 pl-5">
+        {measure ? (
+          <>
+            {measure.words}{' '}
+            <span className="text-[13px] whitespace-nowrap text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>
+          </>
+        ) : (
+          <span className="text-soft">weigh it</span>
+        )}
+      </td>
+      <td className="py-1 text-right whitespace-nowrap">
+        {tools}
+        <Button look="quiet" aria-label={`Take ${name} out`} title="Take it out" onClick={onRemove}>
+          <Trash2 aria-hidden size={16} />
+        </Button>
+      </td>
+    </tr>
+  );
+}
+
+/** What to start from, and how long it stays good. */
+function PrepareLine({
+  row,
+  planned_g,
+  note,
+}: {
+  readonly row: Ingredient | undefined;
+  readonly planned_g: number | null;
+  readonly note: string | undefined;
+}): ReactNode {
+  const way = row ? preparationOf(row) : null;
+  const clock = row ? clockWords(row) : '';
+  const start =
+    way && row && planned_g !== null && way.yield !== 1
+      ? `${way.verb}: from ${mass(startFrom(row, planned_g))} ${way.from}`
+      : (way?.verb ?? '');
+  const words = [note, start, clock].filter(Boolean).join(' · ');
+  return words === '' ? null : <p className="text-[13px] leading-snug text-soft">{words}</p>;
+}
+
+/** "good 6 h out, 2 days in the fridge"; empty for dry goods, whose pack has a date. */
+export function clockWords(row: Ingredient): string {
+  const { room_h, fridge_days } = freshnessOf(row);
+  if (fridge_days === null) return '';
+  const out = room_h !== null && room_h <= 8 ? `${room_h} h out, ` : '';
+  return `keeps ${out}${fridge_days} day${fridge_days === 1 ? '' : 's'} in the fridge`;
+}

@@ -1,0 +1,164 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
+import { allergensOf, sharesOf } from '@/core/pantry';
+import { day, mass, money } from '../format/units';
+import { clockWords } from '../ingredients/IngredientTable';
+import { Button } from '../kit/Button';
+import { CautionShape } from '../kit/CautionMark';
+import { OptionalNumber } from '../kit/OptionalNumber';
+import { CompositionBar } from '../recipes/CompositionBar';
+import { LotForm } from './LotForm';
+import { sendPantry, type Lot, type PantryItem } from './pantry-data';
+
+type IngredientSheetProps = { readonly item: PantryItem; readonly currency: string; readonly today: string };
+
+/** One ingredient: what it is made of, how it behaves, what it costs, and the lots that are in the house. */
+export function IngredientSheet({ item, currency, today }: IngredientSheetProps): ReactNode {
+  const { row, preparation, lots } = item;
+  const allergens = allergensOf(row).map(({ name, certain }) => (certain ? name : `maybe ${name}`));
+  const facts: ReadonlyArray<readonly [string, string]> = [
+    ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
+    ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
+    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass_g} g`).join(', ') || '–'],
+    [
+      'packs',
+      row.packs_g
+        .filter((pack_g) => pack_g > 0)
+        .map((pack_g) => mass(pack_g))
+        .join(', ') || 'loose',
+    ],
+    ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],
+    ['allergens', allergens.join(', ') || 'none named'],
+    [
+      'prepare',
+      preparation
+        ? `${preparation.verb}, ${preparation.minutes} min; 100 g ${preparation.from} give ${(100 * preparation.yield).toFixed(0)} g`
+        : 'as it comes',
+    ],
+    ['once open', clockWords(row) || 'the date on its pack counts'],
+  ];
+  return (
+    <div className="flex flex-col gap-2.5">
+      <h2 className="text-[20px] leading-tight">{row.name}</h2>
+      {row.dogFlag !== 'ok' && (
+        <p className="text-[14.5px]">
+          <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />{' '}
+          <strong className={row.dogFlag === 'avoid' ? 'text-stop' : 'text-mind'}>
+            {row.dogFlag === 'avoid' ? 'Stop' : 'Mind'}
+          </strong>{' '}
+          {row.dogReason}
+        </p>
+      )}
+      <CompositionBar shares={sharesOf([{ ingredient: row, mass_g: 100 }])} />
+      <dl className="text-[14px]">
+        {facts.map(([name, text]) => (
+          <div key={name} className="flex gap-3 border-t border-hair py-0.5">
+            <dt className="w-20 shrink-0 text-soft">{name}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
+      </dl>
+      {row.uncertain && (
+        <p className="text-[13.5px] text-soft">
+          These numbers vary from batch to batch, or were estimated: bands are wider for it.
+        </p>
+      )}
+      <PriceForm item={item} currency={currency} />
+      <section aria-label="In the house">
+        <h3 className="text-[16px]">In the house</h3>
+        {lots.length === 0 && <p className="text-[14px] text-soft">Nothing noted.</p>}
+        <ul>
+          {lots.map((lot) => (
+            <LotRow key={lot.id} lot={lot} today={today} />
+          ))}
+        </ul>
+        <LotForm ingredient={row.id} wet={row.water > 40} today={today} />
+      </section>
+    </div>
+  );
+}
+
+function PriceForm({ item, currency }: { readonly item: PantryItem; readonly currency: string }): ReactNode {
+  const router = useRouter();
+  const { row, price } = item;
+  const [pack_g, setPack] = useState<number | null>(price?.pack_g ?? row.packs_g.find((size) => size > 0) ?? null);
+  const [paid, setPaid] = useState<number | null>(price?.price ?? null);
+  const [said, setSaid] = useState('');
+  const save = async (): Promise<void> => {
+    if (pack_g === null || !(pack_g > 0)) return setSaid('Say how much is in a pack.');
+    const saved = await sendPantry('/api/pantry/price', 'PUT', { ingredient: row.id, pack_g, price: paid });
+    setSaid(saved.ok ? 'noted' : saved.message);
+    if (saved.ok) router.refresh();
+  };
+  return (
+    <form
+      className="flex flex-wrap items-center gap-2 text-[14.5px]"
+      aria-label="Price"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <span className="text-soft">A pack of</span>
+      <OptionalNumber label="Grams in a pack" unit="g" placeholder="–" max={100000} value={pack_g} onChange={setPack} />
+      <span className="text-soft">really cost</span>
+      <OptionalNumber label="Price of a pack" unit={currency} placeholder="–" max={10000} value={paid} onChange={setPaid} />
+      <Button type="submit" look="small">
+        Note it
+      </Button>
+      <span role="status" className="text-[13.5px] text-soft">
+        {said || (price ? `${money((100 * price.price) / price.pack_g, currency)} per 100 g` : '')}
+      </span>
+    </form>
+  );
+}
+
+function LotRow({ lot, today }: { readonly lot: Lot; readonly today: string }): ReactNode {
+  const router = useRouter();
+  const [left_g, setLeft] = useState<number | null>(lot.left_g);
+  const [wrong, setWrong] = useState('');
+  const past = lot.best_before !== null && lot.best_before < today;
+  const save = async (left: number): Promise<void> => {
+    const saved = await sendPantry(`/api/pantry/lots/${lot.id}`, 'PATCH', { left_g: left });
+    setWrong(saved.ok ? '' : saved.message);
+    if (saved.ok) router.refresh();
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-hair py-1 text-[14px]">
+      <OptionalNumber
+        label={`Left of the lot of ${day(lot.got_on)}`}
+        unit="g"
+        placeholder="0"
+        max={100000}
+        value={left_g}
+        onChange={setLeft}
+      />
+      {left_g !== lot.left_g && (
+        <Button look="small" onClick={() => void save(left_g ?? 0)}>
+          Note it
+        </Button>
+      )}
+      <span className="min-w-0 flex-1">
+        {lot.best_before ? (
+          <span className={past ? 'font-semibold text-stop' : ''}>
+            {past ? 'past its date, ' : 'best before '}
+            {day(lot.best_before)}
+          </span>
+        ) : (
+          'no date'
+        )}
+        {lot.water_pct !== null && ` · ${lot.water_pct} % water, weighed`}
+        {lot.note && <span className="text-soft"> · {lot.note}</span>}
+      </span>
+      <Button look="quiet" onClick={() => void save(0)}>
+        used up
+      </Button>
+      {wrong && (
+        <span role="alert" className="text-stop">
+          {wrong}
+        </span>
+      )}
+    </li>
+  );
+}

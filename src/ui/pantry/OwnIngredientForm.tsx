@@ -1,0 +1,129 @@
+'use client';
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useRouter } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
+import { ownIngredient, type OwnComposition } from '@/core/pantry';
+import { Button } from '../kit/Button';
+import { OptionalNumber } from '../kit/OptionalNumber';
+import { sendPantry } from './pantry-data';
+
+type Key = Exclude<keyof OwnComposition, 'allergen'>;
+const FIELDS: ReadonlyArray<{
+  readonly key: Key;
+  readonly name: string;
+  readonly unit: string;
+  readonly max: number;
+  readonly needed: boolean;
+}> = [
+  { key: 'water', name: 'Water', unit: 'g', max: 100, needed: false },
+  { key: 'protein', name: 'Protein', unit: 'g', max: 100, needed: true },
+  { key: 'fat', name: 'Fat', unit: 'g', max: 100, needed: true },
+  { key: 'carbohydrate', name: 'Carbohydrate, with fibre', unit: 'g', max: 100, needed: true },
+  { key: 'sugars', name: 'of which sugars', unit: 'g', max: 100, needed: false },
+  { key: 'fibre', name: 'of which fibre', unit: 'g', max: 100, needed: false },
+  { key: 'ash', name: 'Ash (minerals)', unit: 'g', max: 100, needed: false },
+  { key: 'sodium_mg', name: 'Sodium', unit: 'mg', max: 40000, needed: false },
+  { key: 'density_g_per_ml', name: 'A millilitre weighs', unit: 'g', max: 3, needed: false },
+];
+
+/** An ingredient from the panel of its packet; sums that make no sense are told while one types. */
+export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }): ReactNode {
+  const router = useRouter();
+  const [name, setName] = useState('');
+  const [allergen, setAllergen] = useState('');
+  const [pack_g, setPack] = useState<number | null>(null);
+  const [panel, setPanel] = useState<Readonly<Partial<Record<Key, number>>>>({});
+  const [wrong, setWrong] = useState('');
+  const composition = compositionOf(panel, allergen);
+  const checked = composition && name.trim() !== '' ? ownIngredient(name.trim(), composition) : null;
+  const save = async (): Promise<void> => {
+    if (!composition) return setWrong('Protein, fat and carbohydrate are on every packet: fill them in.');
+    const saved = await sendPantry('/api/pantry/own', 'POST', {
+      name: name.trim(),
+      composition,
+      ...(pack_g === null ? {} : { pack_g }),
+    });
+    if (!saved.ok) return setWrong(saved.message);
+    onClose();
+    router.refresh();
+  };
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
+        <DialogPanel className="w-full max-w-xl rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
+          <DialogTitle className="text-[21px]">An ingredient from its packet</DialogTitle>
+          <p className="pb-2 text-[14px] text-soft">
+            Per 100 g as used. Water is rarely printed: leave it out, and it is what is missing to 100.
+          </p>
+          <label className="flex items-center gap-2 pb-2">
+            <span className="text-soft">Name</span>
+            <input
+              value={name}
+              maxLength={120}
+              onChange={({ target }) => setName(target.value)}
+              className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
+            />
+          </label>
+          <div className="grid grid-cols-2 gap-x-5 gap-y-1.5 text-[14.5px]">
+            {FIELDS.map(({ key, name: field, unit, max, needed }) => (
+              <span key={key} className="flex items-center justify-between gap-2">
+                <span className={needed ? 'font-semibold' : 'text-soft'}>{field}</span>
+                <OptionalNumber
+                  label={field}
+                  unit={unit}
+                  placeholder="–"
+                  max={max}
+                  value={panel[key] ?? null}
+                  onChange={(value) => setPanel((now) => ({ ...now, [key]: value ?? undefined }) as typeof now)}
+                />
+              </span>
+            ))}
+            <span className="flex items-center justify-between gap-2">
+              <span className="text-soft">A pack holds</span>
+              <OptionalNumber label="A pack holds" unit="g" placeholder="–" max={100000} value={pack_g} onChange={setPack} />
+            </span>
+            <label className="flex items-center justify-between gap-2">
+              <span className="text-soft">Allergens</span>
+              <input
+                value={allergen}
+                maxLength={120}
+                placeholder="wheat/gluten"
+                onChange={({ target }) => setAllergen(target.value)}
+                className="w-36 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
+              />
+            </label>
+          </div>
+          <p role="status" className="min-h-10 pt-2 text-[14px]">
+            {checked && !checked.ok && <span className="text-stop">{checked.message}</span>}
+            {checked?.ok && (
+              <span className="text-soft">
+                The sums make sense: {checked.value.water.toFixed(1)} % water, {checked.value.kcal.toFixed(0)} kcal. The list of
+                dangers does not know it: ask your vet.
+              </span>
+            )}
+            {wrong && <span className="block text-stop">{wrong}</span>}
+          </p>
+          <p className="flex justify-end gap-2">
+            <Button onClick={onClose}>Leave it</Button>
+            <Button look="main" disabled={!checked?.ok} onClick={() => void save()}>
+              Put it on the shelf
+            </Button>
+          </p>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+/** Usual minerals of a dry food, where a packet is silent [g per 100 g]. Source: ours, middle of the table's flours. */
+const USUAL_ASH = 1.5;
+
+/** The panel as a composition; what is missing to 100 is water. Null until the three that every packet has are there. */
+function compositionOf(panel: Readonly<Partial<Record<Key, number>>>, allergen: string): OwnComposition | null {
+  const { protein, fat, carbohydrate } = panel;
+  if (protein === undefined || fat === undefined || carbohydrate === undefined) return null;
+  const water = panel.water ?? Math.max(0, Math.round((100 - protein - fat - carbohydrate - (panel.ash ?? USUAL_ASH)) * 10) / 10);
+  const rest = Object.fromEntries(Object.entries(panel).filter(([, value]) => value !== undefined));
+  return { ...rest, water, protein, fat, carbohydrate, ...(allergen.trim() === '' ? {} : { allergen: allergen.trim() }) };
+}

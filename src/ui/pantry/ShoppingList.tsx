@@ -1,0 +1,111 @@
+'use client';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import type { ShoppingItem } from '@/core/costing';
+import { mass, money } from '../format/units';
+import { Button } from '../kit/Button';
+import { Plate } from '../kit/Plate';
+
+type ShoppingListProps = {
+  readonly currency: string;
+  readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly chosen: boolean }>;
+  readonly items: readonly ShoppingItem[];
+  readonly total: number;
+  readonly unpriced: readonly string[];
+};
+
+/** What to buy for the planned batches: whole packs, less what is in the house, with what it costs. */
+export function ShoppingList({ currency, batches, items, total, unpriced }: ShoppingListProps): ReactNode {
+  const chosen = batches.filter((batch) => batch.chosen);
+  const address = (ids: readonly string[]): string => new URLSearchParams(ids.map((id) => ['batch', id])).toString();
+  const toggled = (id: string): string[] =>
+    batches.filter((batch) => (batch.id === id ? !batch.chosen : batch.chosen)).map((batch) => batch.id);
+  return (
+    <main className="mx-auto max-w-[1100px] px-6 py-4">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
+        <h1 className="text-[27px]">Shopping list</h1>
+        <p className="text-soft">
+          for {chosen.length} planned batch{chosen.length === 1 ? '' : 'es'}
+        </p>
+        <span className="flex-1" />
+        <Link
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
+          href="/pantry"
+        >
+          Pantry
+        </Link>
+        <a
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
+          href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`}
+          download
+        >
+          Table
+        </a>
+        <Button look="main" className="print:hidden" onClick={() => window.print()}>
+          Print
+        </Button>
+      </header>
+      {batches.length === 0 && (
+        <p className="text-soft">No batch is planned. Start one from Recipes, and what it needs stands here.</p>
+      )}
+      <ul className="flex flex-wrap gap-2 pb-3 print:hidden" aria-label="Batches to buy for">
+        {batches.map(({ id, name, chosen: is }) => (
+          <li key={id}>
+            <Link
+              href={`/pantry/shopping?${address(toggled(id))}`}
+              aria-current={is ? 'true' : undefined}
+              className={`inline-block rounded-full border-[1.4px] px-3 py-0.5 text-[14.5px] ${is ? 'border-ink bg-ink text-face' : 'border-hair bg-face hover:border-rim'}`}
+            >
+              {is ? '✓ ' : ''}
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {items.length > 0 && (
+        <Plate label="To buy" className="px-5 py-3">
+          <table className="w-full border-collapse text-[15px]">
+            <thead>
+              <tr className="text-left text-[14px] text-soft">
+                <th className="py-1 font-normal">Buy</th>
+                <th className="font-normal">Ingredient</th>
+                <th className="text-right font-normal">needed, as bought</th>
+                <th className="text-right font-normal">in the house</th>
+                <th className="text-right font-normal">left over</th>
+                <th className="text-right font-normal">cost</th>
+              </tr>
+            </thead>
+            <tbody>
+              {items.map((item) => (
+                <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
+                  <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">{buyWords(item)}</td>
+                  <td className="pr-3 font-semibold">{item.ingredient.name}</td>
+                  <td className="text-right whitespace-nowrap">{mass(item.need_g)}</td>
+                  <td className="text-right whitespace-nowrap">{item.have_g > 0 ? mass(item.have_g) : ''}</td>
+                  <td className="text-right whitespace-nowrap">{item.leftOver_g > 1 ? mass(item.leftOver_g) : ''}</td>
+                  <td className="text-right whitespace-nowrap">{item.cost === null ? 'no price' : money(item.cost, currency)}</td>
+                </tr>
+              ))}
+            </tbody>
+            <tfoot>
+              <tr className="border-t-[1.6px] border-rim">
+                <th colSpan={5} className="py-1.5 text-left font-semibold">
+                  Together
+                  {unpriced.length > 0 && (
+                    <span className="font-normal text-soft"> without {unpriced.join(', ').toLowerCase()}</span>
+                  )}
+                </th>
+                <td className="text-right font-display text-[18px] font-semibold">{money(total, currency)}</td>
+              </tr>
+            </tfoot>
+          </table>
+        </Plate>
+      )}
+    </main>
+  );
+}
+
+function buyWords({ packs, buy_g }: ShoppingItem): string {
+  if (buy_g === 0) return 'enough';
+  return packs.length > 0 ? packs.map(({ count, pack_g }) => `${count} × ${mass(pack_g)}`).join(' + ') : mass(buy_g);
+}

@@ -1,0 +1,313 @@
+'use client';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import type { BatchDocument } from '@/core/batch';
+import type { Screening } from '@/core/feeding';
+import { preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
+import { day, duration, mass, money } from '../format/units';
+import { FEEL_NAMES } from '../format/words';
+import { clockWords } from '../ingredients/IngredientTable';
+import type { Habits } from '../ingredients/habits';
+import { kitchenMeasure } from '../ingredients/kitchen-measure';
+import { Button } from '../kit/Button';
+import { CautionShape } from '../kit/CautionMark';
+import { FeelGauge } from '../kit/FeelGauge';
+import { Plate } from '../kit/Plate';
+import { CompositionBar } from './CompositionBar';
+import { MethodLine } from './MethodLine';
+import { methodWords } from './RecipeTile';
+import { allergenWords, type RecipeData } from './recipe-data';
+
+type Action = (form: FormData) => Promise<void>;
+type RecipePageProps = {
+  readonly recipe: RecipeData;
+  readonly document: BatchDocument;
+  readonly revision: number;
+  readonly archived: boolean;
+  readonly screening: Screening;
+  readonly versions: ReadonlyArray<{
+    readonly revision: number;
+    readonly name: string;
+    readonly saved_at: string;
+    readonly ingredients: number;
+  }>;
+  readonly pantry: readonly Ingredient[];
+  readonly habits: Habits;
+  readonly actions: { readonly start: Action; readonly copy: Action; readonly archive: Action; readonly restore: Action };
+};
+
+/** A recipe opened on its dough: what it is made of, how it feels, what it costs, who may not have it and why. */
+export function RecipePage({
+  recipe,
+  document,
+  revision,
+  archived,
+  screening,
+  versions,
+  pantry: rows,
+  habits,
+  actions,
+}: RecipePageProps): ReactNode {
+  const pantry: Pantry = new Map(rows.map((row) => [row.id, row]));
+  const { card } = recipe;
+  return (
+    <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
+        <div className="min-w-0 flex-1">
+          <h1 className="text-[27px] leading-tight">{recipe.name}</h1>
+          <p className="text-[14.5px] text-soft">
+            {methodWords(recipe.method)} · version {revision}
+            {archived && ' · put away'}
+          </p>
+        </div>
+        <ActionForm
+          action={actions.archive}
+          id={recipe.id}
+          extra={{ away: archived ? 'no' : 'yes' }}
+          words={archived ? 'Back into the book' : 'Put away'}
+        />
+        <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
+        <Link
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
+          href={`/recipes/${recipe.id}/edit`}
+        >
+          Edit
+        </Link>
+        <form action={actions.start}>
+          <input type="hidden" name="recipe" value={recipe.id} />
+          <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
+            Bake this
+          </button>
+        </form>
+      </header>
+      <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
+        <div className="flex flex-col gap-3">
+          <DoughPlate recipe={recipe} />
+          <Plate label="Ingredients" className="px-5 py-3">
+            <Ingredients document={document} recipe={recipe} pantry={pantry} habits={habits} />
+          </Plate>
+          <Plate label="Steps" className="px-5 py-3">
+            <Steps document={document} recipe={recipe} pantry={pantry} />
+          </Plate>
+        </div>
+        <div className="flex flex-col gap-3">
+          <Plate label="The line" className="px-5 py-3">
+            <h2 className="pb-1 text-[17px]">From bowl to jar</h2>
+            <MethodLine card={card} />
+          </Plate>
+          <WhoPlate screening={screening} pantry={pantry} />
+          <Plate label="Versions" className="px-5 py-3">
+            <h2 className="text-[17px]">Versions</h2>
+            {versions.length === 0 && (
+              <p className="text-[14.5px] text-soft">This is the first one. Every saved change keeps the one before.</p>
+            )}
+            <ul className="text-[14.5px]">
+              {versions.map((version) => (
+                <li key={version.revision} className="flex items-center gap-2 border-t border-hair py-1 first:border-0">
+                  <span className="flex-1">
+                    {version.revision}: {version.name}{' '}
+                    <span className="text-soft">
+                      · {day(version.saved_at)} · {version.ingredients} ingredients
+                    </span>
+                  </span>
+                  <ActionForm
+                    action={actions.restore}
+                    id={recipe.id}
+                    extra={{ revision: String(version.revision) }}
+                    words="Bring back"
+                    small
+                  />
+                </li>
+              ))}
+            </ul>
+          </Plate>
+          <Plate label="Take it with you" className="px-5 py-3">
+            <h2 className="text-[17px]">Take it with you</h2>
+            <p className="flex flex-wrap gap-2 pt-1.5">
+              {[
+                ['batch', 'Batch file'],
+                ['json-ld', 'Recipe for other programs'],
+                ['csv', 'Table'],
+              ].map(([as, words]) => (
+                <a
+                  key={as}
+                  className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold hover:border-rim"
+                  href={`/api/recipes/${recipe.id}/file?as=${as}`}
+                  download
+                >
+                  {words}
+                </a>
+              ))}
+              <Button look="small" onClick={() => window.print()}>
+                Print
+              </Button>
+            </p>
+          </Plate>
+        </div>
+      </div>
+    </main>
+  );
+}
+
+type ActionFormProps = {
+  readonly action: Action;
+  readonly id: string;
+  readonly words: string;
+  readonly extra?: Readonly<Record<string, string>>;
+  readonly small?: boolean;
+};
+
+function ActionForm({ action, id, words, extra = {}, small = false }: ActionFormProps): ReactNode {
+  return (
+    <form action={action}>
+      <input type="hidden" name="recipe" value={id} />
+      {Object.entries(extra).map(([name, value]) => (
+        <input key={name} type="hidden" name={name} value={value} />
+      ))}
+      <Button type="submit" look={small ? 'small' : 'plain'}>
+        {words}
+      </Button>
+    </form>
+  );
+}
+
+function DoughPlate({ recipe }: { readonly recipe: RecipeData }): ReactNode {
+  const { card, cost } = recipe;
+  return (
+    <Plate label="The dough" className="px-5 py-3">
+      {recipe.summary && <p className="pb-2">{recipe.summary}</p>}
+      <CompositionBar shares={card.shares} />
+      <p className="flex flex-wrap items-baseline gap-x-2 pt-2.5">
+        <strong className="font-display text-[20px]">{FEEL_NAMES[card.feel]}</strong>
+        <span className="text-[14.5px] text-soft">
+          softness {card.feel_index.toFixed(2)} ({card.feel_low.toFixed(2)} – {card.feel_high.toFixed(2)}) · {mass(card.dough_g)}{' '}
+          of dough · {money(cost.dough_per_100g, cost.currency)} per 100 g
+          {cost.missing.length > 0 && `, without ${cost.missing.join(', ').toLowerCase()}`}
+        </span>
+      </p>
+      <FeelGauge index={card.feel_index} low={card.feel_low} high={card.feel_high} crumbleEdge={card.crumble_edge} />
+    </Plate>
+  );
+}
+
+type TableProps = { readonly document: BatchDocument; readonly recipe: RecipeData; readonly pantry: Pantry };
+
+function Ingredients({ document, recipe, pantry, habits }: TableProps & { readonly habits: Habits }): ReactNode {
+  return (
+    <table className="w-full border-collapse text-[15px]">
+      <caption className="pb-1 text-left font-display text-[17px] font-semibold">Ingredients, the recipe once</caption>
+      <tbody>
+        {document.recipe.ingredients.map((line, i) => {
+          const row = pantry.get(line.ingredient);
+          const mass_g = recipe.card.lines[i]?.mass_g ?? 0;
+          const way = row ? preparationOf(row) : null;
+          const measure = row ? kitchenMeasure(row, mass_g, habits) : null;
+          const start =
+            row && way && way.yield !== 1 ? `${way.verb}: from ${mass(startFrom(row, mass_g))} ${way.from}` : (way?.verb ?? '');
+          const small = [line.note, start, row ? clockWords(row) : ''].filter(Boolean).join(' · ');
+          return (
+            <tr key={`${line.ingredient}-${i}`} className="border-t border-hair align-top">
+              <th scope="row" className="py-1 pr-3 text-left font-semibold">
+                {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />} {row?.name ?? line.ingredient}
+                {small && <span className="block text-[13px] font-normal text-soft">{small}</span>}
+              </th>
+              <td className="py-1 text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(mass_g)}</td>
+              <td className="w-52 py-1 pl-5 text-[14.5px]">
+                {measure ? measure.words : 'weigh it'}{' '}
+                {measure && <span className="text-[13px] text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** Preparing first, as the ingredients want it; then the baker's own steps. */
+function Steps({ document, recipe, pantry }: TableProps): ReactNode {
+  const steps = document.recipe.steps ?? [];
+  const prepared = document.recipe.ingredients.flatMap((line, i) => {
+    const row = pantry.get(line.ingredient);
+    const way = row ? preparationOf(row) : null;
+    return row && way && way.minutes >= 3 ? [{ row, way, mass_g: recipe.card.lines[i]?.mass_g ?? 0 }] : [];
+  });
+  const minutes = steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
+  return (
+    <>
+      <h2 className="text-[17px]">
+        Steps
+        {minutes > 0 && (
+          <span className="text-[14px] font-normal text-soft"> · {duration(minutes)} of work and waiting before the oven</span>
+        )}
+      </h2>
+      {prepared.length > 0 && (
+        <ul className="flex flex-wrap gap-x-4 pt-1 text-[14px] text-soft" aria-label="To prepare">
+          {prepared.map(({ row, way, mass_g }) => (
+            <li key={row.id}>
+              {row.name}: {way.verb}, {way.minutes} min, {way.tool}
+              {way.yield !== 1 && ` (${mass(startFrom(row, mass_g))} gives ${mass(mass_g)})`}
+            </li>
+          ))}
+        </ul>
+      )}
+      <ol className="pt-1">
+        {steps.map(({ text, minutes: takes, tool }, i) => (
+          <li key={i} className="flex gap-3 border-t border-hair py-1.5 first:border-0">
+            <span className="font-display text-[17px] font-semibold text-dough">{i + 1}</span>
+            <span className="flex-1">
+              {text} {tool && <span className="text-[13.5px] text-soft">{tool}</span>}
+            </span>
+            {takes !== undefined && <span className="whitespace-nowrap text-soft">{duration(takes)}</span>}
+          </li>
+        ))}
+      </ol>
+      {steps.length === 0 && (
+        <p className="pt-1 text-[14.5px] text-soft">No steps are written down yet. Edit the recipe to add them.</p>
+      )}
+    </>
+  );
+}
+
+const VERDICT_WORDS = { yes: 'nothing found against it', ask: 'ask your vet first', no: 'no' } as const;
+
+function WhoPlate({ screening, pantry }: { readonly screening: Screening; readonly pantry: Pantry }): ReactNode {
+  const nameOf = (id: string): string => pantry.get(id)?.name ?? id;
+  const allergens = allergenWords(
+    screening.dogs.flatMap(({ objections }) => objections.map(({ allergen, certain }) => ({ name: allergen, certain }))),
+  );
+  return (
+    <Plate label="Who may have it" className="px-5 py-3">
+      <h2 className="text-[17px]">Who may have it</h2>
+      {screening.stops.map(({ ingredient, why }) => (
+        <p key={ingredient} className="pt-1 text-[14.5px]">
+          <CautionShape severity="stop" /> <strong className="text-stop">Stop</strong> {nameOf(ingredient)} is not for dogs: {why}{' '}
+          No label and no feeding while it is in.
+        </p>
+      ))}
+      <ul className="pt-1 text-[14.5px]">
+        {screening.dogs.map(({ dog, may, objections }) => (
+          <li key={dog} className="flex gap-2 border-t border-hair py-1 first:border-0">
+            <strong className="w-20">{dog}</strong>
+            <span className={may === 'no' ? 'text-stop' : may === 'ask' ? 'text-mind' : 'text-soft'}>
+              {screening.stops.length > 0 ? 'no, while it holds what stops it' : VERDICT_WORDS[may]}
+              {objections.length > 0 &&
+                `: ${objections.map(({ ingredient, allergen, certain }) => `${certain ? '' : 'maybe '}${allergen} in ${nameOf(ingredient).toLowerCase()}`).join(', ')}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {screening.disputes.map(({ ingredient, oneSide, otherSide }) => (
+        <p key={ingredient} className="pt-1.5 text-[14px]">
+          <CautionShape severity="mind" />{' '}
+          <strong className="text-mind">People disagree about {nameOf(ingredient).toLowerCase()}.</strong> {oneSide} {otherSide}{' '}
+          Ask your vet.
+        </p>
+      ))}
+      <p className="pt-1.5 text-[13px] text-soft">
+        Checked: the list of dangers and the allergies written down{allergens ? ` (${allergens})` : ''}. Not checked: anything
+        else a dog may not take well.
+      </p>
+    </Plate>
+  );
+}

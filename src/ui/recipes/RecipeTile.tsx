@@ -1,0 +1,81 @@
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { METHOD_NAMES, type Method } from '@/core/batch';
+import { duration, mass, money, span } from '../format/units';
+import { FEEL_NAMES } from '../format/words';
+import { CautionShape } from '../kit/CautionMark';
+import { Plate } from '../kit/Plate';
+import { WhoMay } from '../kit/WhoMay';
+import { CompositionBar } from './CompositionBar';
+import { allergenWords, type RecipeData } from './recipe-data';
+
+type RecipeTileProps = { readonly recipe: RecipeData; readonly startAction: (form: FormData) => Promise<void> };
+
+/** A recipe in the book: its dough, what it becomes, who may have it. */
+export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode {
+  const { card, cost } = recipe;
+  const contains = allergenWords(card.allergens);
+  const names = new Map(card.lines.map(({ ingredient, name }) => [ingredient, name]));
+  const figures: ReadonlyArray<readonly [string, string, string]> = [
+    ['dough', mass(card.dough_g), FEEL_NAMES[card.feel].toLowerCase()],
+    ['pieces', String(card.pieces), card.texture],
+    ['heat', duration(card.minutes), ''],
+    ['keeps', span(card.keeps_days), ''],
+    ['dough, 100 g', money(cost.dough_per_100g, cost.currency), cost.missing.length > 0 ? 'in part' : ''],
+  ];
+  return (
+    <Plate label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_26rem_auto]">
+      <div className="min-w-0">
+        <h2 className="text-[20px] leading-tight">
+          <Link href={`/recipes/${recipe.id}`} className="hover:underline">
+            {recipe.name}
+          </Link>
+        </h2>
+        <p className="text-[14px] text-soft">{methodWords(recipe.method)}</p>
+        <p className="pt-0.5 text-[14.5px]">{recipe.summary}</p>
+        <p className="truncate pt-1 text-[13.5px] text-soft" title={card.lines.map(({ name }) => name).join(' · ')}>
+          {card.lines.map(({ name }) => name).join(' · ')}
+        </p>
+      </div>
+      <div className="min-w-0">
+        <CompositionBar shares={card.shares} />
+        <dl className="grid grid-cols-[1fr_1.2fr_1fr_1fr_1.1fr] gap-x-2 pt-2 text-[13.5px]">
+          {figures.map(([name, figure, small]) => (
+            <div key={name}>
+              <dt className="text-soft">{name}</dt>
+              <dd className="leading-tight font-semibold">
+                {figure} {small && <span className="block font-normal text-soft">{small}</span>}
+              </dd>
+            </div>
+          ))}
+        </dl>
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
+          <WhoMay verdicts={recipe.dogs} blocked={recipe.stops.length > 0} nameOf={(id) => names.get(id) ?? id} />
+          {contains && (
+            <p className="text-[13.5px]">
+              <span className="text-soft">contains</span> {contains}
+            </p>
+          )}
+        </div>
+      </div>
+      <form action={startAction} className="self-center">
+        <input type="hidden" name="recipe" value={recipe.id} />
+        {recipe.stops.length > 0 && (
+          <p className="pb-1.5 text-center text-[13.5px] font-semibold text-stop">
+            <CautionShape severity="stop" /> Stop
+          </p>
+        )}
+        <button
+          className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
+          aria-label={`Bake ${recipe.name}`}
+        >
+          Bake this
+        </button>
+      </form>
+    </Plate>
+  );
+}
+
+/** A method as a baker would say it. */
+export const methodWords = (method: string): string =>
+  method in METHOD_NAMES ? METHOD_NAMES[method as Method] : 'no method named';

@@ -1,0 +1,26 @@
+import pg from 'pg';
+import { copyDatabase } from './template-database';
+
+/** A database of a test file's own, with the use cases' pool pointed at it. Call it before a use case is first used. */
+export async function openKitchen(name: string): Promise<{ db: pg.Client; close: () => Promise<void> }> {
+  const copy = await copyDatabase(name);
+  process.env.OVEN_DATABASE_URL = copy.url;
+  const db = new pg.Client({ connectionString: copy.url });
+  await db.connect();
+  return {
+    db,
+    close: async () => {
+      await db.end();
+      const shared = globalThis as { ovenPool?: pg.Pool };
+      await shared.ovenPool?.end();
+      delete shared.ovenPool;
+      await copy.drop();
+    },
+  };
+}
+
+/** The value of a result that must have worked. */
+export const must = <T>(result: { ok: true; value: T } | { ok: false; message: string }): T => {
+  if (!result.ok) throw new Error(result.message);
+  return result.value;
+};
