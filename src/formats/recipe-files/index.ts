@@ -1,3 +1,2 @@
 export { fromJsonLd, ingredientText, toJsonLd } from './json-ld';
-export type { FoundRecipe } from './json-ld';
 export { fromRecipeCsv, toRecipeCsv } from './recipe-csv';
