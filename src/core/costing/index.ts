@@ -1,4 +1,4 @@
 export { ingredientCost } from './ingredient-cost';
 export type { IngredientCost, PriceList } from './ingredient-cost';
 export { shoppingList } from './shopping-list';
-export type { PackCount, ShoppingItem } from './shopping-list';
+export type { ShoppingItem } from './shopping-list';

@@ -1,5 +1,4 @@
 export { allergensIn, allergensOf } from './allergens';
-export type { Allergen } from './allergens';
 export { complaintsAbout } from './check-ingredient';
 export { compose, scaleComposition } from './composition';
 export type { Composition, DoughLine } from './composition';

@@ -6,8 +6,6 @@ export { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, kitchenVolume } from '
 export type { MeasureSet } from './kitchen-volume';
 export { celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from './temperature';
 export { eggChoices } from './whole-eggs';
-export type { EggChoice } from './whole-eggs';
 export { packChoices } from './whole-packs';
-export type { PackUse } from './whole-packs';
 export { onScale } from './scale-step';
 export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';
