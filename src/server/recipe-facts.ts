@@ -81,12 +81,19 @@ const PROBE: BatchDocument = {
   },
 };
 
+/** The shipped rows in one order of rows and keys, whether they come from the file or from the database. */
+const shippedRows = (pantry: Pantry): unknown[] =>
+  [...pantry.values()]
+    .filter(({ own }) => !own)
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .map((row) => Object.entries(row).sort(([a], [b]) => (a < b ? -1 : 1)));
+
 /** Which models and which shipped table cards are worked out with: another fingerprint makes the old cards stale. */
 export function fingerprint(pantry: Pantry): string {
   const probe = predict(PROBE, { pantry });
   const numbers = probe.ok ? addBand(probe.value, 1) : probe;
   return createHash('sha256')
-    .update(JSON.stringify([numbers, [...pantry.values()].filter(({ own }) => !own)]))
+    .update(JSON.stringify([numbers, shippedRows(pantry)]))
     .digest('hex')
     .slice(0, 16);
 }

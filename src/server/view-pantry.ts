@@ -20,7 +20,8 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
     if (!kitchen.ok) return kitchen;
     const prices = new Map((await pricesOf(db, kitchen.value.id)).map(({ ingredient_id, ...price }) => [ingredient_id, price]));
     const lots = await lotsOf(db, kitchen.value.id);
-    const items = (await ingredients(db)).map((row): PantryItem => ({
+    const rows = (await ingredients(db)).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+    const items = rows.map((row): PantryItem => ({
       row,
       price: prices.get(row.id) ?? null,
       lots: lots.filter(({ ingredient_id }) => ingredient_id === row.id),

@@ -1,4 +1,4 @@
-import { METHODS, METHOD_NAMES } from '@/core/batch';
+import { METHODS } from '@/core/batch';
 import { ingredientCost, type PriceList } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
 import { screen, type DogVerdict, type Screening } from '@/core/feeding';
@@ -117,7 +117,3 @@ export function recipeView(
     stops,
   };
 }
-
-/** A method in words; empty when the recipe names none. */
-export const methodName = (method: string): string =>
-  method in METHOD_NAMES ? METHOD_NAMES[method as keyof typeof METHOD_NAMES] : '';

@@ -4,6 +4,7 @@ import { succeed, type Result } from '@/core/failure';
 import type { DoughLine } from '@/core/pantry';
 import { batchesOf, maybeBatch } from '@/db/batches';
 import { lotsOf } from '@/db/pantry';
+import { toShoppingCsv } from '@/formats/shopping-csv';
 import { loadPantry, loadPrices } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -45,3 +46,9 @@ export const viewShopping = (chosen: readonly string[]): Promise<Result<Shopping
       unpriced: items.filter(({ cost }) => cost === null).map(({ ingredient }) => ingredient.name),
     });
   });
+
+/** The same as a table for a spreadsheet. */
+export async function shoppingTable(chosen: readonly string[]): Promise<Result<string>> {
+  const view = await viewShopping(chosen);
+  return view.ok ? succeed(toShoppingCsv(view.value.items, view.value.currency)) : view;
+}

@@ -1,5 +1,4 @@
-export { LONGEST_TEXT, readRecipeText } from './read-recipe-text';
+export { readRecipeText } from './read-recipe-text';
 export type { ReadRecipe } from './read-recipe-text';
 export { readLine } from './read-line';
 export type { ReadLine } from './read-line';
-export type { Measures, ReadingHabits } from './measure';
