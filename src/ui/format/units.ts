@@ -8,6 +8,10 @@ export function mass(mass_g: number): string {
   return `${round(mass_g, mass_g < 10 ? 1 : 0)} g`;
 }
 
+/** A pack as the shop names it: 1000 -> "1 kg", 425 -> "425 g". */
+export const packMass = (pack_g: number): string =>
+  pack_g >= 1000 ? `${Number((pack_g / 1000).toFixed(2))} kg` : `${Number(pack_g.toFixed(0))} g`;
+
 /** 131 -> "2 h 11 min", 40 -> "40 min". */
 export function duration(minutes: number): string {
   const whole = Math.round(minutes);

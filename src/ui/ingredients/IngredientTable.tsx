@@ -24,12 +24,23 @@ type IngredientTableProps = {
   readonly habits: Habits;
   readonly onAmount: (line: number, amount: number) => void;
   readonly onLines: ChangeLines;
+  /** Lets each line carry a word on how it is prepared. */
+  readonly withNotes?: boolean;
   /** What else can be done with a line, beside taking it out. */
   readonly tools?: (line: number) => ReactNode;
 };
 
 /** What goes into the bowl: as the recipe says, as the scale says, as a cup would. */
-export function IngredientTable({ recipe, dough, pantry, habits, onAmount, onLines, tools }: IngredientTableProps): ReactNode {
+export function IngredientTable({
+  recipe,
+  dough,
+  pantry,
+  habits,
+  onAmount,
+  onLines,
+  withNotes = false,
+  tools,
+}: IngredientTableProps): ReactNode {
   return (
     <div>
       <table className="w-full border-collapse text-[15px]">
@@ -54,6 +65,7 @@ export function IngredientTable({ recipe, dough, pantry, habits, onAmount, onLin
               habits={habits}
               onAmount={(amount) => onAmount(i, amount)}
               onLine={(next) => onLines((lines) => lines.map((old, at) => (at === i ? next : old)))}
+              withNotes={withNotes}
               onRemove={() => onLines((lines) => lines.filter((_, at) => at !== i))}
               tools={tools?.(i)}
             />
@@ -86,12 +98,23 @@ type IngredientRowProps = {
   readonly onAmount: (amount: number) => void;
   readonly onLine: (line: RecipeLine) => void;
   readonly onRemove: () => void;
+  readonly withNotes: boolean;
   readonly tools: ReactNode;
 };
 
 const FINE_UNITS = new Set(['g', 'ml']);
 
-function IngredientRow({ line, row, planned_g, habits, onAmount, onLine, onRemove, tools }: IngredientRowProps): ReactNode {
+function IngredientRow({
+  line,
+  row,
+  planned_g,
+  habits,
+  onAmount,
+  onLine,
+  onRemove,
+  withNotes,
+  tools,
+}: IngredientRowProps): ReactNode {
   const name = row?.name ?? line.ingredient;
   const options = unitOptions(row);
   const measure = row && planned_g !== null ? kitchenMeasure(row, planned_g, habits) : null;
@@ -103,7 +126,20 @@ function IngredientRow({ line, row, planned_g, habits, onAmount, onLine, onRemov
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
-        <PrepareLine row={row} planned_g={planned_g} note={line.note} />
+        <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
+        {withNotes && (
+          <input
+            aria-label={`Note on ${name}`}
+            placeholder="a note"
+            maxLength={200}
+            value={line.note ?? ''}
+            onChange={({ target }) => {
+              const { note: _old, ...rest } = line;
+              onLine(target.value === '' ? rest : { ...rest, note: target.value });
+            }}
+            className="block w-full max-w-64 rounded-md bg-transparent text-[13.5px] placeholder:text-soft/70 hover:bg-enamel focus:bg-enamel"
+          />
+        )}
       </td>
       <td className="py-1 whitespace-nowrap">
         <NumberField

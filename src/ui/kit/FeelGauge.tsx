@@ -4,6 +4,8 @@ import { FEEL_STARTS } from '@/core/dough';
 type FeelGaugeProps = { readonly index: number; readonly low: number; readonly high: number; readonly crumbleEdge: number };
 
 const LAST = 2.4;
+/** Names of narrow bands: on a small gauge they would run into each other. */
+const NARROW = new Set(['falls apart', 'sticky']);
 
 /** How the dough will handle, from crumbs to batter, with the band that measuring leaves open. */
 export function FeelGauge({ index, low, high, crumbleEdge }: FeelGaugeProps): ReactNode {
@@ -20,13 +22,15 @@ export function FeelGauge({ index, low, high, crumbleEdge }: FeelGaugeProps): Re
     <div
       role="img"
       aria-label={`Feel of the dough: ${index.toFixed(2)}, between ${low.toFixed(2)} and ${high.toFixed(2)}; ${FEEL_STARTS.rollable} to ${FEEL_STARTS['soft-sticky']} rolls`}
-      className="relative pt-3 pb-6"
+      className="@container relative pt-3 pb-6"
     >
       <div className="flex gap-[3px]">
         {bands.map(({ name, from, to, look }) => (
           <div key={name} className="relative" style={{ width: `${at(to) - at(from)}%` }}>
             <div className={`h-6 rounded-[5px] ${look}`} />
-            <span className="absolute top-full left-1/2 mt-1 -translate-x-1/2 text-[13px] whitespace-nowrap text-soft">
+            <span
+              className={`absolute top-full left-1/2 mt-1 -translate-x-1/2 text-[13px] whitespace-nowrap text-soft ${NARROW.has(name) ? '@max-[24rem]:hidden' : ''}`}
+            >
               {name}
             </span>
           </div>

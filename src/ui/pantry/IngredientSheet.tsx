@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { allergensOf, sharesOf } from '@/core/pantry';
-import { day, mass, money } from '../format/units';
+import { day, money, packMass } from '../format/units';
 import { clockWords } from '../ingredients/IngredientTable';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
@@ -25,7 +25,7 @@ export function IngredientSheet({ item, currency, today }: IngredientSheetProps)
       'packs',
       row.packs_g
         .filter((pack_g) => pack_g > 0)
-        .map((pack_g) => mass(pack_g))
+        .map(packMass)
         .join(', ') || 'loose',
     ],
     ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],

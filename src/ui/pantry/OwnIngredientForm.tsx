@@ -75,7 +75,7 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
                   placeholder="–"
                   max={max}
                   value={panel[key] ?? null}
-                  onChange={(value) => setPanel((now) => ({ ...now, [key]: value ?? undefined }) as typeof now)}
+                  onChange={(value) => setPanel((now) => ({ ...now, [key]: value ?? undefined }))}
                 />
               </span>
             ))}

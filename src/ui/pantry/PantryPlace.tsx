@@ -137,7 +137,7 @@ const cup_ml = 250;
 function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): ReactNode {
   const { row, price } = item;
   const first = firstToGo(item);
-  const past = first?.best_before != null && first.best_before < today;
+  const past = Boolean(first?.best_before && first.best_before < today);
   const light = Math.round(row.bulkSpooned_g_per_ml * cup_ml);
   const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
   return (

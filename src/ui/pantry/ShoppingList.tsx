@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { ShoppingItem } from '@/core/costing';
-import { mass, money } from '../format/units';
+import { mass, money, packMass } from '../format/units';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 
@@ -107,5 +107,5 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
 
 function buyWords({ packs, buy_g }: ShoppingItem): string {
   if (buy_g === 0) return 'enough';
-  return packs.length > 0 ? packs.map(({ count, pack_g }) => `${count} × ${mass(pack_g)}`).join(' + ') : mass(buy_g);
+  return packs.length > 0 ? packs.map(({ count, pack_g }) => `${count} × ${packMass(pack_g)}`).join(' + ') : mass(buy_g);
 }

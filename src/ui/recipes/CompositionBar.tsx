@@ -22,7 +22,7 @@ export function CompositionBar({ shares }: { readonly shares: DoughShares }): Re
           <span key={key} className={look} style={{ width: `${shares[key]}%` }} />
         ))}
       </div>
-      <p className="flex flex-wrap gap-x-3 pt-1 text-[13px] text-soft">
+      <p className="flex flex-wrap gap-x-2.5 pt-1 text-[13px] text-soft">
         {PARTS.filter(({ key }) => shares[key] >= 1).map(({ key, look }) => (
           <span key={key} className="inline-flex items-center gap-1">
             <span aria-hidden className={`inline-block size-2.5 rounded-[3px] ${look}`} />

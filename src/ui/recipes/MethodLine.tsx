@@ -26,7 +26,7 @@ export function MethodLine({ card }: { readonly card: RecipeData['card'] }): Rea
   const path = `M0 ${middle - wide / 2} H${from} C${bend} ${middle - wide / 2} ${bend} ${middle - thin / 2} ${to} ${middle - thin / 2} H${WIDTH} V${middle + thin / 2} H${to} C${bend} ${middle + thin / 2} ${bend} ${middle + wide / 2} ${from} ${middle + wide / 2} H0 Z`;
   return (
     <div>
-      <ol className="grid grid-cols-6 gap-x-2 text-[13.5px]">
+      <ol className="grid grid-cols-3 gap-x-3 gap-y-1 text-[13.5px]">
         {stations.map(([name, result]) => (
           <li key={name} className="min-w-0">
             <span className="block text-soft">{name}</span>

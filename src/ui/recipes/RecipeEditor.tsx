@@ -141,6 +141,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
                 dough={failure ? null : (likely?.prediction.dough ?? null)}
                 pantry={pantry}
                 habits={habits}
+                withNotes
                 onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
                 onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
               />

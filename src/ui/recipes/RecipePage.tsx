@@ -16,7 +16,7 @@ import { Plate } from '../kit/Plate';
 import { CompositionBar } from './CompositionBar';
 import { MethodLine } from './MethodLine';
 import { methodWords } from './RecipeTile';
-import { allergenWords, type RecipeData } from './recipe-data';
+import type { RecipeData } from './recipe-data';
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
@@ -273,9 +273,6 @@ const VERDICT_WORDS = { yes: 'nothing found against it', ask: 'ask your vet firs
 
 function WhoPlate({ screening, pantry }: { readonly screening: Screening; readonly pantry: Pantry }): ReactNode {
   const nameOf = (id: string): string => pantry.get(id)?.name ?? id;
-  const allergens = allergenWords(
-    screening.dogs.flatMap(({ objections }) => objections.map(({ allergen, certain }) => ({ name: allergen, certain }))),
-  );
   return (
     <Plate label="Who may have it" className="px-5 py-3">
       <h2 className="text-[17px]">Who may have it</h2>
@@ -305,8 +302,7 @@ function WhoPlate({ screening, pantry }: { readonly screening: Screening; readon
         </p>
       ))}
       <p className="pt-1.5 text-[13px] text-soft">
-        Checked: the list of dangers and the allergies written down{allergens ? ` (${allergens})` : ''}. Not checked: anything
-        else a dog may not take well.
+        Checked: the list of dangers, and what each dog is known to react to. Not checked: anything else a dog may not take well.
       </p>
     </Plate>
   );

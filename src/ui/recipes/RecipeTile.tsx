@@ -15,40 +15,30 @@ type RecipeTileProps = { readonly recipe: RecipeData; readonly startAction: (for
 export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode {
   const { card, cost } = recipe;
   const contains = allergenWords(card.allergens);
+  const ingredients = card.lines.map(({ name }) => name).join(' · ');
   const names = new Map(card.lines.map(({ ingredient, name }) => [ingredient, name]));
   const figures: ReadonlyArray<readonly [string, string, string]> = [
     ['dough', mass(card.dough_g), FEEL_NAMES[card.feel].toLowerCase()],
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
     ['keeps', span(card.keeps_days), ''],
-    ['dough, 100 g', money(cost.dough_per_100g, cost.currency), cost.missing.length > 0 ? 'in part' : ''],
+    ['100 g', money(cost.dough_per_100g, cost.currency), cost.missing.length > 0 ? 'in part' : ''],
   ];
   return (
-    <Plate label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_26rem_auto]">
+    <Plate label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
       <div className="min-w-0">
-        <h2 className="text-[20px] leading-tight">
+        <h2 className="flex flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
           <Link href={`/recipes/${recipe.id}`} className="hover:underline">
             {recipe.name}
           </Link>
+          <span className="font-text text-[14px] font-normal text-soft">{methodWords(recipe.method)}</span>
         </h2>
-        <p className="text-[14px] text-soft">{methodWords(recipe.method)}</p>
-        <p className="pt-0.5 text-[14.5px]">{recipe.summary}</p>
-        <p className="truncate pt-1 text-[13.5px] text-soft" title={card.lines.map(({ name }) => name).join(' · ')}>
-          {card.lines.map(({ name }) => name).join(' · ')}
+        <p className="truncate pt-0.5 text-[14.5px]" title={recipe.summary}>
+          {recipe.summary}
         </p>
-      </div>
-      <div className="min-w-0">
-        <CompositionBar shares={card.shares} />
-        <dl className="grid grid-cols-[1fr_1.2fr_1fr_1fr_1.1fr] gap-x-2 pt-2 text-[13.5px]">
-          {figures.map(([name, figure, small]) => (
-            <div key={name}>
-              <dt className="text-soft">{name}</dt>
-              <dd className="leading-tight font-semibold">
-                {figure} {small && <span className="block font-normal text-soft">{small}</span>}
-              </dd>
-            </div>
-          ))}
-        </dl>
+        <p className="truncate pt-0.5 text-[13.5px] text-soft" title={ingredients}>
+          {ingredients}
+        </p>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
           <WhoMay verdicts={recipe.dogs} blocked={recipe.stops.length > 0} nameOf={(id) => names.get(id) ?? id} />
           {contains && (
@@ -57,6 +47,19 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
             </p>
           )}
         </div>
+      </div>
+      <div className="min-w-0">
+        <CompositionBar shares={card.shares} />
+        <dl className="grid grid-cols-[1fr_1.2fr_1.2fr_1fr_0.9fr] gap-x-2 pt-1.5 text-[13.5px]">
+          {figures.map(([name, figure, small]) => (
+            <div key={name}>
+              <dt className="text-soft">{name}</dt>
+              <dd className="leading-tight font-semibold whitespace-nowrap">
+                {figure} {small && <span className="block font-normal whitespace-normal text-soft">{small}</span>}
+              </dd>
+            </div>
+          ))}
+        </dl>
       </div>
       <form action={startAction} className="self-center">
         <input type="hidden" name="recipe" value={recipe.id} />

@@ -20,7 +20,10 @@ export function BowlTable({ document, edits, likely, pantry, habits, scale }: Bo
     <table className="w-full border-collapse text-[15px]" aria-label="Into the bowl">
       <thead>
         <tr className="text-left text-[14px] text-soft">
-          <th className="py-1 font-normal">Into the bowl</th>
+          <th className="py-0.5 font-normal">Into the bowl</th>
+          <th>
+            <span className="sr-only">Ingredient</span>
+          </th>
           <th className="w-24 text-right font-normal">Planned</th>
           <th className="w-56 pl-6 font-normal">Really in it</th>
           <th className="w-24 text-right font-normal">Differs by</th>
@@ -28,25 +31,29 @@ export function BowlTable({ document, edits, likely, pantry, habits, scale }: Bo
       </thead>
       {bowlOrder(document, pantry).map(({ part, lines }) => (
         <tbody key={part}>
-          <tr>
-            <th colSpan={4} scope="rowgroup" className="pt-2 pb-0.5 text-left text-[13.5px] font-semibold text-dough">
-              {BOWL_PARTS.find((one) => one.part === part)?.name}
-            </th>
-          </tr>
-          {lines.map((line) => {
+          {lines.map((line, i) => {
             const { ingredient, actual_g } = document.recipe.ingredients[line];
             const planned_g = onScale(ingredients[line]?.planned_g ?? 0, habits.scale_step_g).mass_g;
             const name = nameOf(pantry, ingredient);
             const reading = scale.kind === 'reading' ? scale : null;
             return (
               <tr key={line} className="border-t border-hair">
-                <td className="py-1 pr-3 font-semibold">{name}</td>
+                {i === 0 && (
+                  <th
+                    rowSpan={lines.length}
+                    scope="rowgroup"
+                    className="w-36 py-1 pr-3 text-left align-top text-[13.5px] font-semibold text-dough"
+                  >
+                    {BOWL_PARTS.find((one) => one.part === part)?.name}
+                  </th>
+                )}
+                <td className="py-0.5 pr-3 font-semibold">{name}</td>
                 <td className="text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(planned_g)}</td>
-                <td className="py-1 pl-6 whitespace-nowrap">
+                <td className="py-0.5 pl-6 whitespace-nowrap">
                   <OptionalNumber
                     label={`Really in it, ${name}`}
                     unit="g"
-                    placeholder="as planned"
+                    placeholder={String(planned_g)}
                     value={actual_g ?? null}
                     max={200000}
                     onChange={(grams) => setActual(line, grams)}

@@ -93,7 +93,8 @@ export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, tr
               </table>
             </div>
           )}
-          <p className="flex justify-end pt-3">
+          <p className="flex items-center justify-end gap-3 pt-3 text-[13.5px] text-soft">
+            * without the ingredients that have no price
             <Button onClick={onClose}>Leave it as it is</Button>
           </p>
         </DialogPanel>

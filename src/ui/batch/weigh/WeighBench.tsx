@@ -2,6 +2,7 @@
 import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { FEEL_WORDS } from '@/core/dough';
+import { swapIdeas } from '@/core/pantry';
 import { isVolumeUnit } from '@/core/quantities';
 import { mass, money } from '../../format/units';
 import { FEEL_NAMES } from '../../format/words';
@@ -43,15 +44,20 @@ export function WeighBench(props: BenchProps): ReactNode {
         habits={habits}
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
-        tools={(i) => (
-          <Button
-            look="small"
-            aria-label={`Swap ${nameOf(pantry, document.recipe.ingredients[i].ingredient)}`}
-            onClick={() => setSwapping(i)}
-          >
-            <Repeat2 aria-hidden size={14} /> Swap
-          </Button>
-        )}
+        tools={(i) => {
+          const { ingredient } = document.recipe.ingredients[i];
+          const row = pantry.get(ingredient);
+          return row && swapIdeas(row, pantry).length > 0 ? (
+            <Button
+              look="quiet"
+              aria-label={`Swap ${nameOf(pantry, ingredient)}`}
+              title="Swap it for something else"
+              onClick={() => setSwapping(i)}
+            >
+              <Repeat2 aria-hidden size={17} />
+            </Button>
+          ) : null;
+        }}
       />
       <WholeAndLeft {...props} />
       <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">

@@ -24,10 +24,10 @@ export function linesInBowl(document: BatchDocument, dough: Prediction['dough'],
 /** In which part of the work an ingredient goes into the bowl. */
 export type BowlPart = 'dry' | 'fats' | 'wet' | 'liquid';
 export const BOWL_PARTS: ReadonlyArray<{ readonly part: BowlPart; readonly name: string }> = [
-  { part: 'dry', name: 'Dry things together' },
-  { part: 'fats', name: 'Rub in or stir in the fats' },
-  { part: 'wet', name: 'Mash, meat, eggs' },
-  { part: 'liquid', name: 'Liquid last, by feel' },
+  { part: 'dry', name: 'Dry, together' },
+  { part: 'fats', name: 'Fats, rubbed in' },
+  { part: 'wet', name: 'Wet, into dry' },
+  { part: 'liquid', name: 'Liquid, by feel' },
 ];
 
 const FATS = new Set(['fat/oil', 'nut/seed butter']);
