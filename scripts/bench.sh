@@ -6,6 +6,9 @@ ensure_packages
 if [[ " $* " != *" --no-browser "* ]]; then
   ensure_debian /usr/bin/chromium chromium
   export OVEN_STATE="$ROOT/.oven/bench" PORT="${BENCH_PORT:-3231}" OVEN_DB_PORT="${BENCH_DB_PORT:-54331}"
+  STATE="$OVEN_STATE"
+  source scripts/database.sh
+  start_database
   bash scripts/start.sh >&2
   trap 'bash scripts/stop.sh >&2' EXIT
 fi

@@ -4,6 +4,7 @@ import { predict, type BatchDocument } from '@/core/batch';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { dragToRepaint } from './bench-drag';
+import { recipeBook } from './bench-recipes';
 
 type Row = { readonly name: string; readonly median_ms: number; readonly p95_ms: number; readonly baseline_ms: number };
 
@@ -49,7 +50,11 @@ async function predictTwoStage(): Promise<Row> {
 }
 
 const rows = [await predictTwoStage()];
-if (!process.argv.includes('--no-browser'))
-  rows.push(summarise('drag-to-repaint', await dragToRepaint(`http://127.0.0.1:${process.env.PORT ?? '3231'}`), 100));
+if (!process.argv.includes('--no-browser')) {
+  const address = `http://127.0.0.1:${process.env.PORT ?? '3231'}`;
+  const { open, search } = await recipeBook(address, process.env.OVEN_DATABASE_URL ?? '');
+  rows.push(summarise('recipe-book-open', open, 100), summarise('recipe-book-search', search, 50));
+  rows.push(summarise('drag-to-repaint', await dragToRepaint(address), 100));
+}
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows));
 else console.table(rows);

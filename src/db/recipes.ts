@@ -44,12 +44,14 @@ export async function findRecipes(
   const where = `kitchen_id = $1 and card is not null and (archived_at is not null) = $2 and words like all($3::text[])
     and ($4::text is null or method = $4) and not allergens && $5::text[]`;
   const values = [kitchenId, archived, like, method, without];
-  const { rows } = await db.query<RecipeListRow>(
-    `select id, name, method, summary, archived_at, card from recipe where ${where} order by created_at, name limit $6 offset $7`,
+  const { rows } = await db.query<RecipeListRow & { total: string }>(
+    `with hit as materialized (select id, created_at, name from recipe where ${where}),
+       page as (select id from hit order by created_at, name limit $6 offset $7)
+     select r.id, r.name, r.method, r.summary, r.archived_at, r.card, (select count(*) from hit) as total
+     from page join recipe r using (id) order by r.created_at, r.name`,
     [...values, limit, offset],
   );
-  const { rows: counted } = await db.query<{ total: string }>(`select count(*) as total from recipe where ${where}`, values);
-  return { rows, total: Number(counted[0].total) };
+  return { rows: rows.map(({ total: _all, ...row }) => row), total: Number(rows[0]?.total ?? 0) };
 }
 
 /** What a recipe is saved with, beside its document: what the book shows and what it is found by. */

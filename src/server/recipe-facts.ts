@@ -6,6 +6,9 @@ import { allergensIn, sharesOf, type Pantry } from '@/core/pantry';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import type { RecipeFacts } from '@/db/recipes';
 
+/** What stands between the words of a recipe, and of a search for it. */
+export const NO_WORD = /[^\p{L}\p{N}%]+/u;
+
 /** Works out everything that is kept beside a recipe: what the book shows, and what it is found by. */
 export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: string): Result<RecipeFacts> {
   const { scale: _asWritten, ...written } = document;
@@ -31,7 +34,8 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
     document,
     ingredientIds: [...new Set(rows.map(({ id }) => id))],
     allergens: card.allergens.map((allergen) => allergen.name),
-    words: words.join(' \n ').toLowerCase(),
+    // Each word once: a search asks for words, and short rows are quick to look through.
+    words: [...new Set(words.join(' ').toLowerCase().split(NO_WORD))].join(' '),
     card,
     cardOf,
   });

@@ -8,6 +8,7 @@ import { dogsOf } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes, type RecipeListRow } from '@/db/recipes';
 import { loadPantry, loadPrices } from './pantry';
+import { NO_WORD } from './recipe-facts';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -77,13 +78,7 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
   });
 
 /** A search as words that must all be found; a method may be named by its number or by how it goes. */
-const wordsOf = (q: string): string[] =>
-  q
-    .toLowerCase()
-    .slice(0, 120)
-    .split(/[\s,]+/)
-    .filter(Boolean)
-    .slice(0, 8);
+const wordsOf = (q: string): string[] => q.toLowerCase().slice(0, 120).split(NO_WORD).filter(Boolean).slice(0, 8);
 
 /** Rows of the pantry for the lines of a card; an ingredient that is gone from the pantry is left out. */
 export const linesOf = (card: RecipeCardRow, pantry: Pantry): DoughLine[] =>

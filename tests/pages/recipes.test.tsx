@@ -1,5 +1,4 @@
 /** What recipe book, recipe, editor, pantry and the two bowls say, drawn without a browser. */
-import { readFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { AppRouterContext, type AppRouterInstance } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { ReactNode } from 'react';

@@ -118,20 +118,28 @@ export function labelledOne(text: string): Amount | null {
     : null;
 }
 
-const AT_THE_END: readonly RegExp[] = [
+const AT_THE_END: ReadonlyArray<{ readonly pattern: RegExp; readonly needsUnit: boolean }> = [
   // "Eggs x 2"
-  /^(.*?[a-z])\s*[x×]\s*(\d+)$/i,
-  // "Flour, wholemeal - 300 g", "oats 1 cup"
-  /^(.*?[^\d\s/.,-])[\s:–=-]+((?:about |approx\.? )?\d[\d.,/ -]*\s*[a-z. ]{0,14})$/i,
+  { pattern: /^(.*?[a-z])\s*[x×]\s*(\d+)$/i, needsUnit: false },
+  // "Flour, wholemeal - 300 g", "Eggs: 3"
+  {
+    pattern: /^(.*?[^\d\s/.,:–=-])\s*(?:[:=]|\s[–-]|[–-]\s)\s*((?:about |approx\.? )?\d[\d.,/ -]*\s*[a-z. ]{0,14})$/i,
+    needsUnit: false,
+  },
+  // "oats 1 cup"; but "Rusks no. 2" is a name
+  { pattern: /^(.*?[^\d\s/.,-])\s+((?:about |approx\.? )?\d[\d.,/ -]*\s*[a-z. ]{1,14})$/i, needsUnit: true },
 ];
 
 /** The amount stands last, or in brackets behind the name. */
 export function amountAtTheEnd(text: string): Amount | null {
   const bare = text.replace(/\s*\((?!\s*\d)[^()]*\)\s*$/, '');
-  const inside = /^([^()\d]+)\(\s*(\d[^()]*)\)$/.exec(bare);
-  for (const found of [inside, ...AT_THE_END.map((pattern) => pattern.exec(bare))]) {
+  const inside = { found: /^([^()\d]+)\(\s*(\d[^()]*)\)$/.exec(bare), needsUnit: false };
+  for (const { found, needsUnit } of [inside, ...AT_THE_END.map((one) => ({ ...one, found: one.pattern.exec(bare) }))]) {
     const amount = found ? readAmount(found[2]) : null;
-    if (found && amount) return { ...amount, rest: `${amount.rest} ${found[1].replace(/[\s:,-]+$/, '')}`.trim() };
+    if (!found || !amount) continue;
+    const { measure, container } = readMeasure(amount.rest, 'us');
+    if (needsUnit && !measure && !container) continue;
+    return { ...amount, rest: `${amount.rest} ${found[1].replace(/[\s:,-]+$/, '')}`.trim() };
   }
   return null;
 }

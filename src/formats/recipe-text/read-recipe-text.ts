@@ -74,12 +74,11 @@ function isStep(line: string): boolean {
   return VERBS.test(line.replace(/^[-*•]\s*/, '')) && line.split(/\s+/).length > 2;
 }
 
-/** A first line without an amount is the name, unless it is a known ingredient by itself. */
+/** A first line that starts with no amount and names no ingredient is the recipe's name, whatever figures are in it. */
 function looksLikeName(line: string, pantry: Pantry, habits: ReadingHabits): boolean {
-  const text = plainText(line);
-  if (readAmount(text.replace(/^[-*•]\s*/, '')) && readLine(line, pantry, habits).grams !== null) return false;
-  if (/^[-*•]/.test(line)) return false;
-  return readLine(line, pantry, habits).amount === null || !/\d/.test(text);
+  if (/^[-*•]/.test(line) || readAmount(plainText(line))) return false;
+  const { ingredient, amount } = readLine(line, pantry, habits);
+  return ingredient === null || amount === null;
 }
 
 /** One line may list several: "2 cups flour, 1 egg and 1/3 cup oil". It is cut only where another amount begins. */

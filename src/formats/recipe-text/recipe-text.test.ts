@@ -163,6 +163,10 @@ describe('a whole recipe', () => {
     ]);
     expect(steps).toEqual(['Preheat the oven to 175 C.', 'Mix, roll out to 6 mm and cut.', 'Bake for 25 minutes.']);
   });
+  it('a name may have figures in it', () => {
+    expect(recipe('Rusks no. 2\n500 g rye flour')).toMatchObject({ name: 'Rusks no. 2', ingredients: [{ grams: 500 }] });
+    expect(recipe('Bars for 25 November\n1 egg').name).toBe('Bars for 25 November');
+  });
   it('without a heading, a name or steps is a list', () => {
     const { name, ingredients, steps } = recipe('500 g venison mince\n1 egg\n100 g barley, boiled');
     expect([name, ingredients.length, steps.length]).toEqual(['', 3, 0]);

@@ -1,5 +1,5 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 
 type KeepInRecipeProps = {
@@ -11,34 +11,47 @@ type KeepInRecipeProps = {
 };
 type Answer = { readonly id?: string; readonly error?: { readonly message: string } };
 
+/** Asks the oven to keep the saved batch in its recipe; what is said about it. */
+async function keep(batchId: string): Promise<ReactNode> {
+  try {
+    const response = await fetch(`/api/batches/${batchId}/recipe`, { method: 'POST' });
+    const answer = (await response.json()) as Answer;
+    if (!answer.id) return answer.error?.message ?? 'It could not be kept.';
+    return (
+      <a className="underline" href={`/recipes/${answer.id}`}>
+        kept in the recipe
+      </a>
+    );
+  } catch {
+    return 'The oven does not answer. Try again in a moment.';
+  }
+}
+
 /** Writes what this batch found out back into its recipe, as a new version; the old one stays in its history. */
 export function KeepInRecipe({ batchId, known, saved, saveNow }: KeepInRecipeProps): ReactNode {
   const [said, setSaid] = useState<ReactNode>(null);
-  const keep = async (): Promise<void> => {
-    setSaid('keeping …');
-    try {
-      const response = await fetch(`/api/batches/${batchId}/recipe`, { method: 'POST' });
-      const answer = (await response.json()) as Answer;
-      setSaid(
-        answer.id ? (
-          <a className="underline" href={`/recipes/${answer.id}`}>
-            kept in the recipe
-          </a>
-        ) : (
-          (answer.error?.message ?? 'It could not be kept.')
-        ),
-      );
-    } catch {
-      setSaid('The oven does not answer. Try again in a moment.');
-    }
-  };
+  const [wanted, setWanted] = useState(false);
+  // What is kept is what is saved: a change still on its way is saved first.
+  useEffect(() => {
+    if (!wanted || !saved) return;
+    let here = true;
+    void keep(batchId).then((answer) => {
+      if (!here) return;
+      setSaid(answer);
+      setWanted(false);
+    });
+    return () => {
+      here = false;
+    };
+  }, [wanted, saved, batchId]);
   return (
     <>
       <Button
-        title={saved ? 'Amounts, shape and programme go into the recipe as a new version' : 'Save the batch first'}
+        title="Amounts, shape and programme go into the recipe as a new version"
         onClick={() => {
-          if (saved) void keep();
-          else saveNow();
+          setSaid('keeping …');
+          setWanted(true);
+          saveNow();
         }}
       >
         {known ? 'Keep in recipe' : 'Add to the book'}

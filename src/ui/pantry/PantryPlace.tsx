@@ -82,7 +82,7 @@ export function PantryPlace({ currency, items, today }: PantryPlaceProps): React
                 {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
                   <th
                     key={head}
-                    className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''}`}
+                    className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''} ${i >= 2 && i <= 4 ? 'max-lg:hidden' : ''}`}
                   >
                     {head}
                   </th>
@@ -155,7 +155,7 @@ function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): R
         </button>
       </th>
       {[row.water, row.protein, row.fat, row.carb].map((value, i) => (
-        <td key={i} className="px-2 text-right whitespace-nowrap">
+        <td key={i} className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden' : ''}`}>
           {value.toFixed(0)} %
         </td>
       ))}

@@ -42,18 +42,32 @@ export function DoctorPanel({ lines, pantry, kitchen_c, onAdd }: DoctorPanelProp
       {questions && <Chips label={questions.stood.ask} value={stood} options={questions.stood.choices} onChange={setStood} />}
       {questions && <Chips label={questions.does.ask} value={does} options={questions.does.choices} onChange={setDoes} />}
       {remedies && (
-        <ul role="status" className="flex flex-col gap-1 pt-2">
-          {remedies.length === 0 && <li>Nothing to add: it should handle. Knead it once more and wait five minutes.</li>}
-          {remedies.map((remedy) => (
-            <RemedyLine key={remedy.kind === 'add' ? remedy.ingredient.id : remedy.kind} remedy={remedy} onAdd={onAdd} />
-          ))}
-        </ul>
+        <div role="status">
+          <ul className="flex flex-col gap-1 pt-2">
+            {remedies.length === 0 && <li>Nothing to add: it should handle. Knead it once more and wait five minutes.</li>}
+            {remedies.map((remedy, i) => (
+              <RemedyLine
+                key={remedy.kind === 'add' ? remedy.ingredient.id : remedy.kind}
+                remedy={remedy}
+                or={i > 0}
+                onAdd={onAdd}
+              />
+            ))}
+          </ul>
+        </div>
       )}
     </section>
   );
 }
 
-function RemedyLine({ remedy, onAdd }: { readonly remedy: Remedy; readonly onAdd: DoctorPanelProps['onAdd'] }): ReactNode {
+type RemedyLineProps = {
+  readonly remedy: Remedy;
+  /** Another way to the same end. */
+  readonly or: boolean;
+  readonly onAdd: DoctorPanelProps['onAdd'];
+};
+
+function RemedyLine({ remedy, or, onAdd }: RemedyLineProps): ReactNode {
   if (remedy.kind !== 'add')
     return (
       <li>
@@ -65,7 +79,8 @@ function RemedyLine({ remedy, onAdd }: { readonly remedy: Remedy; readonly onAdd
   return (
     <li className="flex flex-wrap items-center gap-x-3">
       <span>
-        Add <strong>{Math.round(mass_g)} g</strong> {ingredient.name.toLowerCase()}: <span className="text-soft">{why}.</span>
+        {or ? 'Or add' : 'Add'} <strong>{Math.round(mass_g)} g</strong> {ingredient.name.toLowerCase()}:{' '}
+        <span className="text-soft">{why}.</span>
       </span>
       <Button look="small" onClick={() => onAdd(ingredient.id, mass_g)}>
         It is in

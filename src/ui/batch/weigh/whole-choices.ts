@@ -1,6 +1,6 @@
 import type { BatchDocument, RecipeLine } from '@/core/batch';
 import { softness } from '@/core/dough';
-import { usualPiece, type DoughLine, type Pantry } from '@/core/pantry';
+import { startFrom, usualPiece, type DoughLine, type Pantry } from '@/core/pantry';
 import { eggChoices, packChoices } from '@/core/quantities';
 
 /** One way to come out even with eggs or packs: what it means, what it does to the feel, what is left. */
@@ -10,8 +10,7 @@ export type WholeChoice = {
   readonly feel_index: number;
   readonly leftOver_g: number;
   /** How the batch takes it on; null when only the baker's hands change. */
-  readonly apply:
-    ((document: BatchDocument) => Pick<BatchDocument, 'recipe'> & { readonly scale?: BatchDocument['scale'] }) | null;
+  readonly apply: ((document: BatchDocument) => Pick<BatchDocument, 'recipe'> & Partial<Pick<BatchDocument, 'scale'>>) | null;
 };
 
 type Bowl = {
@@ -110,7 +109,9 @@ const wholeEggs =
 
 function packs(bowl: Bowl, index: number): WholeChoice[] {
   const { ingredient, mass_g } = bowl.lines[index];
-  return packChoices(mass_g, ingredient.packs_g)
+  // Packs hold what one starts from: peel, brine and pips are in them.
+  const usable = 1 / startFrom(ingredient, 1);
+  return packChoices(startFrom(ingredient, mass_g), ingredient.packs_g)
     .filter(({ factor, leftOver_g }) => factor !== 1 || leftOver_g > 1)
     .slice(0, MOST_PACK_CHOICES)
     .map(({ pack_g, count, factor, leftOver_g }): WholeChoice => {
@@ -120,13 +121,18 @@ function packs(bowl: Bowl, index: number): WholeChoice[] {
         words:
           factor === 1 ? `Open ${whole} and keep the rest` : `Scale the batch ×${factor.toFixed(3)} and use exactly ${whole}`,
         feel_index: feelWith(bowl, index, mass_g, 0),
-        leftOver_g,
+        leftOver_g: leftOver_g * usable,
         apply:
           factor === 1
             ? null
             : ({ recipe }) => ({
                 recipe,
-                scale: { by: 'ingredient', ingredient: ingredient.id, amount: count * pack_g, unit: 'g' },
+                scale: {
+                  by: 'ingredient',
+                  ingredient: ingredient.id,
+                  amount: Math.round(count * pack_g * usable * 10) / 10,
+                  unit: 'g',
+                },
               }),
       };
     });
