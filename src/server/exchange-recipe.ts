@@ -5,6 +5,7 @@ import { UNITS, type CupFill, type Unit } from '@/core/quantities';
 import { maybeRecipe } from '@/db/recipes';
 import { fromJsonLd, fromRecipeCsv, toJsonLd, toRecipeCsv } from '@/formats/recipe-files';
 import { readRecipeText, type ReadRecipe, type ReadLine } from '@/formats/recipe-text';
+import { isBatchFile } from '@/formats/is-batch-file';
 import { readBatch } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
 import { recipeFacts } from './recipe-facts';
@@ -85,7 +86,7 @@ export const readIncoming = (text: string): Promise<Result<Incoming>> =>
     };
     const start = text.trimStart();
     if (/^kind,name,amount,unit/i.test(start)) return asDocument(fromRecipeCsv(text));
-    if (/^\{[\s\S]{0,400}"format"\s*:\s*"upbeat-oven\/batch"/.test(start)) return asDocument(readBatch(text));
+    if (isBatchFile(start)) return asDocument(readBatch(text));
     if (!/^[[{<]/.test(start)) return words(text);
     const found = fromJsonLd(text);
     if (!found.ok) return found;

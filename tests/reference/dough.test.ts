@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crumbleEdge, feelOf, gramsToReach, holdBack, softness } from '@/core/dough';
+import { freeLiquid } from '@/core/dough/softness';
 import { PANTRY, ingredient, mix } from './shipped';
 
 const at = (standing_min: number): { standing_min: number; kitchen_c: number } => ({ standing_min, kitchen_c: 20 });
@@ -60,6 +61,30 @@ describe('putting a dough right', () => {
     const fix = gramsToReach(wet, ingredient('flour_wheat_wholemeal'), target);
     expect(fix.kind === 'add' && Math.abs(fix.mass_g - 34.7)).toBeLessThan(0.2);
   });
+  it('a larger banana wants 28.7 g more oat flour', () => {
+    const banana = (mass_g: number) => mix({ flour_oat: 150, egg_whole: 50, banana_mashed: mass_g });
+    const target = softness(banana(118), at(20)).index;
+    expect(target).toBeCloseTo(0.673, 2.5);
+    expect(softness(banana(152), at(20)).index).toBeCloseTo(0.802, 2.5);
+    const fix = gramsToReach(banana(152), ingredient('flour_oat'), target, at(20));
+    expect(fix.kind === 'add' && Math.abs(fix.mass_g - 28.7)).toBeLessThan(0.3);
+  });
+  it.each([
+    ['egg_whole', 0.72],
+    ['pumpkin_puree', 0.676],
+    ['banana_mashed', 0.606],
+    ['applesauce', 0.778],
+    ['sweet_potato_puree', 0.497],
+    ['milk_whole', 0.902],
+    ['honey', 0.417],
+    ['peanut_butter', 0.16],
+    ['butter_unsalted', 0.349],
+    ['rapeseed_oil', 0.45],
+    ['sugar_white', 0.299],
+    ['glycerol', 0.602],
+  ])('a gram of %s frees %f g in the dough at 20 °C', (id, free) =>
+    expect(Math.abs(freeLiquid({ ingredient: ingredient(id), mass_g: 1 }, 20) - free)).toBeLessThan(0.002),
+  );
   it('wholemeal and half water wants 10.9 g water to roll', () => {
     const fix = gramsToReach(mix({ flour_wheat_wholemeal: 100, water: 50 }), ingredient('water'), 0.9);
     expect(fix.kind === 'add' && Math.abs(fix.mass_g - 10.9)).toBeLessThan(0.1);

@@ -18,6 +18,19 @@ describe('cups and spoons', () => {
   ] as const)('a US cup of plain flour, %s, weighs %f g', (fill, mass_g) =>
     expect(massOfVolume(236.588, flour, fill).mass_g).toBeCloseTo(mass_g, 1),
   );
+  it.each([
+    ['spooned', 119, 132],
+    ['unknown', 115, 151],
+  ] as const)('a %s one lies between %d and %d g nine times in ten', (fill, low, high) => {
+    const { mass_g, relSd } = massOfVolume(236.588, flour, fill);
+    expect(Math.abs(mass_g * (1 - 1.64 * relSd) - low)).toBeLessThan(1);
+    expect(Math.abs(mass_g * (1 + 1.64 * relSd) - high)).toBeLessThan(1);
+  });
+  it('a US cup of pumpkin weighs 245.3 g', () => {
+    const { bulkSpooned_g_per_ml, bulkPacked_g_per_ml } = ingredient('pumpkin_puree');
+    const density = { spooned_g_per_ml: bulkSpooned_g_per_ml, packed_g_per_ml: bulkPacked_g_per_ml };
+    expect(massOfVolume(236.588, density).mass_g).toBeCloseTo(245.3, 1);
+  });
   it('100 mL is a quarter cup and three tablespoons', () => {
     expect(kitchenVolume(100, US_MEASURES)).toMatchObject({ words: '1/4 cup + 3 tbsp' });
     expect(kitchenVolume(100, US_MEASURES).volume_ml).toBeCloseTo(103.5, 1);

@@ -23,7 +23,7 @@ const HANDLING = new Set(
     'packed heaped level heaping rounded scant generous loosely firmly sifted unsifted roll rolling dusting plus unsweetened unsalted ' +
     'low no added smooth crunchy creamy runny raw whole wholegrain pitted stoned halved quartered torn picked optional ' +
     'leftover left over home made homemade shop bought ready red green yellow golden white uncooked local day old stale active ' +
-    'piece bunch leave leaf sprig flake bit chunk cube strip floret'
+    'piece bunch leave leaf sprig bit chunk cube strip floret'
   ).split(/\s+/),
 );
 
@@ -44,6 +44,9 @@ function namesOf(pantry: Pantry): { names: readonly Name[]; vocabulary: Readonly
   return made;
 }
 
+/** How much a name says: words for what a thing is count before words for how it was handled. */
+const telling = ({ words }: Name): number => words.filter((word) => !HANDLING.has(word)).length + words.length / 100;
+
 /**
  * Finds the ingredient that a written name means. A name of the pantry must be there whole; the name with the most words
  * wins. Words that are left and say more than how it was handled make the finding unsure: a wrong ingredient that nobody
@@ -59,8 +62,8 @@ export function findIngredient(written: string, pantry: Pantry): Finding {
   const there = new Set(words);
   const fitting = names.filter((name) => name.words.length > 0 && name.words.every((word) => there.has(word)));
   if (fitting.length === 0) return { row: null, sure: false, unexplained: words, others: likeliest(there, names) };
-  const most = Math.max(...fitting.map((name) => name.words.length));
-  const best = fitting.filter((name) => name.words.length === most);
+  const most = Math.max(...fitting.map(telling));
+  const best = fitting.filter((name) => telling(name) === most);
   const rows = [...new Set(best.map(({ row }) => row))];
   const explained = new Set(fitting.filter(({ row }) => row === rows[0]).flatMap((name) => name.words));
   const unexplained = words.filter((word) => !explained.has(word) && !HANDLING.has(word));

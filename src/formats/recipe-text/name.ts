@@ -10,7 +10,7 @@ export function named(written: string, pantry: Pantry): { row: Ingredient | null
   const [first, ...alternatives] = unbracketed.split(/\s+or\s+/i);
   const name = headOf(first, pantry);
   if (name.trim() === '') return { row: null, question: `What is "${written.trim()}"? Name the ingredient.` };
-  const finding = pureed(name, pantry) ?? findIngredient(name, pantry);
+  const finding = withNounOf(alternatives, name, pantry) ?? pureed(name, pantry) ?? findIngredient(name, pantry);
   const other = alternatives.length > 0 && !/^\s*(more|less|so|to taste|as needed|as required)\b/i.test(alternatives[0]);
   const question = other ? `"${written.trim()}" leaves a choice. Which one do you take?` : questionAbout(name, finding);
   return { row: finding.row, question };
@@ -18,6 +18,13 @@ export function named(written: string, pantry: Pantry): { row: Ingredient | null
 
 /** A longer remark behind a comma is no part of the name [words]. */
 const SHORT_TAIL = 4;
+
+/** "beef or chicken broth" is two broths: the first one borrows the noun of the second. */
+function withNounOf(alternatives: readonly string[], name: string, pantry: Pantry): Finding | null {
+  const noun = alternatives[0]?.trim().split(/\s+/).pop();
+  const borrowed = noun && !name.includes(noun) ? findIngredient(`${name} ${noun}`, pantry) : null;
+  return borrowed?.row && borrowed.unexplained.length === 0 ? borrowed : null;
+}
 
 /** Before the first comma, unless the pantry needs what follows: "oats, ground". */
 function headOf(written: string, pantry: Pantry): string {

@@ -51,7 +51,7 @@ export function readRecipeText(text: string, pantry: Pantry, choice: Partial<Rea
   let part: 'list' | 'steps' | null = null;
   const list: string[] = [];
   const steps: string[] = [];
-  for (const raw of text.split(/\r?\n/)) {
+  for (const raw of text.replace(/^\uFEFF/, '').split(/\r?\n/)) {
     const line = raw
       .trim()
       .replace(/^#+\s*/, '')

@@ -119,7 +119,17 @@ describe('what cannot be known is asked', () => {
     ['2 tbsp sugar-free peanut butter', 'Which one is'],
     ['1 cup (300 g) rolled oats', 'do not agree'],
     ['a jar of honey', 'How much is in one jar?'],
+    ['1/2 cup beef or chicken broth', 'leaves a choice'],
+    ['30 g bran flakes', 'flake'],
+    ['1 cup peas, frozen', 'leaves open which kind'],
+    ['2 tbsp linseeds, whole', 'leaves open which kind'],
+    ['1 lb liver, cooked and chopped', 'Which one is "liver"'],
+    ['100 g each of oats and spelt flour', 'Which one is'],
   ])('%s', (line, question) => expect(read(line).question).toContain(question));
+  it('of alternatives the first is guessed, with the noun of the second', () =>
+    expect(read('1/2 cup beef or chicken broth').ingredient).toBe('broth_cube'));
+  it('how a thing was handled does not outweigh what it is', () =>
+    expect(read('6 oz plain Greek yogurt')).toMatchObject({ ingredient: 'yogurt_greek', question: null }));
   it('and keeps what it did understand', () => {
     expect(read('1 cup almond milk')).toMatchObject({ amount: 1, unit: 'cup-us', ingredient: null, grams: null });
     expect(read('salt to taste')).toMatchObject({ amount: null, ingredient: 'salt' });
@@ -186,6 +196,8 @@ describe('a whole recipe', () => {
     expect(readRecipeText('  \n ', PANTRY)).toMatchObject({ ok: false, code: 'MISSING_VALUE' });
     expect(readRecipeText('1 egg\n'.repeat(9000), PANTRY)).toMatchObject({ ok: false, code: 'TOO_LARGE' });
   });
+  it('a mark of byte order and the line ends of another system are no part of it', () =>
+    expect(recipe('\uFEFF2 eggs\r\n100 g oat flour\r\n').ingredients.map(({ grams }) => grams)).toEqual([100, 100]));
   it('no text makes it fall over', () => {
     for (const text of ['(((', '1/0 cup flour', '½½½', '- - -', '999999999999 eggs', '1 (', 'x'.repeat(3000), '🐶 2 cups 🦴'])
       for (const { grams, amount } of recipe(text).ingredients)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { day, duration, factor, mass, moisture, moistureRange, range, span } from './units';
+import { day, duration, factor, mass, moisture, moistureRange, money, ounces, packMass, range, span } from './units';
 import { ENDS, FEEL_NAMES, PACK_NAMES, packs } from './words';
 
 describe('numbers as people read them', () => {
@@ -9,6 +9,17 @@ describe('numbers as people read them', () => {
     [999.4, '999 g'],
     [1678, '1.68 kg'],
   ])('%f g is "%s"', (g, text) => expect(mass(g)).toBe(text));
+  it.each([
+    [780, '1 lb 11 1/2 oz'],
+    [28.35, '1 oz'],
+    [7, '1/4 oz'],
+    [453.6, '1 lb'],
+    [1, '0 oz'],
+  ])('%f g in ounces is "%s"', (g, text) => expect(ounces(g)).toBe(text));
+  it('packs and money as the shop writes them', () => {
+    expect([packMass(1000), packMass(1500), packMass(425)]).toEqual(['1 kg', '1.5 kg', '425 g']);
+    expect(money(0.8432, 'GBP')).toBe('£0.84');
+  });
   it.each([
     [40, '40 min'],
     [59.6, '1 h'],

@@ -1,11 +1,25 @@
 /** Numbers as people read them. Units stand beside every one; nothing here computes. */
 
+const G_PER_OUNCE = 28.3495;
+const OUNCES_PER_POUND = 16;
+
 const round = (value: number, digits: number): string => value.toFixed(digits);
 
 /** 46.2 -> "46 g", 1678 -> "1.68 kg". */
 export function mass(mass_g: number): string {
   if (mass_g >= 1000) return `${round(mass_g / 1000, 2)} kg`;
   return `${round(mass_g, mass_g < 10 ? 1 : 0)} g`;
+}
+
+/** 780 -> "27 1/2 oz", to the quarter ounce that a kitchen scale in ounces shows; pounds from one on. */
+export function ounces(mass_g: number): string {
+  const quarters = Math.round((mass_g / G_PER_OUNCE) * 4);
+  const pounds = Math.floor(quarters / (4 * OUNCES_PER_POUND));
+  const rest = quarters - pounds * 4 * OUNCES_PER_POUND;
+  const fraction = ['', '1/4', '1/2', '3/4'][rest % 4];
+  const words = [Math.floor(rest / 4) || '', fraction].filter((part) => part !== '').join(' ');
+  const small = words === '' ? (pounds === 0 ? '0 oz' : '') : `${words} oz`;
+  return [pounds > 0 ? `${pounds} lb` : '', small].filter(Boolean).join(' ');
 }
 
 /** A pack as the shop names it: 1000 -> "1 kg", 425 -> "425 g". */

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { Prediction, Recipe, RecipeLine } from '@/core/batch';
 import { freshnessOf, preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
-import { mass } from '../format/units';
+import { mass, ounces } from '../format/units';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
@@ -26,6 +26,8 @@ type IngredientTableProps = {
   readonly onLines: ChangeLines;
   /** Lets each line carry a word on how it is prepared. */
   readonly withNotes?: boolean;
+  /** More about a line, under its name. */
+  readonly more?: (line: number) => ReactNode;
   /** What else can be done with a line, beside taking it out. */
   readonly tools?: (line: number) => ReactNode;
 };
@@ -39,6 +41,7 @@ export function IngredientTable({
   onAmount,
   onLines,
   withNotes = false,
+  more,
   tools,
 }: IngredientTableProps): ReactNode {
   return (
@@ -67,6 +70,7 @@ export function IngredientTable({
               onLine={(next) => onLines((lines) => lines.map((old, at) => (at === i ? next : old)))}
               withNotes={withNotes}
               onRemove={() => onLines((lines) => lines.filter((_, at) => at !== i))}
+              more={more?.(i)}
               tools={tools?.(i)}
             />
           ))}
@@ -99,6 +103,7 @@ type IngredientRowProps = {
   readonly onLine: (line: RecipeLine) => void;
   readonly onRemove: () => void;
   readonly withNotes: boolean;
+  readonly more: ReactNode;
   readonly tools: ReactNode;
 };
 
@@ -113,6 +118,7 @@ function IngredientRow({
   onLine,
   onRemove,
   withNotes,
+  more,
   tools,
 }: IngredientRowProps): ReactNode {
   const name = row?.name ?? line.ingredient;
@@ -127,6 +133,7 @@ function IngredientRow({
           {name}
         </span>
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
+        {more}
         {withNotes && (
           <input
             aria-label={`Note on ${name}`}
@@ -170,6 +177,9 @@ function IngredientRow({
           ) : (
             mass(scale.mass_g)
           ))}
+        {scale && habits.measures !== 'metric' && !scale.useSpoon && (
+          <span className="block font-text text-[13px] font-normal text-soft">{ounces(scale.mass_g)}</span>
+        )}
       </td>
       <td className="py-1.5 pl-5">
         {measure ? (

@@ -1,6 +1,7 @@
 'use client';
 import { useRef, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
+import { isBatchFile } from '@/formats/is-batch-file';
 import { Button } from '../kit/Button';
 import { INCOMING_KEY, type Incoming } from './incoming';
 
@@ -20,7 +21,7 @@ export function ImportRecipe(): ReactNode {
     setWrong(null);
     try {
       const text = await file.text();
-      const isBatch = file.name.endsWith('.json') && /"format"\s*:\s*"upbeat-oven\/batch"/.test(text.slice(0, 400));
+      const isBatch = isBatchFile(text);
       const response = await (isBatch ? send('/api/batches', text) : send('/api/recipes/read', text, 'text/plain'));
       const answer = (await response.json()) as Answer & Incoming;
       if (answer.error) setWrong(`${file.name}: ${answer.error.message}`);

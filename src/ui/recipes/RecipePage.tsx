@@ -68,12 +68,12 @@ export function RecipePage({
         />
         <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
         <Link
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
+          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
           href={`/recipes/${recipe.id}/edit`}
         >
           Edit
         </Link>
-        <form action={actions.start}>
+        <form action={actions.start} className="print:hidden">
           <input type="hidden" name="recipe" value={recipe.id} />
           <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
             Bake this
@@ -96,7 +96,7 @@ export function RecipePage({
             <MethodLine card={card} />
           </Plate>
           <WhoPlate screening={screening} pantry={pantry} />
-          <Plate label="Versions" className="px-5 py-3">
+          <Plate label="Versions" className="px-5 py-3 print:hidden">
             <h2 className="text-[17px]">Versions</h2>
             {versions.length === 0 && (
               <p className="text-[14.5px] text-soft">This is the first one. Every saved change keeps the one before.</p>
@@ -121,7 +121,7 @@ export function RecipePage({
               ))}
             </ul>
           </Plate>
-          <Plate label="Take it with you" className="px-5 py-3">
+          <Plate label="Take it with you" className="px-5 py-3 print:hidden">
             <h2 className="text-[17px]">Take it with you</h2>
             <p className="flex flex-wrap gap-2 pt-1.5">
               {[
@@ -159,7 +159,7 @@ type ActionFormProps = {
 
 function ActionForm({ action, id, words, extra = {}, small = false }: ActionFormProps): ReactNode {
   return (
-    <form action={action}>
+    <form action={action} className="print:hidden">
       <input type="hidden" name="recipe" value={id} />
       {Object.entries(extra).map(([name, value]) => (
         <input key={name} type="hidden" name={name} value={value} />

@@ -18,7 +18,7 @@ type TopRailProps = {
 /** The places in working order, and the kitchen's air. */
 export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode {
   return (
-    <header className="speckled sticky top-0 z-20 flex h-[52px] items-center gap-6 bg-rail px-6 text-rail-ink max-lg:static">
+    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-6 bg-rail px-6 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
         <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
           <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />

@@ -1,20 +1,21 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import type { FixedAmount, Scale } from '@/core/batch';
+import type { FixedAmount, Scale, ScoreSlab } from '@/core/batch';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { mass } from '../../format/units';
 import { unitName } from '../../ingredients/unit-options';
 import { nameOf, type BenchProps } from '../bench-props';
+import { AlsoUsedIn } from './AlsoUsedIn';
 
 type By = Exclude<Scale['by'], 'ingredient'>;
 
-type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'lots'>;
+type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'lots' | 'alsoUsedIn'>;
 
 /** Scales by whatever the baker fixes; changing the way keeps the amount. */
-export function HowMuch({ document, edits, likely, pantry, lots }: HowMuchProps): ReactNode {
+export function HowMuch({ document, edits, likely, pantry, lots, alsoUsedIn }: HowMuchProps): ReactNode {
   const scale: Scale = document.scale ?? { by: 'factor', factor: 1 };
   const { dough, yield: out, heat } = likely.prediction;
   const slab = document.shape.method === 'score-slab';
@@ -54,24 +55,56 @@ export function HowMuch({ document, edits, likely, pantry, lots }: HowMuchProps)
         <span className="flex-1" />
         {scale.by !== 'fixed' && scale.by !== 'ingredient' && <NumberField key={scale.by} {...amountField(scale, slab, set)} />}
       </div>
+      {slab && (scale.by === 'trays' || scale.by === 'loads') && document.shape.method === 'score-slab' && (
+        <PanSize shape={document.shape} edits={edits} />
+      )}
       {(scale.by === 'fixed' || scale.by === 'ingredient') && (
         <WhatThereIs
           fixed={scale.by === 'fixed' ? scale.fixed : [{ ingredient: scale.ingredient, amount: scale.amount, unit: scale.unit }]}
           onFixed={(fixed) => set(fixed.length > 0 ? { by: 'fixed', fixed } : now.factor)}
-          {...{ document, likely, pantry, lots }}
+          {...{ document, likely, pantry, lots, alsoUsedIn }}
         />
       )}
     </div>
   );
 }
 
-type WhatThereIsProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'lots'> & {
+/** Another pan holds another amount at the same thickness: the batch follows. */
+function PanSize({ shape, edits }: { readonly shape: ScoreSlab; readonly edits: BenchProps['edits'] }): ReactNode {
+  const { width_mm = 330, depth_mm = 230 } = shape.pan ?? {};
+  const set = (pan: NonNullable<ScoreSlab['pan']>): void => edits.set(['shape', 'pan'], pan);
+  return (
+    <p className="flex flex-wrap items-center gap-2 pt-2">
+      <NumberField
+        label="Pan inside"
+        unit="mm"
+        value={width_mm}
+        min={60}
+        max={2000}
+        step={10}
+        onChange={(width) => set({ width_mm: width, depth_mm })}
+      />
+      <NumberField
+        label="by"
+        unit="mm"
+        value={depth_mm}
+        min={60}
+        max={2000}
+        step={10}
+        onChange={(depth) => set({ width_mm, depth_mm: depth })}
+      />
+      <span className="text-[14px] text-soft">the dough follows the pan at the same thickness</span>
+    </p>
+  );
+}
+
+type WhatThereIsProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'lots' | 'alsoUsedIn'> & {
   readonly fixed: readonly FixedAmount[];
   readonly onFixed: (fixed: readonly FixedAmount[]) => void;
 };
 
 /** Things there is only so much of: the scarcest limits the batch, of the rest some is left over. */
-function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots }: WhatThereIsProps): ReactNode {
+function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedIn }: WhatThereIsProps): ReactNode {
   const { left_over } = likely.prediction.dough;
   const free = [...new Set(document.recipe.ingredients.map(({ ingredient }) => ingredient))].filter(
     (id) => !fixed.some(({ ingredient }) => ingredient === id),
@@ -94,7 +127,12 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots }: WhatThe
               onChange={(amount) => onFixed(fixed.map((old, at) => (at === i ? { ...old, amount } : old)))}
             />
             {rest?.limits && fixed.length > 1 && <strong className="text-dough">limits the batch</strong>}
-            {rest && !rest.limits && <span className="text-soft">{mass(rest.mass_g)} left over</span>}
+            {rest && !rest.limits && (
+              <span className="text-soft">
+                {mass(rest.mass_g)} left over
+                <AlsoUsedIn recipes={alsoUsedIn.get(one.ingredient) ?? []} />
+              </span>
+            )}
             <Button look="quiet" onClick={() => onFixed(fixed.filter((_, at) => at !== i))}>
               no limit
             </Button>

@@ -17,6 +17,7 @@ import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
 import { HowMuch } from './HowMuch';
 import { SwapDialog } from './SwapDialog';
+import { WeighedWater } from './WeighedWater';
 import { WholeAndLeft } from './WholeAndLeft';
 
 /** The weigh station: how much is made, and what goes on the scale. */
@@ -44,6 +45,7 @@ export function WeighBench(props: BenchProps): ReactNode {
         habits={habits}
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
+        more={(i) => <WeighedWater {...props} line={i} />}
         tools={(i) => {
           const { ingredient } = document.recipe.ingredients[i];
           const row = pantry.get(ingredient);

@@ -1,9 +1,9 @@
 'use client';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Button } from '../../kit/Button';
 import { mass } from '../../format/units';
 import { nameOf, type BenchProps } from '../bench-props';
+import { AlsoUsedIn } from './AlsoUsedIn';
 import { linesInBowl } from './bowl';
 import { wholeChoices } from './whole-choices';
 
@@ -24,7 +24,6 @@ export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: Be
       <h3 className="text-[16px]">Whole eggs and packs</h3>
       <ul className="flex flex-col gap-1 pt-1 text-[15px]">
         {choices.map(({ ingredient, words, feel_index, leftOver_g, apply }) => {
-          const uses = alsoUsedIn.get(ingredient) ?? [];
           return (
             <li key={ingredient + words} className="flex flex-wrap items-center gap-x-3 gap-y-0.5">
               <span>
@@ -36,15 +35,7 @@ export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: Be
                   <>
                     {' '}
                     · {mass(leftOver_g)} left
-                    {uses.length > 0 && ', also used in '}
-                    {uses.map(({ id, name }, i) => (
-                      <span key={id}>
-                        {i > 0 && ', '}
-                        <Link className="underline" href={`/recipes/${id}`}>
-                          {name}
-                        </Link>
-                      </span>
-                    ))}
+                    <AlsoUsedIn recipes={alsoUsedIn.get(ingredient) ?? []} />
                   </>
                 )}
               </span>
