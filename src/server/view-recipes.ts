@@ -55,10 +55,12 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const dogs = await dogsOf(db, kitchen.value.id);
-    const named = dogs.find(({ name }) => name === query.dog);
+    const typed = wordsOf(query.q ?? '');
+    const named = dogs.find(({ name }) => name === query.dog || typed.includes(name.toLowerCase()));
     const from = Math.max(0, Math.floor(Number(query.from ?? 0)) || 0);
     const filter = {
-      words: wordsOf(query.q ?? ''),
+      // A dog's name among the words asks for what that dog may have.
+      words: typed.filter((word) => word !== named?.name.toLowerCase()),
       method: METHODS.find((method) => method === query.method) ?? null,
       without: [...(named?.avoids ?? []), ...(query.without ? [query.without] : [])],
       archived: query.archived === 'yes',

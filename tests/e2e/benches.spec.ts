@@ -4,10 +4,14 @@ import { bake, expectAccessible, outcome, predicted, test } from './page';
 
 const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
 
-test('every station opens by its number, reads well to tools, and keeps the outcome in view', async ({ page }) => {
-  await bake(page, 'Malt-grain batons');
-  for (const night of [false, true]) {
-    if (night) await page.getByLabel('Night oven: dark colours').click();
+for (const light of ['day', 'night'] as const) {
+  test(`every station opens by its number, reads well to tools by ${light}, and keeps the outcome in view`, async ({
+    page,
+    context,
+    baseURL,
+  }) => {
+    await context.addCookies([{ name: 'theme', value: light, url: baseURL ?? '' }]);
+    await bake(page, 'Malt-grain batons');
     for (const [i, name] of BENCHES.entries()) {
       await page.locator('body').press(String(i + 1));
       await expect(page.getByRole('tab', { name: new RegExp(name) })).toHaveAttribute('aria-selected', 'true');
@@ -16,21 +20,32 @@ test('every station opens by its number, reads well to tools, and keeps the outc
       if (name === 'Keep') await page.locator('.apexcharts-series path').first().waitFor();
       await expectAccessible(page);
     }
-  }
-});
+  });
 
-test('book, log and dead ends read well to tools, by day and by night', async ({ page, troubles }) => {
-  for (const night of [false, true]) {
-    await page.goto('/recipes');
-    if (night) await page.getByLabel('Night oven: dark colours').click();
-    await expectAccessible(page);
-    for (const address of ['/log', '/batch/nonsense']) {
+  test(`every place and dead end reads well to tools by ${light}`, async ({ page, troubles, context, baseURL }) => {
+    await context.addCookies([{ name: 'theme', value: light, url: baseURL ?? '' }]);
+    for (const address of [
+      '/recipes',
+      '/recipes/hillbars',
+      '/recipes/hillbars/edit',
+      '/pantry',
+      '/pantry/shopping',
+      '/log',
+      '/batch/nonsense',
+    ]) {
       await page.goto(address);
       await expect(page.getByRole('main')).toBeVisible();
       await expectAccessible(page);
     }
-  }
-  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
+    troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
+  });
+}
+
+test('the theme is switched by hand and stays', async ({ page }) => {
+  await page.goto('/recipes');
+  await page.getByLabel('Night oven: dark colours').click();
+  await page.goto('/log');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
 });
 
 test('the programme is steered by keyboard, typed, undone and redone', async ({ page }) => {

@@ -1,12 +1,13 @@
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { bake, predicted, test } from './page';
 
 // A save that comes too late answers 409, and a browser that is offline cannot fetch: both are reported by Chromium as errors.
 const EXPECTED = /409 \(Conflict\)|ERR_INTERNET_DISCONNECTED/;
 
-test('two people on one batch are told, and neither is overwritten unasked', async ({ page, context, troubles }) => {
+test('two people on one batch are told, and neither is overwritten unasked', async ({ page, browser, troubles }) => {
   await bake(page, 'Beet and mackerel hillbars');
-  const other = await context.newPage();
+  const elsewhere = await browser.newContext();
+  const other = await elsewhere.newPage();
   await other.goto(page.url());
   await predicted(other);
   await other.getByLabel('Name of the batch').fill('Theirs');
@@ -18,6 +19,24 @@ test('two people on one batch are told, and neither is overwritten unasked', asy
   await other.getByLabel('Name of the batch').fill('Theirs again');
   await other.getByRole('button', { name: 'Take theirs' }).click();
   await expect(other.getByLabel('Name of the batch')).toHaveValue('Mine');
+  await elsewhere.close();
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !EXPECTED.test(trouble)));
+});
+
+test('two windows of one baker follow each other, and unsaved changes are asked about', async ({ page, context, troubles }) => {
+  await bake(page, 'Beet and mackerel hillbars');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await predicted(other);
+  await other.getByLabel('Name of the batch').fill('From the other window');
+  await expect(other.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue('From the other window');
+  await expect(page.getByText('also changed in another window')).toBeVisible();
+  await Promise.all([page.getByLabel('Name of the batch').fill('Here'), other.getByLabel('Name of the batch').fill('There')]);
+  const asked = (one: Page): Promise<boolean> => one.getByRole('heading', { name: 'Someone else saved this batch' }).isVisible();
+  await expect.poll(async () => (await asked(page)) || (await asked(other))).toBe(true);
+  const [later, name] = (await asked(page)) ? ([page, 'Here'] as const) : ([other, 'There'] as const);
+  await expect(later.getByLabel('Name of the batch')).toHaveValue(name);
   troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !EXPECTED.test(trouble)));
 });
 

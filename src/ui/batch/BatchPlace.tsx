@@ -8,7 +8,7 @@ import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
 import { useHabits } from '../ingredients/use-habits';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { BatchLine } from './BatchLine';
 import { ConflictDialog } from './ConflictDialog';
@@ -80,6 +80,11 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
         <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
         <SavedWord state={saving.state} onSave={saving.saveNow} />
+        {saving.elsewhere && saving.state.kind === 'saved' && (
+          <p role="status" className="text-[14px] text-soft">
+            also changed in another window
+          </p>
+        )}
         <span className="flex-1" />
         <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
           <Undo2 aria-hidden size={16} /> Undo
@@ -93,17 +98,10 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
           saveNow={saving.saveNow}
           saved={saving.state.kind === 'saved'}
         />
-        <a
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
-          href={`/api/batches/${batch.id}/file`}
-          download
-        >
+        <a className={pill()} href={`/api/batches/${batch.id}/file`} download>
           Export file
         </a>
-        <Link
-          className="rounded-full border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110"
-          href={`/log/${batch.id}`}
-        >
+        <Link className={pill('main')} href={`/log/${batch.id}`}>
           {batch.baked_on ? 'See it weighed' : 'Enter weights'}
         </Link>
       </header>

@@ -125,3 +125,38 @@ describe('two people, one batch', () => {
     expect(sent[1]).toEqual({ revision: 7, document: named('mine') });
   });
 });
+
+describe('another window', () => {
+  it('that saved is followed, when nothing here is unsaved', () => {
+    const { saver, states } = saverWith();
+    expect(saver.heard(version(5, named('Theirs')))?.name).toBe('Theirs');
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'then' });
+    expect(saver.heard(version(5, named('Again')))).toBeNull();
+  });
+  it('is a conflict when something here is, and both can still be kept', async () => {
+    const { saver, states, sent } = saverWith(saved(6));
+    saver.change(named('Mine'));
+    expect(saver.heard(version(5, named('Theirs')))).toBeNull();
+    expect(states.at(-1)).toEqual({ kind: 'stale' });
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(sent).toEqual([]);
+    saver.keepMine();
+    await vi.advanceTimersByTimeAsync(0);
+    expect(sent).toEqual([{ revision: 5, document: named('Mine') }]);
+  });
+  it('is told what was saved here', async () => {
+    const told: number[] = [];
+    const send: Send = () => Promise.resolve(saved(5));
+    const saver = new Saver(
+      'b1',
+      version(4, FIRST),
+      shelf(),
+      send,
+      () => undefined,
+      ({ revision }) => told.push(revision),
+    );
+    saver.change(named('Mine'));
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(told).toEqual([5]);
+  });
+});

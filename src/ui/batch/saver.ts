@@ -43,6 +43,8 @@ export class Saver {
     private readonly shelf: Shelf,
     private readonly send: Send,
     private readonly tell: (state: SavingState) => void,
+    /** Tells other windows what was saved. */
+    private readonly announce: (saved: Version) => void = () => undefined,
   ) {
     this.saved = this.newest = first.document;
     this.revision = first.revision;
@@ -88,8 +90,25 @@ export class Saver {
         this.saved = sent;
         if (this.newest !== sent) return this.change(this.newest);
         this.shelf.removeItem(keyOf(this.id));
+        this.announce({ revision: outcome.revision, document: sent, saved_at: outcome.saved_at });
         return this.tell({ kind: 'saved', at: outcome.saved_at });
     }
+  }
+
+  /**
+   * Another window saved this batch. With nothing unsaved here it is taken over, and returned to be shown; otherwise it is a
+   * conflict to be settled by the baker, and null.
+   */
+  heard(theirs: Version): BatchDocument | null {
+    if (theirs.revision <= this.revision) return null;
+    if (this.busy || this.newest !== this.saved) {
+      clearTimeout(this.timer);
+      this.theirs = theirs;
+      this.tell({ kind: 'stale' });
+      return null;
+    }
+    this.theirs = theirs;
+    return this.takeTheirs();
   }
 
   /** In a conflict: drops what is here and returns what the other saved. */

@@ -6,6 +6,8 @@ import { sendBatch } from './send-batch';
 
 export type Saving = {
   readonly state: SavingState;
+  /** What is shown was changed in another window and taken over from there. */
+  readonly elsewhere: boolean;
   readonly saveNow: () => void;
   readonly keepMine: () => void;
   readonly takeTheirs: () => void;
@@ -18,12 +20,23 @@ export type Saving = {
  */
 export function useSaving(id: string, document: BatchDocument, first: Version, begin: (document: BatchDocument) => void): Saving {
   const [state, setState] = useState<SavingState>({ kind: 'saved', at: first.saved_at });
+  const [elsewhere, setElsewhere] = useState(false);
   const saver = useRef<Saver | null>(null);
   useEffect(() => {
-    const made = new Saver(id, first, localStorage, sendBatch, setState);
+    const windows = new BroadcastChannel(`upbeat-oven:batch:${id}`);
+    const made = new Saver(id, first, localStorage, sendBatch, setState, (saved) => windows.postMessage(saved));
     saver.current = made;
-    return () => made.close();
-    // One saver for the life of the page: `first` matters only on arrival.
+    windows.onmessage = ({ data }: MessageEvent<Version>) => {
+      const theirs = made.heard(data);
+      if (!theirs) return;
+      setElsewhere(true);
+      begin(theirs);
+    };
+    return () => {
+      windows.close();
+      made.close();
+    };
+    // One saver for the life of the page: `first` and `begin` matter only on arrival.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id]);
   useEffect(() => {
@@ -33,6 +46,7 @@ export function useSaving(id: string, document: BatchDocument, first: Version, b
   useEffect(() => saver.current?.change(document), [document]);
   return {
     state,
+    elsewhere,
     saveNow: () => void saver.current?.saveNow(),
     keepMine: () => saver.current?.keepMine(),
     takeTheirs: () => {

@@ -4,6 +4,7 @@ import { day, moisture, moistureRange, range, span } from '../format/units';
 import { Plate } from '../kit/Plate';
 import { MeasuredNumber, type Beside } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
+import { pill } from '../kit/Button';
 
 type LogEntryProps = {
   readonly id: string;
@@ -70,13 +71,10 @@ export function LogEntry({ id, name, baked_on, forecast, comparison, measured, r
         <h1 className="text-[27px]">{name}</h1>
         <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
         <span className="flex-1" />
-        <Link
-          href={`/batch/${id}`}
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
-        >
+        <Link href={`/batch/${id}`} className={pill()}>
           Open the batch
         </Link>
-        <Link href="/log" className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel">
+        <Link href="/log" className={pill()}>
           Whole log
         </Link>
       </header>

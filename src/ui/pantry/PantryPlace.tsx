@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Pantry } from '@/core/pantry';
 import { day, mass, money } from '../format/units';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
 import { Plate } from '../kit/Plate';
@@ -59,10 +59,7 @@ export function PantryPlace({ currency, items, today }: PantryPlaceProps): React
           {listed.length} ingredients
         </p>
         <span className="flex-1" />
-        <Link
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
-          href="/pantry/shopping"
-        >
+        <Link className={pill()} href="/pantry/shopping">
           Shopping list
         </Link>
         <Button look="main" onClick={() => setAdding(true)}>

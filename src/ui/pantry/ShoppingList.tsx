@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { ShoppingItem } from '@/core/costing';
 import { mass, money, packMass } from '../format/units';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 
 type ShoppingListProps = {
@@ -28,17 +28,10 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
           for {chosen.length} planned batch{chosen.length === 1 ? '' : 'es'}
         </p>
         <span className="flex-1" />
-        <Link
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
-          href="/pantry"
-        >
+        <Link className={`${pill()} print:hidden`} href="/pantry">
           Pantry
         </Link>
-        <a
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
-          href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`}
-          download
-        >
+        <a className={`${pill()} print:hidden`} href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`} download>
           Table
         </a>
         <Button look="main" className="print:hidden" onClick={() => window.print()}>

@@ -3,7 +3,7 @@ import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/batch';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
@@ -44,18 +44,12 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
         <p className="text-soft">{kitchen}</p>
         <span className="flex-1" />
         {open && (
-          <Link
-            href={`/batch/${open.id}?bench=heat`}
-            className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
-          >
+          <Link href={`/batch/${open.id}?bench=heat`} className={pill()}>
             Carry on with {open.name}
           </Link>
         )}
         <ImportRecipe />
-        <Link
-          href="/recipes/new"
-          className="rounded-full border-[1.6px] border-heat bg-heat px-4 py-1.5 font-semibold text-face hover:brightness-110"
-        >
+        <Link href="/recipes/new" className={pill('main')}>
           Write a recipe
         </Link>
       </header>

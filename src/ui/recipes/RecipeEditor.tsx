@@ -13,7 +13,7 @@ import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { linesInBowl } from '../batch/weigh/bowl';
 import { useBatch } from '../batch/use-batch';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { CautionsOf } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
 import { FeelGauge } from '../kit/FeelGauge';
@@ -55,10 +55,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
         <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
           <Redo2 aria-hidden size={16} /> Redo
         </Button>
-        <a
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel"
-          href={saved ? `/recipes/${saved.id}` : '/recipes'}
-        >
+        <a className={pill()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
           Leave it
         </a>
         <Button

@@ -9,7 +9,7 @@ import { FEEL_NAMES } from '../format/words';
 import { clockWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { kitchenMeasure } from '../ingredients/kitchen-measure';
-import { Button } from '../kit/Button';
+import { Button, pill } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
 import { Plate } from '../kit/Plate';
@@ -67,10 +67,7 @@ export function RecipePage({
           words={archived ? 'Back into the book' : 'Put away'}
         />
         <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
-        <Link
-          className="rounded-full border-[1.6px] border-rim bg-face px-4 py-1.5 font-semibold hover:bg-enamel print:hidden"
-          href={`/recipes/${recipe.id}/edit`}
-        >
+        <Link className={`${pill()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
           Edit
         </Link>
         <form action={actions.start} className="print:hidden">
