@@ -65,7 +65,7 @@ export function carriesOwn(document: BatchDocument, pantry: Pantry): BatchDocume
 /** What was understood of a recipe that came in: a whole document, or a reading with its questions. */
 export type Incoming =
   | { readonly kind: 'document'; readonly document: BatchDocument }
-  | { readonly kind: 'reading'; readonly reading: ReadRecipe; readonly draft: readonly RecipeLine[] };
+  | { readonly kind: 'reading'; readonly reading: ReadRecipe; readonly draft: ReadonlyArray<RecipeLine | null> };
 
 /** Takes in whatever a baker has: a batch file, a recipe table, a page with a recipe in it, or plain words. */
 export const readIncoming = (text: string): Promise<Result<Incoming>> =>
@@ -100,19 +100,17 @@ const asDocument = (document: Result<BatchDocument>): Result<Incoming> =>
 
 const isUnit = (unit: string | null): unit is Unit => unit !== null && (UNITS as readonly string[]).includes(unit);
 
-/** Lines that can go into a recipe as they are: those whose ingredient and amount are known. The rest waits for its answer. */
-function draftOf(lines: readonly ReadLine[], pantry: Pantry, fill: CupFill): RecipeLine[] {
-  return lines.flatMap(({ ingredient, amount, unit, size, grams }): RecipeLine[] => {
+/** Each line as it can go into a recipe; null where its ingredient or its weight is not known and waits for an answer. */
+function draftOf(lines: readonly ReadLine[], pantry: Pantry, fill: CupFill): Array<RecipeLine | null> {
+  return lines.map(({ ingredient, amount, unit, size, grams }): RecipeLine | null => {
     const row = ingredient === null ? undefined : pantry.get(ingredient);
-    if (!row || ingredient === null || grams === null) return [];
+    if (!row || ingredient === null || grams === null) return null;
     // As written where that weighs the same; a label or a puree says more than its cup.
     const measured = isUnit(unit) && amount !== null ? weighIngredient(row, amount, unit, { fill, size }) : null;
     const same = measured?.ok && Math.abs(measured.value.mass_g - grams) <= SAME_WITHIN * grams;
-    return [
-      same && isUnit(unit) && amount !== null
-        ? { ingredient, amount: round(amount), unit, ...(size ? { size } : {}) }
-        : { ingredient, amount: round(grams), unit: 'g' },
-    ];
+    return same && isUnit(unit) && amount !== null
+      ? { ingredient, amount: round(amount), unit, ...(size ? { size } : {}) }
+      : { ingredient, amount: round(grams), unit: 'g' };
   });
 }
 

@@ -162,7 +162,10 @@ describe('files', () => {
   it('plain words are read with the habits of the kitchen', async () => {
     must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5 }));
     const read = must(await cases.readIncoming('Rounds\n2 cups plain flour\n1 cup kale\n\nMethod\n1. Mix.'));
-    expect(read).toMatchObject({ kind: 'reading', draft: [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' }] });
+    expect(read).toMatchObject({
+      kind: 'reading',
+      draft: [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' }, null],
+    });
     expect(read.kind === 'reading' && read.reading.ingredients[0].grams).toBeCloseTo(293.4, 1);
     expect(read.kind === 'reading' && read.reading.ingredients[1].question).toContain('kale');
     must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
@@ -272,6 +275,43 @@ describe('the shopping list', () => {
     const grain = all.items.find(({ ingredient }) => ingredient.id === 'spent_grain_wet');
     expect(grain?.have_g).toBe(860);
     for (const { need_g, have_g, buy_g } of all.items) expect(have_g + buy_g).toBeGreaterThanOrEqual(need_g - 0.5);
+  });
+});
+
+describe('the routes', () => {
+  const at = (id: string): { params: Promise<{ id: string }> } => ({ params: Promise.resolve({ id }) });
+  const json = (body: unknown): Request => new Request('http://127.0.0.1/x', { method: 'POST', body: JSON.stringify(body) });
+  it('send a recipe as a file with a name that every computer takes', async () => {
+    const { GET } = await import('@/app/api/recipes/[id]/file/route');
+    const file = await GET(new Request('http://127.0.0.1/x?as=csv'), at('squash-millet-fingers'));
+    expect(file.headers.get('content-disposition')).toBe('attachment; filename="squash-and-millet-fingers.csv"');
+    expect(await file.text()).toContain('ingredient,butternut_puree,300,g,');
+    expect((await GET(new Request('http://127.0.0.1/x?as=stone'), at('hillbars'))).status).toBe(422);
+    expect((await GET(new Request('http://127.0.0.1/x'), at('nowhere'))).status).toBe(404);
+  });
+  it('save, refuse and report a stale recipe with its status', async () => {
+    const { POST } = await import('@/app/api/recipes/route');
+    const made = await POST(json(PLAIN));
+    expect(made.status).toBe(201);
+    const { id } = (await made.json()) as { id: string };
+    const { PATCH } = await import('@/app/api/recipes/[id]/route');
+    expect((await PATCH(json({ revision: 1, document: PLAIN }), at(id))).status).toBe(200);
+    expect((await PATCH(json({ revision: 1, document: PLAIN }), at(id))).status).toBe(409);
+    expect((await PATCH(json({ revision: 2, document: { ...PLAIN, colour: 1 } }), at(id))).status).toBe(422);
+    expect((await POST(new Request('http://127.0.0.1/x', { method: 'POST', body: 'eggs' }))).status).toBe(422);
+  });
+  it('give the shopping list as a table', async () => {
+    const { GET } = await import('@/app/api/shopping.csv/route');
+    const table = await (await GET(new Request('http://127.0.0.1/api/shopping.csv'))).text();
+    expect(table.split('\n')[0]).toBe('ingredient,need_g,have_g,buy_g,packs,left_over_g,cost_gbp');
+    expect(table).toMatch(/Wholegrain spelt flour,\d+,740,\d+,/);
+  });
+  it('remember habits, and refuse what is none', async () => {
+    const { PUT } = await import('@/app/api/kitchen/route');
+    expect((await PUT(json({ measures: 'metric', cup_fill: 'sifted', scale_step_g: 1 }))).status).toBe(200);
+    expect((await PUT(json({ measures: 'metric', cup_fill: 'heaped', scale_step_g: 1 }))).status).toBe(422);
+    expect((await PUT(json({ measures: 'metric', cup_fill: null, scale_step_g: 2 }))).status).toBe(422);
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
   });
 });
 

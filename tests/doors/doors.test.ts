@@ -16,27 +16,23 @@ const folder = mkdtempSync(join(tmpdir(), 'oven-doors-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
 /** The command line, as a stranger calls it. */
-function predictCommand(files: readonly string[], input?: string): Promise<Run> {
+function command(name: 'predict' | 'read-recipe', files: readonly string[], input?: string): Promise<Run> {
   return new Promise((resolve) => {
-    const child = execFile(
-      'npm',
-      ['run', '--silent', 'predict', '--', ...files],
-      { maxBuffer: 64e6 },
-      (error, stdout, stderr) => {
-        const code = typeof error?.code === 'number' ? error.code : 0;
-        resolve({
-          code,
-          lines: stdout
-            .split('\n')
-            .filter(Boolean)
-            .map((line) => JSON.parse(line) as Answer),
-          stderr,
-        });
-      },
-    );
+    const child = execFile('npm', ['run', '--silent', name, '--', ...files], { maxBuffer: 64e6 }, (error, stdout, stderr) => {
+      const code = typeof error?.code === 'number' ? error.code : 0;
+      resolve({
+        code,
+        lines: stdout
+          .split('\n')
+          .filter(Boolean)
+          .map((line) => JSON.parse(line) as Answer),
+        stderr,
+      });
+    });
     child.stdin?.end(input ?? '');
   });
 }
+const predictCommand = (files: readonly string[], input?: string): Promise<Run> => command('predict', files, input);
 const post = async (body: string): Promise<{ status: number; answer: Answer }> => {
   const response = await POST(new Request('http://127.0.0.1/api/predict', { method: 'POST', body }));
   return { status: response.status, answer: (await response.json()) as Answer };
@@ -181,4 +177,36 @@ describe('bad input is told by its key', () => {
     const { answer } = await post(changed(first('ingredient', 'wholemeal wheat flour')));
     expect(answer.error?.message).toContain('flour_wheat_wholemeal');
   });
+});
+
+describe('the reader of written recipes', () => {
+  type Reading = {
+    readonly name: string;
+    readonly ingredients: ReadonlyArray<Readonly<Record<string, unknown>>>;
+    readonly steps: readonly string[];
+  };
+  const RECIPE = 'Beet bars\n2 1/2 cups wholemeal flour, 1 large egg\n2-3 tbsp water\n1 cup kale\n\nMethod\n1. Mix.\n2. Bake.';
+  it('prints one object: what each line means, and what to ask', async () => {
+    const { code, lines } = await command('read-recipe', [put('bars.txt', RECIPE)]);
+    expect([code, lines.length]).toEqual([0, 1]);
+    const { name, ingredients, steps } = lines[0] as unknown as Reading;
+    expect([name, steps]).toEqual(['Beet bars', ['Mix.', 'Bake.']]);
+    expect(ingredients.map(({ ingredient, unit, question }) => [ingredient, unit, question === null])).toEqual([
+      ['flour_wheat_wholemeal', 'cup-us', true],
+      ['egg_whole', 'each', true],
+      ['water', 'tbsp', true],
+      [null, 'cup-us', false],
+    ]);
+    expect(ingredients[2]).toMatchObject({ line: '2-3 tbsp water', amount: 2.5, amount_low: 2, amount_high: 3, grams: 37.5 });
+    for (const line of ingredients)
+      for (const key of ['line', 'amount', 'unit', 'grams', 'ingredient', 'question']) expect(line).toHaveProperty(key);
+  }, 60_000);
+  it('reads standard input, and says what is wrong with what it cannot read', async () => {
+    expect((await command('read-recipe', ['-'], '3 eggs')).lines[0]).toMatchObject({ ingredients: [{ grams: 150 }] });
+    const missing = await command('read-recipe', [join(folder, 'none.txt')]);
+    expect([missing.code, missing.lines[0].error?.code]).toEqual([2, 'FILE_NOT_READABLE']);
+    const empty = await command('read-recipe', [put('empty.txt', ' ')]);
+    expect([empty.code, empty.lines[0].error?.code]).toEqual([2, 'MISSING_VALUE']);
+    expect(missing.stderr + empty.stderr).not.toMatch(/at .*\.ts:\d/);
+  }, 60_000);
 });

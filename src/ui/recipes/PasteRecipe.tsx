@@ -7,7 +7,7 @@ import { mass } from '../format/units';
 import { IngredientPicker } from '../ingredients/IngredientPicker';
 import { unitName } from '../ingredients/unit-options';
 import { Button } from '../kit/Button';
-import { INCOMING_KEY, type Incoming } from './incoming';
+import { INCOMING_KEY, clearLines, linesTaken, type Answers, type Incoming } from './incoming';
 
 type PasteRecipeProps = {
   readonly pantry: Pantry;
@@ -28,7 +28,7 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
   const [incoming, setIncoming] = useState<Incoming | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   /** Answers to questions, by the line as written. */
-  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>({});
+  const [answers, setAnswers] = useState<Answers>({});
   useEffect(() => {
     const brought = sessionStorage.getItem(INCOMING_KEY);
     if (brought === null) return;
@@ -54,7 +54,7 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
     };
   }, [text]);
   const lines = incoming?.kind === 'reading' ? incoming.reading.ingredients : [];
-  const open = lines.filter((line) => line.question !== null && !answers[line.line]).length;
+  const clear = incoming?.kind === 'reading' ? clearLines(incoming, answers) : 0;
   return (
     <div className="grid gap-3 lg:grid-cols-[19rem_1fr]">
       <label className="flex flex-col gap-1">
@@ -103,12 +103,16 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
               ))}
             </ul>
             <p className="flex flex-wrap items-center gap-3 pt-2">
-              <Button look="main" disabled={lines.length === 0} onClick={() => onTake(taken(incoming, answers))}>
+              <Button
+                look="main"
+                disabled={lines.length === 0}
+                onClick={() => onTake({ ...incoming.reading, lines: linesTaken(incoming, answers) })}
+              >
                 Put it into the recipe
               </Button>
               <span className="text-[14px] text-soft">
-                {lines.length - open} of {lines.length} lines clear
-                {open > 0 && '; lines whose ingredient or weight is not known are left out'}
+                {clear} of {lines.length} lines clear
+                {clear < lines.length && '; lines whose ingredient or weight is not known are left out'}
                 {incoming.reading.steps.length > 0 && ` · ${incoming.reading.steps.length} steps`}
               </span>
             </p>
@@ -132,28 +136,6 @@ async function read(text: string, signal: AbortSignal): Promise<Incoming | strin
   } catch {
     return 'The oven does not answer. What you typed is still here.';
   }
-}
-
-/** The lines that go into the recipe: those understood, and those whose ingredient was chosen and that have a weight. */
-function taken(
-  incoming: Extract<Incoming, { kind: 'reading' }>,
-  answers: Readonly<Record<string, string>>,
-): Parameters<PasteRecipeProps['onTake']>[0] {
-  const { name, ingredients, steps } = incoming.reading;
-  const known = incoming.draft;
-  const lines: RecipeLine[] = [];
-  let next = 0;
-  for (const line of ingredients) {
-    const inDraft = line.ingredient !== null && line.grams !== null;
-    const draft = inDraft ? known[next++] : undefined;
-    const chosen = answers[line.line];
-    if (chosen && chosen !== line.ingredient && line.grams !== null)
-      lines.push({ ingredient: chosen, amount: line.grams, unit: 'g' });
-    else if (chosen && !draft && line.amount !== null && line.unit !== null && line.unit !== 'pinch' && line.unit !== 'handful')
-      lines.push({ ingredient: chosen, amount: line.amount, unit: line.unit });
-    else if (draft) lines.push(draft);
-  }
-  return { name, lines, steps };
 }
 
 type ReadRowProps = {

@@ -2,31 +2,24 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { METHOD_NAMES, STARTING_METHODS, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/batch';
-import { FEEL_WORDS } from '@/core/dough';
-import type { Failure } from '@/core/failure';
-import { screen, type Dog } from '@/core/feeding';
-import { sharesOf, type Pantry } from '@/core/pantry';
-import type { KitchenGoods, Likely } from '@/workers/protocol';
-import { duration, mass, money, span } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
+import type { Dog } from '@/core/feeding';
+import type { Pantry } from '@/core/pantry';
+import type { KitchenGoods } from '@/workers/protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
-import { linesInBowl } from '../batch/weigh/bowl';
 import { useBatch } from '../batch/use-batch';
 import { Button, pill } from '../kit/Button';
-import { CautionsOf } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
-import { FeelGauge } from '../kit/FeelGauge';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
-import { WhoMay } from '../kit/WhoMay';
-import { CompositionBar } from './CompositionBar';
+import { DoughSide } from './DoughSide';
 import { PasteRecipe } from './PasteRecipe';
 import { StepsEditor } from './StepsEditor';
+import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 
 type RecipeEditorProps = {
   /** The recipe that is edited; null for a new one. */
-  readonly saved: { readonly id: string; readonly revision: number } | null;
+  readonly saved: SavedRecipe;
   readonly document: BatchDocument;
   readonly pantry: KitchenGoods['pantry'];
   readonly prices: Omit<KitchenGoods, 'pantry'>;
@@ -201,106 +194,6 @@ const withReading = (
       : {}),
   },
 });
-
-type DoughSideProps = {
-  readonly likely: Likely | null;
-  readonly failure: Failure | null;
-  readonly empty: boolean;
-  readonly document: BatchDocument;
-  readonly pantry: Pantry;
-  readonly dogs: readonly Dog[];
-};
-
-/** What the dough will be, as one writes. */
-function DoughSide({ likely, failure, empty, document, pantry, dogs }: DoughSideProps): ReactNode {
-  if (empty || failure || !likely)
-    return (
-      <Plate label="The dough" className="self-start px-5 py-4">
-        <h2 className="text-[17px]">The dough</h2>
-        {empty ? (
-          <p className="text-[14.5px] text-soft">
-            Add ingredients, or paste a recipe: what the dough is made of and how it will feel appears here.
-          </p>
-        ) : failure ? (
-          <p role="alert">
-            <strong className="text-stop">This cannot be worked out yet.</strong> {failure.message}
-          </p>
-        ) : (
-          <p role="status">Working it out …</p>
-        )}
-      </Plate>
-    );
-  const { dough, yield: out, outcome, keeps, cost, heat, cautions, blocked_by } = likely.prediction;
-  const lines = linesInBowl(document, dough, pantry);
-  const figures: ReadonlyArray<readonly [string, string]> = [
-    ['pieces', String(out.pieces)],
-    ['heat', duration(heat.minutes)],
-    ['ends', outcome.texture],
-    ['keeps', span(keeps[0].days)],
-    ['100 g of dough', cost ? money(cost.dough_per_100g, cost.currency) + (cost.missing.length > 0 ? ', in part' : '') : '–'],
-  ];
-  return (
-    <Plate label="The dough" className="flex flex-col gap-2 self-start px-5 py-3 lg:sticky lg:top-16">
-      <h2 className="text-[17px]">The dough, {mass(dough.mass_g)}</h2>
-      {lines.length > 0 && <CompositionBar shares={sharesOf(lines)} />}
-      <p>
-        <strong className="font-display text-[20px]">{FEEL_NAMES[dough.feel]}</strong>{' '}
-        <span className="text-[14px] text-soft">{FEEL_WORDS[dough.feel]}</span>
-      </p>
-      <FeelGauge
-        index={dough.feel_index}
-        low={dough.feel_index_low}
-        high={dough.feel_index_high}
-        crumbleEdge={likely.drawing.feel.crumbleEdge}
-      />
-      <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-[14px]">
-        {figures.map(([name, figure]) => (
-          <div key={name} className="flex justify-between gap-2 border-t border-hair pt-0.5">
-            <dt className="text-soft">{name}</dt>
-            <dd className="text-right font-semibold">{figure}</dd>
-          </div>
-        ))}
-      </dl>
-      <WhoMay verdicts={screen(lines, dogs).dogs} blocked={blocked_by.length > 0} nameOf={(id) => pantry.get(id)?.name ?? id} />
-      <CautionsOf cautions={cautions.filter(({ severity }) => severity !== 'note')} steps={['mix', 'heat']} />
-    </Plate>
-  );
-}
-
-type Wrong = { readonly code: string; readonly message: string };
-
-/** Saves a recipe when asked to: each save is a version. */
-function useSaveRecipe(
-  saved: RecipeEditorProps['saved'],
-  document: BatchDocument,
-): { busy: boolean; wrong: Wrong | null; save: () => void; saveAsCopy: () => void } {
-  const [busy, setBusy] = useState(false);
-  const [wrong, setWrong] = useState<Wrong | null>(null);
-  const send = async (address: string, method: 'POST' | 'PATCH', body: unknown): Promise<void> => {
-    setBusy(true);
-    setWrong(null);
-    try {
-      const response = await fetch(address, {
-        method,
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      });
-      const answer = (await response.json()) as { id?: string; error?: Wrong };
-      if (!answer.error) return window.location.assign(`/recipes/${answer.id ?? saved?.id ?? ''}`);
-      setWrong(answer.error);
-    } catch {
-      setWrong({ code: 'OFFLINE', message: 'The oven does not answer. Leave this page open and save again in a moment.' });
-    }
-    setBusy(false);
-  };
-  const asNew = (): void => void send('/api/recipes', 'POST', document);
-  return {
-    busy,
-    wrong,
-    save: () => (saved ? void send(`/api/recipes/${saved.id}`, 'PATCH', { revision: saved.revision, document }) : asNew()),
-    saveAsCopy: asNew,
-  };
-}
 
 /** Ctrl+Z and Ctrl+Y walk the changes, Ctrl+S saves. */
 function useUndoKeys({ undo, redo }: { undo: () => void; redo: () => void }, save: () => void): void {

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
 import type { Screening } from '@/core/feeding';
 import { preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
-import { day, duration, mass, money } from '../format/units';
+import { day, mass, money } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
 import { clockWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
@@ -15,7 +15,9 @@ import { FeelGauge } from '../kit/FeelGauge';
 import { Plate } from '../kit/Plate';
 import { CompositionBar } from './CompositionBar';
 import { MethodLine } from './MethodLine';
+import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { methodWords } from './RecipeTile';
+import { WhoPlate } from './WhoPlate';
 import type { RecipeData } from './recipe-data';
 
 type Action = (form: FormData) => Promise<void>;
@@ -84,7 +86,7 @@ export function RecipePage({
             <Ingredients document={document} recipe={recipe} pantry={pantry} habits={habits} />
           </Plate>
           <Plate label="Steps" className="px-5 py-3">
-            <Steps document={document} recipe={recipe} pantry={pantry} />
+            <RecipeSteps document={document} recipe={recipe} pantry={pantry} />
           </Plate>
         </div>
         <div className="flex flex-col gap-3">
@@ -187,9 +189,7 @@ function DoughPlate({ recipe }: { readonly recipe: RecipeData }): ReactNode {
   );
 }
 
-type TableProps = { readonly document: BatchDocument; readonly recipe: RecipeData; readonly pantry: Pantry };
-
-function Ingredients({ document, recipe, pantry, habits }: TableProps & { readonly habits: Habits }): ReactNode {
+function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readonly habits: Habits }): ReactNode {
   return (
     <table className="w-full border-collapse text-[15px]">
       <caption className="pb-1 text-left font-display text-[17px] font-semibold">Ingredients, the recipe once</caption>
@@ -218,89 +218,5 @@ function Ingredients({ document, recipe, pantry, habits }: TableProps & { readon
         })}
       </tbody>
     </table>
-  );
-}
-
-/** Preparing first, as the ingredients want it; then the baker's own steps. */
-function Steps({ document, recipe, pantry }: TableProps): ReactNode {
-  const steps = document.recipe.steps ?? [];
-  const prepared = document.recipe.ingredients.flatMap((line, i) => {
-    const row = pantry.get(line.ingredient);
-    const way = row ? preparationOf(row) : null;
-    return row && way && way.minutes >= 3 ? [{ row, way, mass_g: recipe.card.lines[i]?.mass_g ?? 0 }] : [];
-  });
-  const minutes = steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
-  return (
-    <>
-      <h2 className="text-[17px]">
-        Steps
-        {minutes > 0 && (
-          <span className="text-[14px] font-normal text-soft"> · {duration(minutes)} of work and waiting before the oven</span>
-        )}
-      </h2>
-      {prepared.length > 0 && (
-        <ul className="flex flex-wrap gap-x-4 pt-1 text-[14px] text-soft" aria-label="To prepare">
-          {prepared.map(({ row, way, mass_g }) => (
-            <li key={row.id}>
-              {row.name}: {way.verb}, {way.minutes} min, {way.tool}
-              {way.yield !== 1 && ` (${mass(startFrom(row, mass_g))} gives ${mass(mass_g)})`}
-            </li>
-          ))}
-        </ul>
-      )}
-      <ol className="pt-1">
-        {steps.map(({ text, minutes: takes, tool }, i) => (
-          <li key={i} className="flex gap-3 border-t border-hair py-1.5 first:border-0">
-            <span className="font-display text-[17px] font-semibold text-dough">{i + 1}</span>
-            <span className="flex-1">
-              {text} {tool && <span className="text-[13.5px] text-soft">{tool}</span>}
-            </span>
-            {takes !== undefined && <span className="whitespace-nowrap text-soft">{duration(takes)}</span>}
-          </li>
-        ))}
-      </ol>
-      {steps.length === 0 && (
-        <p className="pt-1 text-[14.5px] text-soft">No steps are written down yet. Edit the recipe to add them.</p>
-      )}
-    </>
-  );
-}
-
-const VERDICT_WORDS = { yes: 'nothing found against it', ask: 'ask your vet first', no: 'no' } as const;
-
-function WhoPlate({ screening, pantry }: { readonly screening: Screening; readonly pantry: Pantry }): ReactNode {
-  const nameOf = (id: string): string => pantry.get(id)?.name ?? id;
-  return (
-    <Plate label="Who may have it" className="px-5 py-3">
-      <h2 className="text-[17px]">Who may have it</h2>
-      {screening.stops.map(({ ingredient, why }) => (
-        <p key={ingredient} className="pt-1 text-[14.5px]">
-          <CautionShape severity="stop" /> <strong className="text-stop">Stop</strong> {nameOf(ingredient)} is not for dogs: {why}{' '}
-          No label and no feeding while it is in.
-        </p>
-      ))}
-      <ul className="pt-1 text-[14.5px]">
-        {screening.dogs.map(({ dog, may, objections }) => (
-          <li key={dog} className="flex gap-2 border-t border-hair py-1 first:border-0">
-            <strong className="w-20">{dog}</strong>
-            <span className={may === 'no' ? 'text-stop' : may === 'ask' ? 'text-mind' : 'text-soft'}>
-              {screening.stops.length > 0 ? 'no, while it holds what stops it' : VERDICT_WORDS[may]}
-              {objections.length > 0 &&
-                `: ${objections.map(({ ingredient, allergen, certain }) => `${certain ? '' : 'maybe '}${allergen} in ${nameOf(ingredient).toLowerCase()}`).join(', ')}`}
-            </span>
-          </li>
-        ))}
-      </ul>
-      {screening.disputes.map(({ ingredient, oneSide, otherSide }) => (
-        <p key={ingredient} className="pt-1.5 text-[14px]">
-          <CautionShape severity="mind" />{' '}
-          <strong className="text-mind">People disagree about {nameOf(ingredient).toLowerCase()}.</strong> {oneSide} {otherSide}{' '}
-          Ask your vet.
-        </p>
-      ))}
-      <p className="pt-1.5 text-[13px] text-soft">
-        Checked: the list of dangers, and what each dog is known to react to. Not checked: anything else a dog may not take well.
-      </p>
-    </Plate>
   );
 }
