@@ -86,6 +86,9 @@ describe('the weigh bench', () => {
     ] as const;
     const text = words(<WeighBench {...bench(document(LINES, { scale: { by: 'fixed', fixed } }))} />);
     expect(text).toContain('400 g left over');
+    expect(words(<WeighBench {...bench(document(LINES, { scale: { by: 'fixed', fixed: fixed.slice(0, 1) } }))} />)).toContain(
+      'use the 425 g of pumpkin puree, canned, plain in the house',
+    );
     expect(text).toContain('limits the batch');
   });
   it('asks how a cup is filled where cups are used, and not elsewhere', () => {

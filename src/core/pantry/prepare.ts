@@ -50,8 +50,9 @@ const PREPARATIONS: Readonly<Record<string, Preparation>> = {
   parsley_fresh: prepare('strip the leaves and chop', 'parsley on its stalks', 0.75, 4, 'knife'),
   flour_oat: prepare('grind', 'rolled oats', 1, 4, 'blender'),
   flaxseed_ground: prepare('grind', 'whole linseed', 1, 3, 'mill'),
-  spent_grain_wet: prepare('drain', 'mash from the tun', 0.8, 20, 'sieve'),
-  spent_grain_pressed: prepare('drain and squeeze', 'mash from the tun', 0.65, 25, 'sieve, cloth'),
+  // Brewers give it away drained: that is the weight one starts from.
+  spent_grain_wet: prepare('drain', 'mash grain', 1, 20, 'sieve'),
+  spent_grain_pressed: prepare('squeeze', 'drained grain', 0.82, 15, 'cloth'),
   spent_grain_dry: prepare('dry and mill', 'drained grain', 0.27, 360, 'oven, mill'),
   chicken_cooked: prepare('poach and shred', 'raw chicken breast', 0.72, 25, 'pan, probe'),
   egg_whole: prepare('crack', 'eggs in their shells', 0.88, 1, 'bowl'),

@@ -2,6 +2,7 @@
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
 import type { FixedAmount, Scale, ScoreSlab } from '@/core/batch';
+import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
@@ -155,7 +156,7 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedI
           <Button
             key={lot.id}
             look="small"
-            onClick={() => onFixed([...fixed, { ingredient: lot.ingredient_id, amount: lot.left_g, unit: 'g' }])}
+            onClick={() => onFixed([...fixed, { ingredient: lot.ingredient_id, amount: usable_g(pantry, lot), unit: 'g' }])}
           >
             use the {mass(lot.left_g)} of {nameOf(pantry, lot.ingredient_id).toLowerCase()} in the house
           </Button>
@@ -163,6 +164,12 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedI
       </li>
     </ul>
   );
+}
+
+/** What a lot gives once it is peeled, drained or cracked [g]. */
+function usable_g(pantry: BenchProps['pantry'], { ingredient_id, left_g }: BenchProps['lots'][number]): number {
+  const row = pantry.get(ingredient_id);
+  return Math.floor(row ? left_g / startFrom(row, 1) : left_g);
 }
 
 type FieldProps = Parameters<typeof NumberField>[0];
