@@ -45,6 +45,7 @@ function cardFrom({ prediction, lines }: Worked): RecipeCardRow {
   const { dough, yield: out, heat, outcome, keeps } = prediction;
   return {
     lines: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, name: ingredient.name, mass_g })),
+    ownRows: lines.flatMap(({ ingredient }) => (ingredient.own ? [ingredient] : [])),
     dough_g: dough.mass_g,
     feel: dough.feel,
     feel_index: dough.feel_index,
@@ -95,7 +96,8 @@ const shippedRows = (pantry: Pantry): unknown[] =>
 /** Which models and which shipped table cards are worked out with: another fingerprint makes the old cards stale. */
 export function fingerprint(pantry: Pantry): string {
   const probe = predict(PROBE, { pantry });
-  const numbers = probe.ok ? addBand(probe.value, 1) : probe;
+  // The card's own make-up counts as well: a card of an older make-up is made anew.
+  const numbers = probe.ok ? [addBand(probe.value, 1), cardFrom(probe.value)] : probe;
   return createHash('sha256')
     .update(JSON.stringify([numbers, shippedRows(pantry)]))
     .digest('hex')

@@ -71,14 +71,17 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
     if (!row) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
     const paper = await paperOf(db, kitchen.value);
     const pantry = pantryOf(paper.pantry);
-    const facts = recipeFacts(row.document, pantry, '');
+    // The card in the book knows no habits; the page shows what this kitchen's cups weigh.
+    const { cup_fill } = paper.habits;
+    const document: BatchDocument = cup_fill ? { ...row.document, kitchen: { ...row.document.kitchen, cup_fill } } : row.document;
+    const facts = recipeFacts(document, pantry, '');
     if (!facts.ok) return facts;
     const { card } = facts.value;
     const versions = await versionsOf(db, id);
     return succeed({
       ...paper,
-      recipe: recipeView({ ...row, card }, pantry, await loadPrices(db, kitchen.value), paper.dogs),
-      document: row.document,
+      recipe: recipeView({ ...row, card }, pantry, { ...paper.prices, prices: new Map(paper.prices.prices) }, paper.dogs),
+      document,
       revision: row.revision,
       archived: row.archived_at !== null,
       screening: screen(linesOf(card, pantry), paper.dogs),

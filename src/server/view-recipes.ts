@@ -82,10 +82,10 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
 /** A search as words that must all be found; a method may be named by its number or by how it goes. */
 const wordsOf = (q: string): string[] => q.toLowerCase().slice(0, 120).split(NO_WORD).filter(Boolean).slice(0, 8);
 
-/** Rows of the pantry for the lines of a card; an ingredient that is gone from the pantry is left out. */
+/** Rows of the pantry for the lines of a card; an ingredient that is gone from everywhere is left out. */
 export const linesOf = (card: RecipeCardRow, pantry: Pantry): DoughLine[] =>
   card.lines.flatMap(({ ingredient: id, mass_g }) => {
-    const ingredient = pantry.get(id);
+    const ingredient = pantry.get(id) ?? card.ownRows.find((row) => row.id === id);
     return ingredient ? [{ ingredient, mass_g }] : [];
   });
 
@@ -97,7 +97,6 @@ export function recipeView(
 ): RecipeView {
   const lines = linesOf(card, pantry);
   const cost = ingredientCost(lines, prices);
-  const unknown = card.lines.filter(({ ingredient }) => !pantry.has(ingredient)).map((line) => line.name);
   const { stops, dogs: verdicts } = screen(lines, dogs);
   return {
     id,
@@ -108,7 +107,7 @@ export function recipeView(
     cost: {
       currency: cost.currency,
       dough_per_100g: (100 * cost.total) / card.dough_g,
-      missing: [...cost.missing.map((missing) => pantry.get(missing)?.name ?? missing), ...unknown],
+      missing: cost.missing.map((missing) => pantry.get(missing)?.name ?? missing),
     },
     dogs: verdicts,
     stops,

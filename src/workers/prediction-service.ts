@@ -23,7 +23,7 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
       return worked.ok ? succeed({ prediction: worked.value.prediction, drawing: drawingOf(worked.value) }) : worked;
     },
     swaps(document: BatchDocument, line: number): readonly TriedSwap[] {
-      return swapsOf(document.recipe, line, kitchen.pantry).flatMap((swapped) => {
+      return swapsOf(document.recipe, line, kitchen.pantry, document.kitchen?.cup_fill).flatMap((swapped) => {
         const after = predict({ ...document, recipe: swapped.recipe }, kitchen);
         return after.ok ? [{ ...swapped, after: after.value.prediction }] : [];
       });

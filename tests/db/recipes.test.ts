@@ -133,6 +133,27 @@ describe('a recipe', () => {
     must(await cases.putAway(copy, false));
     expect(await names({ q: 'copy' })).toEqual(['Plain rounds, copy']);
   });
+  it('with a composition of its own is screened, in the book and on its page', async () => {
+    const composition_per_100g = { water: 9, protein: 12, fat: 3, carbohydrate: 73, ash: 3, allergen: 'wheat/gluten' };
+    const ingredients = [
+      ...PLAIN.recipe.ingredients,
+      { ingredient: 'Hill meal', amount: 40, unit: 'g' as const, composition_per_100g },
+    ];
+    const id = await added({ ...PLAIN, recipe: { ...PLAIN.recipe, name: 'Hill rounds', ingredients } });
+    for (const { dogs } of [
+      must(await cases.viewRecipe(id)).recipe,
+      must(await cases.viewRecipes({ q: 'hill rounds' })).recipes[0],
+    ])
+      expect(dogs.find(({ dog }) => dog === 'Moss')).toMatchObject({ may: 'no' });
+  });
+  it('in cups weighs what this kitchen fills into a cup', async () => {
+    const cups = [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' as const }, ...PLAIN.recipe.ingredients.slice(1)];
+    const id = await added({ ...PLAIN, recipe: { ...PLAIN.recipe, ingredients: cups } });
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: 'scooped', scale_step_g: 1 }));
+    expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(293.4, 1);
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
+    expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(265.7, 1);
+  });
   it('with what is not for dogs is saved, and says stop', async () => {
     const id = await added({
       ...PLAIN,

@@ -8,6 +8,7 @@ import { shoppingList } from '@/core/costing';
 import { screen } from '@/core/feeding';
 import { freshnessOf, preparationOf, sharesOf, type DoughLine } from '@/core/pantry';
 import type { BenchProps } from '@/ui/batch/bench-props';
+import { OutcomePlate } from '@/ui/batch/OutcomePlate';
 import { MixBench, addToBowl } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { bowlOrder, linesInBowl } from '@/ui/batch/weigh/bowl';
@@ -136,6 +137,21 @@ describe('the mix bench', () => {
       ...water,
       { ingredient: 'flour_oat', amount: 0, unit: 'g', actual_g: 20 },
     ]);
+  });
+});
+
+describe('what comes out', () => {
+  it('screens a composition that a line brings like any other ingredient', () => {
+    const own = { water: 9, protein: 12, fat: 3, carbohydrate: 73, ash: 3, allergen: 'wheat/gluten' };
+    const lines: readonly RecipeLine[] = [
+      ...LINES.slice(1),
+      { ingredient: 'Hill meal', amount: 300, unit: 'g', composition_per_100g: own },
+    ];
+    const { document: doc, likely, pantry, dogs } = bench(document(lines));
+    const plate = words(
+      <OutcomePlate document={doc} likely={likely.prediction} banded={null} bandIsOld pantry={pantry} dogs={dogs} />,
+    );
+    expect(plate).toContain('Moss : no, wheat, in hill meal');
   });
 });
 

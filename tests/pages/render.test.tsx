@@ -83,7 +83,7 @@ describe('what comes out', () => {
   it('shows every headline with its band and its unit', () => {
     const plate = words(
       <OutcomePlate
-        target={{ snap_min: 7, keeps_days_min: 42 }}
+        document={hillbars.document}
         likely={hillbars.likely.prediction}
         banded={hillbars.banded}
         bandIsOld={false}
@@ -100,13 +100,27 @@ describe('what comes out', () => {
   });
   it('waits for bands with three dots, and never shows a likely value as a band', () => {
     const plate = words(
-      <OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld pantry={PANTRY} dogs={DOGS} />,
+      <OutcomePlate
+        document={hillbars.document}
+        likely={hillbars.likely.prediction}
+        banded={null}
+        bandIsOld
+        pantry={PANTRY}
+        dogs={DOGS}
+      />,
     );
     expect(plate.match(/…/g)).toHaveLength(4);
   });
   it('names cautions, and leaves notes to their bench', () => {
     const plate = words(
-      <OutcomePlate target={undefined} likely={hillbars.likely.prediction} banded={null} bandIsOld pantry={PANTRY} dogs={DOGS} />,
+      <OutcomePlate
+        document={hillbars.document}
+        likely={hillbars.likely.prediction}
+        banded={null}
+        bandIsOld
+        pantry={PANTRY}
+        dogs={DOGS}
+      />,
     );
     expect(plate).toContain('Mind Let them cool first.');
     expect(plate).not.toContain('Contains:');

@@ -66,6 +66,13 @@ describe('measuring', () => {
     expect(of(document(cups)).assumed).toContain('kitchen.cup_fill = unknown');
     expect(of(document(LINES)).assumed.join()).not.toContain('cup_fill');
   });
+  it('three eggs left are eggs of the size that the recipe takes', () => {
+    const large = changed(1, { size: 'UK large', amount: 2 });
+    const three = { by: 'fixed', fixed: [{ ingredient: 'egg_whole', amount: 3, unit: 'each' }] } as const;
+    const { dough } = of(document(large, { scale: three }));
+    expect(dough.factor).toBeCloseTo(1.5, 9);
+    expect(dough.left_over).toEqual([{ ingredient: 'egg_whole', mass_g: 0, limits: true }]);
+  });
   it('a large egg outweighs a medium one', () =>
     expect(of(document(changed(1, { size: 'UK large' }))).dough.ingredients[1].mass_g).toBe(59));
 });

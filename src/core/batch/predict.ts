@@ -4,7 +4,7 @@ import { succeed, type Result } from '../failure';
 import { ingredientCost, type IngredientCost, type PriceList } from '../costing';
 import { analyse } from '../feeding';
 import { colourWord, warmest, type Simulation } from '../heat';
-import { scaleComposition, type DoughLine, type Pantry } from '../pantry';
+import { scaleComposition, type DoughLine, type Measuring, type Pantry } from '../pantry';
 import { SDS_IN_90_PCT, isVolumeUnit, type CupFill } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import { bake, clockMinute, simulationOf, type Bake } from './bake';
@@ -62,6 +62,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
     plan: shape.value,
     dough_g_per_ml: asWritten.material.raw_kg_per_m3 / 1000,
     traysPerLoad: traysPerLoad(document.heat),
+    measuring: measuringOf(document),
   });
   if (!factor.ok) return factor;
   const { planned, lines } = intoTheBowl(document.recipe, written.value, factor.value);
@@ -97,6 +98,14 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
   return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor.value, assumed.list) });
 }
 
+/** How the recipe's own line of an ingredient is measured. */
+const measuringOf =
+  ({ recipe, kitchen }: BatchDocument) =>
+  (id: string): Measuring => ({
+    fill: kitchen?.cup_fill,
+    size: recipe.ingredients.find(({ ingredient }) => ingredient === id)?.size,
+  });
+
 function assemble(
   document: BatchDocument,
   worked: Omit<Worked, 'prediction'>,
@@ -117,7 +126,7 @@ function assemble(
     name: document.name ?? document.recipe.name ?? 'Batch',
     dough: {
       ...feelPart(worked, heat.room.temperature_c),
-      left_over: leftOvers(document.scale, worked.planned),
+      left_over: leftOvers(document.scale, worked.planned, measuringOf(document)),
       mass_g: dough_g,
       water_g: dough.composition.water_g,
       water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,

@@ -18,7 +18,13 @@ function planned(shape: Shape): ShapePlan {
 const ROUND = planned({ method: 'roll-and-cut', thickness_mm: 6, cutter: { outline: 'circle', length_mm: 50 } });
 const SLAB = planned({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25 });
 
-const basis = (lines: typeof LINES, plan = ROUND): ScaleBasis => ({ lines, plan, dough_g_per_ml: DENSITY, traysPerLoad: 2 });
+const basis = (lines: typeof LINES, plan = ROUND): ScaleBasis => ({
+  lines,
+  plan,
+  dough_g_per_ml: DENSITY,
+  traysPerLoad: 2,
+  measuring: () => ({}),
+});
 function factor(scale: Scale | undefined, plan = ROUND): number {
   const result = scaleFactor(scale, basis(LINES, plan));
   if (!result.ok) throw new Error(result.message);
@@ -76,7 +82,7 @@ describe('scaling by what is fixed', () => {
     };
     expect(factor(scale)).toBe(2);
     const planned = LINES.map((line) => ({ ...line, mass_g: line.mass_g * 2 }));
-    expect(leftOvers(scale, planned)).toEqual([
+    expect(leftOvers(scale, planned, () => ({}))).toEqual([
       { ingredient: 'flour_wheat_wholemeal', mass_g: 320, limits: false },
       { ingredient: 'rapeseed_oil', mass_g: 0, limits: true },
     ]);

@@ -1,5 +1,5 @@
 import { at, fail, succeed, type Result } from '../failure';
-import { weighIngredient, type DoughLine } from '../pantry';
+import { weighIngredient, type DoughLine, type Measuring } from '../pantry';
 import type { FixedAmount, Scale } from './document';
 import { yieldOf, type ShapePlan } from './shape-plan';
 
@@ -14,6 +14,8 @@ export type ScaleBasis = {
   readonly dough_g_per_ml: number;
   /** Trays that stand in the appliance at once. */
   readonly traysPerLoad: number;
+  /** How the recipe measures an ingredient: the same egg sizes and cups count for what there is of it. */
+  readonly measuring: (ingredient: string) => Measuring;
 };
 
 /** Factor by which the written recipe is multiplied to meet what the baker fixed. */
@@ -32,16 +34,16 @@ export function scaleFactor(scale: Scale | undefined, basis: ScaleBasis): Result
 
 function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: number): Result<number> {
   if (!scale) return succeed(1);
-  const { lines, plan, dough_g_per_ml } = basis;
+  const { plan, dough_g_per_ml } = basis;
   switch (scale.by) {
     case 'factor':
       return succeed(scale.factor);
     case 'dough_mass':
       return succeed(scale.dough_g / written_g);
     case 'ingredient':
-      return byIngredient(scale, lines, 'scale');
+      return byIngredient(scale, basis, 'scale');
     case 'fixed':
-      return bySeveral(scale.fixed, lines);
+      return bySeveral(scale.fixed, basis);
     case 'pieces':
       return succeedWith(doughFor(scale.pieces, plan, dough_g_per_ml), written_g);
     case 'trays':
@@ -59,7 +61,7 @@ function byTrays(trays: number, { plan, dough_g_per_ml }: ScaleBasis, written_g:
   return tray.ok ? succeedWith(doughFor(trays * tray.value.perTray, plan, dough_g_per_ml), written_g) : tray;
 }
 
-function byIngredient(fixed: FixedAmount, lines: readonly DoughLine[], path: string): Result<number> {
+function byIngredient(fixed: FixedAmount, { lines, measuring }: ScaleBasis, path: string): Result<number> {
   const here = lines.filter(({ ingredient }) => ingredient.id === fixed.ingredient);
   const written_g = here.reduce((sum, { mass_g }) => sum + mass_g, 0);
   if (here.length === 0 || written_g === 0)
@@ -68,15 +70,15 @@ function byIngredient(fixed: FixedAmount, lines: readonly DoughLine[], path: str
       `The recipe has no "${fixed.ingredient}" to scale by. Choose one of its ingredients.`,
       `${path}.ingredient`,
     );
-  const wanted = weighIngredient(here[0].ingredient, fixed.amount, fixed.unit);
+  const wanted = weighIngredient(here[0].ingredient, fixed.amount, fixed.unit, measuring(fixed.ingredient));
   return wanted.ok ? succeed(wanted.value.mass_g / written_g) : at(wanted, path);
 }
 
 /** The scarcest of several things limits the batch: of the others some is left. */
-function bySeveral(fixed: readonly FixedAmount[], lines: readonly DoughLine[]): Result<number> {
+function bySeveral(fixed: readonly FixedAmount[], basis: ScaleBasis): Result<number> {
   let least = Infinity;
   for (const [index, one] of fixed.entries()) {
-    const factor = byIngredient(one, lines, `scale.fixed[${index}]`);
+    const factor = byIngredient(one, basis, `scale.fixed[${index}]`);
     if (!factor.ok) return factor;
     least = Math.min(least, factor.value);
   }
@@ -89,11 +91,15 @@ export type LeftOver = { readonly ingredient: string; readonly mass_g: number; r
 /** A thing with less than this left is used up [1]: weights are rounded. */
 const USED_UP = 1e-6;
 
-export function leftOvers(scale: Scale | undefined, planned: readonly DoughLine[]): LeftOver[] {
+export function leftOvers(
+  scale: Scale | undefined,
+  planned: readonly DoughLine[],
+  measuring: ScaleBasis['measuring'],
+): LeftOver[] {
   const fixed = scale?.by === 'fixed' ? scale.fixed : [];
   return fixed.flatMap((one): LeftOver[] => {
     const here = planned.filter(({ ingredient }) => ingredient.id === one.ingredient);
-    const had = here.length > 0 ? weighIngredient(here[0].ingredient, one.amount, one.unit) : null;
+    const had = here.length > 0 ? weighIngredient(here[0].ingredient, one.amount, one.unit, measuring(one.ingredient)) : null;
     if (!had?.ok) return [];
     const left_g = had.value.mass_g - here.reduce((sum, { mass_g }) => sum + mass_g, 0);
     const limits = left_g <= USED_UP * had.value.mass_g;

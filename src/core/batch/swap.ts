@@ -1,6 +1,7 @@
 import { gramsToReach, softness } from '../dough';
 import { fail, succeed, type Result } from '../failure';
 import { swapIdeas, type DoughLine, type Ingredient, type Pantry, type SwapIdea } from '../pantry';
+import type { CupFill } from '../quantities';
 import type { Recipe, RecipeLine } from './document';
 import { weighRecipe } from './weigh-recipe';
 
@@ -26,22 +27,22 @@ const grams = (ingredient: string, mass_g: number): RecipeLine => ({
  * Swaps one line of a recipe by an idea, keeps the weight it stood for, and corrects water (or, when there is none to
  * take away, flour) until the softness is what it was: each flour and puree drinks differently.
  */
-export function swapIngredient(recipe: Recipe, index: number, idea: SwapIdea, pantry: Pantry): Result<Swapped> {
+export function swapIngredient(recipe: Recipe, index: number, idea: SwapIdea, pantry: Pantry, fill?: CupFill): Result<Swapped> {
   const line = recipe.ingredients[index];
   if (!line) return fail('OUT_OF_RANGE', 'There is no such line in the recipe.', `recipe.ingredients[${index}]`);
-  const before = weighRecipe(recipe, pantry);
+  const before = weighRecipe(recipe, pantry, fill);
   if (!before.ok) return before;
   const parts = idea.parts.map(({ ingredient, perGram }) => grams(ingredient, before.value[index].mass_g * perGram));
-  const swapped = merged([...recipe.ingredients.slice(0, index), ...parts, ...recipe.ingredients.slice(index + 1)], pantry);
-  const after = weighRecipe({ ...recipe, ingredients: swapped }, pantry);
+  const swapped = merged([...recipe.ingredients.slice(0, index), ...parts, ...recipe.ingredients.slice(index + 1)], pantry, fill);
+  const after = weighRecipe({ ...recipe, ingredients: swapped }, pantry, fill);
   if (!after.ok) return after;
   const corrections = correct(before.value, after.value, recipe.rest_minutes, pantry);
-  const ingredients = corrections.reduce((lines, correction) => applied(lines, correction, pantry), swapped);
+  const ingredients = corrections.reduce((lines, correction) => applied(lines, correction, pantry, fill), swapped);
   return succeed({ recipe: { ...recipe, ingredients }, corrections });
 }
 
 /** Two lines of one plain ingredient become one: a swap for what is there already adds to it. */
-function merged(lines: readonly RecipeLine[], pantry: Pantry): readonly RecipeLine[] {
+function merged(lines: readonly RecipeLine[], pantry: Pantry, fill: CupFill | undefined): readonly RecipeLine[] {
   const kept: RecipeLine[] = [];
   for (const line of lines) {
     const twin = line.composition_per_100g
@@ -49,7 +50,7 @@ function merged(lines: readonly RecipeLine[], pantry: Pantry): readonly RecipeLi
       : kept.findIndex((other) => other.ingredient === line.ingredient && !other.composition_per_100g);
     if (twin < 0) kept.push(line);
     else {
-      const both = weighRecipe({ ingredients: [kept[twin], line] }, pantry);
+      const both = weighRecipe({ ingredients: [kept[twin], line] }, pantry, fill);
       if (both.ok) kept[twin] = { ...grams(line.ingredient, both.value[0].mass_g + both.value[1].mass_g) };
     }
   }
@@ -90,10 +91,11 @@ function applied(
   lines: readonly RecipeLine[],
   { ingredient, delta_g }: Swapped['corrections'][number],
   pantry: Pantry,
+  fill: CupFill | undefined,
 ): readonly RecipeLine[] {
   const index = lines.findIndex((line) => line.ingredient === ingredient);
   if (index < 0) return delta_g > 0 ? [...lines, grams(ingredient, delta_g)] : lines;
-  const now = weighRecipe({ ingredients: [{ ...lines[index], amount: lines[index].amount || 1 }] }, pantry);
+  const now = weighRecipe({ ingredients: [{ ...lines[index], amount: lines[index].amount || 1 }] }, pantry, fill);
   const now_g = now.ok && lines[index].amount > 0 ? now.value[0].mass_g : 0;
   const next_g = Math.max(0, now_g + delta_g);
   const { composition_per_100g, water_pct, note } = lines[index];
@@ -107,11 +109,16 @@ function applied(
 }
 
 /** Every swap of a line that this pantry allows, worked out. */
-export function swapsOf(recipe: Recipe, index: number, pantry: Pantry): Array<Swapped & { readonly idea: SwapIdea }> {
+export function swapsOf(
+  recipe: Recipe,
+  index: number,
+  pantry: Pantry,
+  fill?: CupFill,
+): Array<Swapped & { readonly idea: SwapIdea }> {
   const row = pantry.get(recipe.ingredients[index]?.ingredient ?? '');
   return row
     ? swapIdeas(row, pantry).flatMap((idea) => {
-        const swapped = swapIngredient(recipe, index, idea, pantry);
+        const swapped = swapIngredient(recipe, index, idea, pantry, fill);
         return swapped.ok ? [{ ...swapped.value, idea }] : [];
       })
     : [];

@@ -1,4 +1,4 @@
-import { allergensOf, type DoughLine, type Ingredient } from '../pantry';
+import { ON_ITS_LABEL, allergensOf, type DoughLine, type Ingredient } from '../pantry';
 
 /** A dog, as far as its food is concerned. */
 export type Dog = {
@@ -78,11 +78,9 @@ function verdictOn(dog: Dog, rows: readonly Ingredient[]): DogVerdict {
   const avoids = new Set(dog.avoids);
   const objections = rows.flatMap((row) =>
     allergensOf(row)
-      .filter(({ name, certain }) => avoids.has(name) || (!certain && name === LABEL && avoids.size > 0))
+      .filter(({ name, certain }) => avoids.has(name) || (!certain && name === ON_ITS_LABEL && avoids.size > 0))
       .map(({ name, certain }): Objection => ({ ingredient: row.id, allergen: name, certain })),
   );
   const may = objections.some(({ certain }) => certain) ? 'no' : objections.length > 0 ? 'ask' : 'yes';
   return { dog: dog.name, may, objections };
 }
-/** What an allergen of unknown make-up is called. */
-const LABEL = 'what its label says';

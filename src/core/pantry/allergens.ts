@@ -7,12 +7,15 @@ export type Allergen = {
   readonly certain: boolean;
 };
 
-const NOT_KNOWN = 'check label';
+/** A row whose make-up nobody wrote down. */
+export const NOT_KNOWN_ALLERGEN = 'check label';
+/** What an allergen of unknown make-up is called. */
+export const ON_ITS_LABEL = 'what its label says';
 
 /** What a row's allergen words say: "wheat/gluten" is both, "beef or chicken" may be either, brackets are a maybe. */
 export function allergensOf(row: Ingredient): Allergen[] {
   if (row.allergen === '') return [];
-  if (row.allergen === NOT_KNOWN) return [{ name: 'what its label says', certain: false }];
+  if (row.allergen === NOT_KNOWN_ALLERGEN) return [{ name: ON_ITS_LABEL, certain: false }];
   const maybe = /\(may carry ([a-z ]+)\)/.exec(row.allergen);
   const plain = row.allergen.replace(/\s*\([^)]*\)/, '');
   const parts = plain.split('/').flatMap((part): Allergen[] => {

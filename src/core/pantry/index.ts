@@ -1,4 +1,4 @@
-export { allergensIn, allergensOf } from './allergens';
+export { ON_ITS_LABEL, allergensIn, allergensOf } from './allergens';
 export { complaintsAbout } from './check-ingredient';
 export { compose, scaleComposition } from './composition';
 export type { Composition, DoughLine } from './composition';
@@ -26,4 +26,5 @@ export type { Preparation } from './prepare';
 export { swapIdeas } from './swap-ideas';
 export type { SwapIdea, SwapReason } from './swap-ideas';
 export { WEIGHED_REL_SD, usualPiece, weighIngredient } from './weigh-ingredient';
+export type { Measuring } from './weigh-ingredient';
 export { waterByDrying } from './weigh-dry-test';

@@ -1,5 +1,6 @@
 import { fail, succeed, type Result } from '../failure';
 import { complaintsAbout } from './check-ingredient';
+import { NOT_KNOWN_ALLERGEN } from './allergens';
 import type { Ingredient } from './ingredient';
 
 /** A baker's own ingredient, as the batch file writes it [g per 100 g as used]. */
@@ -15,9 +16,12 @@ export type OwnComposition = {
   readonly sodium_mg?: number | undefined;
   /** Mass of a millilitre, lightly filled; guessed from its water when not given. */
   readonly density_g_per_ml?: number | undefined;
-  /** Allergen words as the pantry writes them: "wheat/gluten". */
+  /** Allergen words as the pantry writes them: "wheat/gluten"; "none" when the packet names none. Without it nobody knows. */
   readonly allergen?: string | undefined;
 };
+
+/** How a baker says that a packet names no allergen. */
+const NO_ALLERGEN = 'none';
 
 /** Energy of protein, fat and carbohydrate [kcal/g]: Atwater general factors (Merrill & Watt 1973). */
 const KCAL_PER_G = { protein: 4, fat: 9, carb: 4 } as const;
@@ -64,7 +68,7 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     countWeights: [],
     packs_g: [],
     ...behaviourOf(water, protein, fat, starch),
-    allergen: given.allergen ?? '',
+    allergen: given.allergen === NO_ALLERGEN ? '' : (given.allergen ?? NOT_KNOWN_ALLERGEN),
     dogFlag: 'caution',
     dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
     rawAnimal: null,

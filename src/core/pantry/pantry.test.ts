@@ -122,6 +122,16 @@ describe('sizes', () => {
 });
 
 describe('own entries', () => {
+  it('of which nobody wrote the allergens down may hold any; "none" is none', () => {
+    const panel = { water: 9, protein: 12, fat: 3, carbohydrate: 73, ash: 3 };
+    const allergens = (allergen?: string) => {
+      const own = ownIngredient('mine', allergen === undefined ? panel : { ...panel, allergen });
+      return own.ok ? allergensOf(own.value) : [];
+    };
+    expect(allergens()).toEqual([{ name: 'what its label says', certain: false }]);
+    expect(allergens('none')).toEqual([]);
+    expect(allergens('wheat/gluten')).toHaveLength(2);
+  });
   it('carry the density and the allergens of their packet', () => {
     const own = ownIngredient('Hedgerow meal', {
       water: 9,

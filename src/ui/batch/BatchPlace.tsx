@@ -123,7 +123,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
             <OneBench bench={bench} props={props} />
           </div>
           <OutcomePlate
-            target={document.target}
+            document={document}
             likely={props.likely.prediction}
             banded={banded}
             bandIsOld={bandIsOld}

@@ -8,9 +8,10 @@ import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Plate } from '../kit/Plate';
 import { WhoMay } from '../kit/WhoMay';
+import { linesInBowl } from './weigh/bowl';
 
 type OutcomePlateProps = {
-  readonly target: BatchDocument['target'];
+  readonly document: BatchDocument;
   /** The newest likely run, and the newest with bands; old bands are shown faded until the new ones are there. */
   readonly likely: Prediction;
   readonly banded: Prediction | null;
@@ -20,13 +21,11 @@ type OutcomePlateProps = {
 };
 
 /** What comes out: it never leaves the page, whichever bench is open. */
-export function OutcomePlate({ target, likely, banded, bandIsOld, pantry, dogs }: OutcomePlateProps): ReactNode {
+export function OutcomePlate({ document, likely, banded, bandIsOld, pantry, dogs }: OutcomePlateProps): ReactNode {
   const { outcome, keeps, feeding, heat, cost } = likely;
+  const { target } = document;
   const blocked = likely.blocked_by.length > 0;
-  const inBowl = likely.dough.ingredients.flatMap(({ ingredient: id, mass_g }) => {
-    const ingredient = pantry.get(id);
-    return ingredient ? [{ ingredient, mass_g }] : [];
-  });
+  const inBowl = linesInBowl(document, likely.dough, pantry);
   const [first] = keeps;
   const band = banded ?? null;
   const kept = band?.keeps[0];

@@ -66,3 +66,7 @@ export const packs = (count: number, option: Keeps['option']): string => {
     ? `${count} ${name.replace(' with', 's with').replace('pouchs', 'pouches')}`
     : `${count} ${name}${name.endsWith('ch') ? 'es' : 's'}`;
 };
+
+/** "wheat, gluten, maybe chicken"; empty when none is named. */
+export const allergenWords = (allergens: ReadonlyArray<{ readonly name: string; readonly certain: boolean }>): string =>
+  allergens.map(({ name, certain }) => (certain ? name : `maybe ${name}`)).join(', ');

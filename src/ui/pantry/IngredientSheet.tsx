@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { allergensOf, sharesOf } from '@/core/pantry';
 import { day, money, packMass } from '../format/units';
+import { allergenWords } from '../format/words';
 import { clockWords } from '../ingredients/IngredientTable';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
@@ -16,7 +17,6 @@ type IngredientSheetProps = { readonly item: PantryItem; readonly currency: stri
 /** One ingredient: what it is made of, how it behaves, what it costs, and the lots that are in the house. */
 export function IngredientSheet({ item, currency, today }: IngredientSheetProps): ReactNode {
   const { row, preparation, lots } = item;
-  const allergens = allergensOf(row).map(({ name, certain }) => (certain ? name : `maybe ${name}`));
   const facts: ReadonlyArray<readonly [string, string]> = [
     ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
     ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
@@ -29,7 +29,7 @@ export function IngredientSheet({ item, currency, today }: IngredientSheetProps)
         .join(', ') || 'loose',
     ],
     ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],
-    ['allergens', allergens.join(', ') || 'none named'],
+    ['allergens', allergenWords(allergensOf(row)) || 'none named'],
     [
       'prepare',
       preparation

@@ -88,7 +88,7 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
               <input
                 value={allergen}
                 maxLength={120}
-                placeholder="wheat/gluten"
+                placeholder="none, or wheat"
                 onChange={({ target }) => setAllergen(target.value)}
                 className="w-36 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
               />

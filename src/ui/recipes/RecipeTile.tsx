@@ -2,12 +2,12 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/batch';
 import { duration, mass, money, span } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
+import { FEEL_NAMES, allergenWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';
 import { Plate } from '../kit/Plate';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
-import { allergenWords, type RecipeData } from './recipe-data';
+import type { RecipeData } from './recipe-data';
 
 type RecipeTileProps = { readonly recipe: RecipeData; readonly startAction: (form: FormData) => Promise<void> };
 

@@ -30,7 +30,3 @@ export type RecipeData = {
   readonly dogs: readonly DogVerdict[];
   readonly stops: Screening['stops'];
 };
-
-/** "wheat, gluten, maybe chicken"; empty when none is named. */
-export const allergenWords = (allergens: RecipeData['card']['allergens']): string =>
-  allergens.map(({ name, certain }) => (certain ? name : `maybe ${name}`)).join(', ');

@@ -1,7 +1,7 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import type { FixedAmount, Scale, ScoreSlab } from '@/core/batch';
+import type { FixedAmount, RecipeLine, Scale, ScoreSlab } from '@/core/batch';
 import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -28,14 +28,17 @@ export function HowMuch({ document, edits, likely, pantry, lots, alsoUsedIn }: H
     { by: 'loads', name: 'oven loads' },
     { by: 'fixed', name: 'what there is' },
   ];
-  const main = dough.ingredients.reduce((most, line) => (line.planned_g > most.planned_g ? line : most), dough.ingredients[0]);
+  const main = dough.ingredients.reduce(
+    (most, { planned_g }, i) => (planned_g > dough.ingredients[most].planned_g ? i : most),
+    0,
+  );
   const now: Record<By, Scale> = {
     factor: { by: 'factor', factor: Number(dough.factor.toFixed(3)) },
     dough_mass: { by: 'dough_mass', dough_g: Math.round(dough.mass_g) },
     pieces: { by: 'pieces', pieces: out.pieces },
     trays: { by: 'trays', trays: out.trays },
     loads: { by: 'loads', loads: heat.loads },
-    fixed: { by: 'fixed', fixed: [{ ingredient: main.ingredient, amount: Math.round(main.planned_g), unit: 'g' }] },
+    fixed: { by: 'fixed', fixed: [planned(document.recipe.ingredients[main], dough.factor)] },
   };
   const set = (next: Scale): void => edits.set(['scale'], next);
   const shown: By = scale.by === 'ingredient' ? 'fixed' : scale.by;
@@ -147,8 +150,8 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedI
             value=""
             options={[{ value: '', name: 'choose …' }, ...free.map((id) => ({ value: id, name: nameOf(pantry, id) }))]}
             onChange={(id) => {
-              const planned = likely.prediction.dough.ingredients.find(({ ingredient }) => ingredient === id);
-              if (planned) onFixed([...fixed, { ingredient: id, amount: Math.max(1, Math.round(planned.planned_g)), unit: 'g' }]);
+              const line = document.recipe.ingredients.find(({ ingredient }) => ingredient === id);
+              if (line) onFixed([...fixed, planned(line, likely.prediction.dough.factor)]);
             }}
           />
         )}
@@ -165,6 +168,13 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedI
     </ul>
   );
 }
+
+/** What the plan takes of a line, in the recipe's own unit: eggs are counted, flour is weighed. */
+const planned = ({ ingredient, amount, unit }: RecipeLine, factor: number): FixedAmount => ({
+  ingredient,
+  amount: Math.max(0.1, Math.round(amount * factor * 10) / 10),
+  unit,
+});
 
 /** What a lot gives once it is peeled, drained or cracked [g]. */
 function usable_g(pantry: BenchProps['pantry'], { ingredient_id, left_g }: BenchProps['lots'][number]): number {

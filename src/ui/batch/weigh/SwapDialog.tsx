@@ -1,13 +1,14 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { Prediction, RecipeLine } from '@/core/batch';
+import type { BatchDocument, Prediction, RecipeLine } from '@/core/batch';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
 import type { TriedSwap } from '@/workers/protocol';
 import { money, span } from '../../format/units';
-import { FEEL_NAMES } from '../../format/words';
+import { FEEL_NAMES, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { nameOf, type BenchProps } from '../bench-props';
+import { linesInBowl } from './bowl';
 
 const REASONS: Readonly<Record<SwapReason, string>> = {
   'other-flour': 'another flour',
@@ -45,6 +46,7 @@ export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, tr
   const swaps = tried && tried.line === line ? tried.swaps : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
   const before = likely.prediction;
+  const allergensBefore = allergensOf(document, before, pantry);
   return (
     <Dialog open={line !== null} onClose={onClose} className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
@@ -74,7 +76,8 @@ export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, tr
                     note=""
                     prediction={before}
                     before={before}
-                    pantry={pantry}
+                    allergens={allergensBefore}
+                    allergensBefore={allergensBefore}
                   />
                   {swaps.map(({ idea, recipe, corrections, after }) => (
                     <SwapRow
@@ -85,7 +88,8 @@ export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, tr
                       )}
                       prediction={after}
                       before={before}
-                      pantry={pantry}
+                      allergens={allergensOf({ ...document, recipe }, after, pantry)}
+                      allergensBefore={allergensBefore}
                       onTake={() => onSwap(recipe.ingredients)}
                     />
                   ))}
@@ -111,14 +115,14 @@ type SwapRowProps = {
   readonly note: string;
   readonly prediction: Prediction;
   readonly before: Prediction;
-  readonly pantry: Pantry;
+  readonly allergens: string;
+  readonly allergensBefore: string;
   readonly onTake?: () => void;
 };
 
 /** One swap beside the dough as it is: what differs stands out. */
-function SwapRow({ name, note, prediction, before, pantry, onTake }: SwapRowProps): ReactNode {
+function SwapRow({ name, note, prediction, before, allergens, allergensBefore, onTake }: SwapRowProps): ReactNode {
   const { dough, yield: out, outcome, keeps, cost, heat } = prediction;
-  const allergens = allergensOf(prediction, pantry);
   const cells: ReadonlyArray<readonly [string, boolean]> = [
     [FEEL_NAMES[dough.feel].toLowerCase(), dough.feel !== before.dough.feel],
     [String(out.pieces), out.pieces !== before.yield.pieces],
@@ -126,7 +130,7 @@ function SwapRow({ name, note, prediction, before, pantry, onTake }: SwapRowProp
     [outcome.snap.toFixed(1), Math.abs(outcome.snap - before.outcome.snap) > 0.3],
     [span(keeps[0].days), Math.abs(keeps[0].days - before.keeps[0].days) > 2],
     [cost ? money(cost.per_100g, cost.currency) + (cost.missing.length > 0 ? ' *' : '') : '–', false],
-    [allergens, allergens !== allergensOf(before, pantry)],
+    [allergens, allergens !== allergensBefore],
   ];
   return (
     <tr className="border-t border-hair align-top">
@@ -150,7 +154,5 @@ function SwapRow({ name, note, prediction, before, pantry, onTake }: SwapRowProp
   );
 }
 
-const allergensOf = ({ dough }: Prediction, pantry: Pantry): string =>
-  allergensIn(dough.ingredients.flatMap(({ ingredient }) => pantry.get(ingredient) ?? []))
-    .map(({ name, certain }) => (certain ? name : `maybe ${name}`))
-    .join(', ') || 'none named';
+const allergensOf = (document: BatchDocument, { dough }: Prediction, pantry: Pantry): string =>
+  allergenWords(allergensIn(linesInBowl(document, dough, pantry).map(({ ingredient }) => ingredient))) || 'none named';
