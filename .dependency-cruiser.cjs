@@ -55,14 +55,14 @@ module.exports = {
     ...layerRules,
     ...coreOrderRules,
     {
-      name: 'core-has-one-package',
-      comment: 'Polygon booleans only (docs/decisions/0005-polygon-booleans.md).',
+      name: 'core-has-two-packages',
+      comment: 'Polygon booleans and path data only (docs/decisions/0005-polygon-booleans.md).',
       severity: 'error',
       from: { path: '^src/core/', pathNot: TEST },
       to: {
         dependencyTypesNot: ['local', 'aliased-tsconfig', 'aliased-tsconfig-paths', 'type-only'],
         path: 'node_modules|^[^.s]',
-        pathNot: 'node_modules/clipper2-ts/|^src/',
+        pathNot: 'node_modules/(clipper2-ts|svgpath)/|^src/',
       },
     },
     {

@@ -1,67 +1,101 @@
 import type { Ring } from './geometry';
 
-/**
- * The upper edge of a region in which another piece's origin would overlap: how far up the next row must go
- * at a sideways offset. Touching is allowed, so the region counts as open.
- */
-export type Envelope = {
-  /** Greatest y with (x, y) inside; -Infinity beside it. */
-  readonly topAt: (x: number) => number;
-  /** Greatest x with (x, 0) inside: the pitch of a row. */
-  readonly rightAtZero: number;
-  /** Half-width beyond which topAt is -Infinity. */
-  readonly reach: number;
-};
-
 const TOUCH = 1e-7;
+/** The search for a slab starts from a table this fine [entries]. */
+const BUCKETS = 256;
 
-/** Envelope of a disc of this radius: two round pieces. */
-export function discEnvelope(radius: number): Envelope {
-  return {
-    topAt: (x) => (Math.abs(x) >= radius - TOUCH ? -Infinity : Math.sqrt(radius * radius - x * x)),
-    rightAtZero: radius,
-    reach: radius,
-  };
-}
+/**
+ * The edge of a region in which another piece's origin would overlap: how far up the next row must go at a sideways
+ * offset. Touching is allowed, so the region counts as open. One class for discs and polygons: this is the innermost
+ * loop of every layout, and one shape of object keeps it quick.
+ */
+export class Envelope {
+  private constructor(
+    /** Of a disc; 0 for a polygon. */
+    private readonly radius: number,
+    /** Lowest and highest y of the region. */
+    readonly bottom: number,
+    readonly top: number,
+    /** Half-width beyond which topAt is -Infinity. */
+    readonly reach: number,
+    private readonly ring: Ring,
+    private readonly xs: Float64Array,
+    private readonly slopes: Float64Array,
+    private readonly offsets: Float64Array,
+    /** Slab in which a share of the width begins. */
+    private readonly starts: Int32Array,
+  ) {}
 
-/** Envelope of a simple polygon: one highest edge between every two neighbouring corners. */
-export function polygonEnvelope(ring: Ring): Envelope {
-  const xs = [...new Set(ring.map(([x]) => x))].sort((a, b) => a - b);
-  const [slopes, offsets] = [new Float64Array(xs.length - 1), new Float64Array(xs.length - 1)];
-  for (let slab = 0; slab + 1 < xs.length; slab++) {
-    const middle = (xs[slab] + xs[slab + 1]) / 2;
-    let best = -Infinity;
-    ring.forEach(([x0, y0], i) => {
-      const [x1, y1] = ring[(i + 1) % ring.length];
-      if (Math.min(x0, x1) > middle || Math.max(x0, x1) < middle || x0 === x1) return;
-      const slope = (y1 - y0) / (x1 - x0);
-      const y = y0 + slope * (middle - x0);
-      if (y <= best) return;
-      best = y;
-      slopes[slab] = slope;
-      offsets[slab] = y0 - slope * x0;
-    });
+  /** Two round pieces: a disc of this radius. */
+  static disc(radius: number): Envelope {
+    const none = new Float64Array(0);
+    return new Envelope(radius, -radius, radius, radius, [], none, none, none, new Int32Array(0));
   }
-  const [first, last] = [xs[0], xs[xs.length - 1]];
-  const valueIn = (slab: number, x: number): number => offsets[slab] + slopes[slab] * x;
-  const topAt = (x: number): number => {
-    if (x <= first + TOUCH || x >= last - TOUCH) return -Infinity;
-    let [low, high] = [0, xs.length - 1];
-    while (high - low > 1) {
-      const middle = (low + high) >> 1;
-      if (xs[middle] <= x) low = middle;
-      else high = middle;
+
+  /** A simple polygon: one highest edge between every two neighbouring corners. */
+  static polygon(ring: Ring): Envelope {
+    const xs = Float64Array.from(new Set(ring.map(([x]) => x))).sort();
+    const slabs = xs.length - 1;
+    const [slopes, offsets, heights] = [
+      new Float64Array(slabs),
+      new Float64Array(slabs),
+      new Float64Array(slabs).fill(-Infinity),
+    ];
+    const at = new Map([...xs].map((x, i) => [x, i]));
+    for (let i = 0; i < ring.length; i++) {
+      const [a, b] = [ring[i], ring[i + 1 === ring.length ? 0 : i + 1]];
+      if (a[0] === b[0]) continue;
+      const [left, right] = a[0] < b[0] ? [a, b] : [b, a];
+      const slope = (right[1] - left[1]) / (right[0] - left[0]);
+      const offset = left[1] - slope * left[0];
+      const end = at.get(right[0]) ?? slabs;
+      for (let slab = at.get(left[0]) ?? 0; slab < end; slab++) {
+        const y = offset + (slope * (xs[slab] + xs[slab + 1])) / 2;
+        if (y <= heights[slab]) continue;
+        heights[slab] = y;
+        slopes[slab] = slope;
+        offsets[slab] = offset;
+      }
     }
+    const [first, last] = [xs[0], xs[slabs]];
+    const starts = new Int32Array(BUCKETS + 1);
+    for (let bucket = 0, slab = 0; bucket <= BUCKETS; bucket++) {
+      while (slab + 1 < slabs && xs[slab + 1] <= first + ((last - first) * bucket) / BUCKETS) slab++;
+      starts[bucket] = slab;
+    }
+    const ys = ring.map(([, y]) => y);
+    const reach = Math.max(-first, last);
+    return new Envelope(0, Math.min(...ys), Math.max(...ys), reach, ring, xs, slopes, offsets, starts);
+  }
+
+  /** Greatest y with (x, y) inside; -Infinity beside it. */
+  topAt(x: number): number {
+    if (this.radius > 0) return Math.abs(x) >= this.radius - TOUCH ? -Infinity : Math.sqrt(this.radius * this.radius - x * x);
+    const { xs, slopes, offsets } = this;
+    const slabs = slopes.length;
+    const first = xs[0];
+    const last = xs[slabs];
+    if (!(x > first + TOUCH && x < last - TOUCH)) return -Infinity;
+    let slab = this.starts[Math.floor(((x - first) / (last - first)) * BUCKETS)];
+    while (slab + 1 < slabs && xs[slab + 1] <= x) slab++;
+    while (slab > 0 && xs[slab] > x) slab--;
+    const here = offsets[slab] + slopes[slab] * x;
     // At a jump the smaller side counts: there the pieces only touch.
-    if (low > 0 && x - xs[low] < TOUCH) return Math.min(valueIn(low - 1, x), valueIn(low, x));
-    if (low + 1 < slopes.length && xs[low + 1] - x < TOUCH) return Math.min(valueIn(low, x), valueIn(low + 1, x));
-    return valueIn(low, x);
-  };
-  return { topAt, rightAtZero: Math.min(rightAt(ring, 1e-6), rightAt(ring, -1e-6)), reach: Math.max(-first, last) };
+    if (slab > 0 && x - xs[slab] < TOUCH) return Math.min(offsets[slab - 1] + slopes[slab - 1] * x, here);
+    if (slab + 1 < slabs && xs[slab + 1] - x < TOUCH) return Math.min(here, offsets[slab + 1] + slopes[slab + 1] * x);
+    return here;
+  }
+
+  /** Greatest x with (x, y) inside; at y = 0 the pitch of a row of equal pieces. -Infinity above and below the region. */
+  rightAt(y: number): number {
+    if (this.radius > 0) return Math.abs(y) >= this.radius - TOUCH ? -Infinity : Math.sqrt(this.radius * this.radius - y * y);
+    // A level edge at this very height only touches: the lesser of both sides counts.
+    return Math.min(crossingRight(this.ring, y + 1e-6), crossingRight(this.ring, y - 1e-6));
+  }
 }
 
 /** Greatest x at which the ring crosses the height y. */
-function rightAt(ring: Ring, y: number): number {
+function crossingRight(ring: Ring, y: number): number {
   let best = -Infinity;
   ring.forEach(([x0, y0], i) => {
     const [x1, y1] = ring[(i + 1) % ring.length];

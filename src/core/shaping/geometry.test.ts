@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { convexParts } from './convex-parts';
-import { discEnvelope, polygonEnvelope } from './envelope';
-import { area, boundsOf, perimeter, quarterTurn, stretch, turn, type Point, type Ring } from './geometry';
+import { Envelope } from './envelope';
+import { area, boundsOf, perimeter, stretch, turn, turnRing, type Point, type Ring } from './geometry';
 import { minkowskiSum } from './minkowski';
 import { OUTLINE_NAMES, unitOutline } from './outlines';
 import { grow, unite } from './polygon-union';
@@ -23,7 +23,7 @@ describe('rings', () => {
   });
   it('keep their area when turned and scale it when stretched', () => {
     const { ring } = unitOutline('heart');
-    expect(area(quarterTurn(ring, 1))).toBeCloseTo(area(ring), 9);
+    expect(area(turnRing(ring, 90))).toBeCloseTo(area(ring), 9);
     expect(area(stretch(ring, 2, 3))).toBeCloseTo(6 * area(ring), 9);
   });
 });
@@ -63,29 +63,29 @@ describe('unions and offsets', () => {
 
 describe('envelopes', () => {
   it('of a disc is a half circle, open at its ends', () => {
-    const disc = discEnvelope(5);
+    const disc = Envelope.disc(5);
     expect(disc.topAt(3)).toBeCloseTo(4, 9);
     expect(disc.topAt(5)).toBe(-Infinity);
   });
   it('of a polygon is its upper edge', () => {
-    const { topAt, rightAtZero, reach } = polygonEnvelope([
+    const kite = Envelope.polygon([
       [-2, -1],
       [2, -1],
       [0, 3],
     ]);
-    expect(topAt(0)).toBeCloseTo(3, 6);
-    expect(topAt(1)).toBeCloseTo(1, 6);
-    expect(topAt(2.5)).toBe(-Infinity);
-    expect(rightAtZero).toBeCloseTo(1.5, 4);
-    expect(reach).toBe(2);
+    expect(kite.topAt(0)).toBeCloseTo(3, 6);
+    expect(kite.topAt(1)).toBeCloseTo(1, 6);
+    expect(kite.topAt(2.5)).toBe(-Infinity);
+    expect(kite.rightAt(0)).toBeCloseTo(1.5, 4);
+    expect(kite.reach).toBe(2);
   });
   it('no point of the polygon lies above it', () => {
     fc.assert(
       fc.property(fc.constantFrom(...OUTLINE_NAMES), fc.double({ min: -0.49, max: 0.49, noNaN: true }), (name, x) => {
         const { ring } = unitOutline(name);
-        const { topAt } = polygonEnvelope(ring);
-        for (const [px, py] of ring) if (Math.abs(px - x) < 1e-4) expect(py).toBeLessThan(topAt(x) + 0.05);
-        expect(topAt(x)).toBeLessThanOrEqual(0.5 + 1e-6);
+        const edge = Envelope.polygon(ring);
+        for (const [px, py] of ring) if (Math.abs(px - x) < 1e-4) expect(py).toBeLessThan(edge.topAt(x) + 0.05);
+        expect(edge.topAt(x)).toBeLessThanOrEqual(0.5 + 1e-6);
       }),
       { seed: 6 },
     );

@@ -30,8 +30,23 @@ export function boundsOf(ring: Ring): Bounds {
 /** Cross product of the turn a -> b -> c; positive for a left turn. */
 export const turn = (a: Point, b: Point, c: Point): number => (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]);
 
-/** Turns a ring by quarter turns, counter-clockwise, about the origin. */
-export const quarterTurn = (ring: Ring, quarters: number): Ring =>
-  quarters % 2 === 0 ? ring : ring.map(([x, y]) => [-y, x] as const);
+/** Turns a ring counter-clockwise about the origin [degrees]; whole quarters stay exact. */
+export function turnRing(ring: Ring, angle_deg: number): Ring {
+  if (angle_deg % 90 === 0) return turnQuarters(ring, Math.round(angle_deg / 90));
+  const [c, s] = [Math.cos((angle_deg * Math.PI) / 180), Math.sin((angle_deg * Math.PI) / 180)];
+  return ring.map(([x, y]) => [c * x - s * y, s * x + c * y] as const);
+}
+
+function turnQuarters(ring: Ring, quarters: number): Ring {
+  const [c, s] = [
+    [1, 0],
+    [0, 1],
+    [-1, 0],
+    [0, -1],
+  ][((quarters % 4) + 4) % 4];
+  return ring.map(([x, y]) => [c * x - s * y, s * x + c * y] as const);
+}
+
+export const moveRing = (ring: Ring, dx: number, dy: number): Ring => ring.map(([x, y]) => [x + dx, y + dy] as const);
 
 export const stretch = (ring: Ring, sx: number, sy: number): Ring => ring.map(([x, y]) => [x * sx, y * sy] as const);

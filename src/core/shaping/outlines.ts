@@ -84,8 +84,8 @@ const DRAWN: Record<OutlineName, () => Ring> = {
 
 export const OUTLINE_NAMES = Object.keys(DRAWN) as OutlineName[];
 
-/** An outline centred on its box and scaled to a box of 1 x 1, with its natural height over width. */
-export type UnitOutline = { readonly ring: Ring; readonly heightOverWidth: number };
+/** An outline centred on its box and scaled to a box of 1 x 1, with its natural height over width; `key` tells outlines apart. */
+export type UnitOutline = { readonly key: string; readonly ring: Ring; readonly heightOverWidth: number };
 
 const drawn = new Map<OutlineName, UnitOutline>();
 
@@ -93,15 +93,16 @@ const drawn = new Map<OutlineName, UnitOutline>();
 export function unitOutline(name: OutlineName): UnitOutline {
   const known = drawn.get(name);
   if (known) return known;
-  const made = fitToUnit(DRAWN[name]());
+  const made = fitToUnit(name, DRAWN[name]());
   drawn.set(name, made);
   return made;
 }
 
-function fitToUnit(ring: Ring): UnitOutline {
+export function fitToUnit(key: string, ring: Ring): UnitOutline {
   const { left, right, bottom, top } = boundsOf(ring);
   const [width, height] = [right - left, top - bottom];
   return {
+    key,
     ring: ring.map(([x, y]) => [(x - (left + right) / 2) / width, (y - (bottom + top) / 2) / height] as const),
     heightOverWidth: height / width,
   };
