@@ -1,6 +1,6 @@
 import { fail, succeed, at, type Result } from '../failure';
 import {
-  handRows,
+  layOut,
   makeCutter,
   rollAndCut,
   scoreSlab,
@@ -114,7 +114,7 @@ const KEPT = 32;
 
 /** Pieces of a cutter on one tray, in rows. */
 const trayLayout = (plan: Extract<ShapePlan, { method: 'roll-and-cut' }>): Layout =>
-  handRows(plan.cutter, plan.trayWidth_mm - 2 * TRAY_MARGIN_MM, plan.trayDepth_mm - 2 * TRAY_MARGIN_MM, plan.trayGap_mm);
+  layOut(plan.cutter, plan.trayWidth_mm - 2 * TRAY_MARGIN_MM, plan.trayDepth_mm - 2 * TRAY_MARGIN_MM, plan.trayGap_mm, 'hand');
 
 function cutYield(
   plan: Extract<ShapePlan, { method: 'roll-and-cut' }>,

@@ -1,7 +1,7 @@
-export { makeCutter } from './cutter';
+export { makeCutter, makeOwnCutter } from './cutter';
 export type { Cutter } from './cutter';
-export { handRows } from './hand-rows';
-export type { Layout, Placement } from './hand-rows';
+export { LAYOUT_LEVELS, layOut, layOutInSteps } from './lay-out';
+export type { Layout, LayoutLevel, Placement } from './lay-out';
 export { OUTLINE_NAMES } from './outlines';
 export type { OutlineName } from './outlines';
 export { rollAndCut } from './reroll';

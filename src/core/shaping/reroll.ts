@@ -1,5 +1,5 @@
 import type { Cutter } from './cutter';
-import { handRows, type Layout } from './hand-rows';
+import { layOut, type Layout, type LayoutLevel } from './lay-out';
 
 /** How the dough is rolled out and cut. */
 export type RollOut = {
@@ -12,6 +12,8 @@ export type RollOut = {
   readonly edge_mm: number;
   readonly sheetWidth_mm: number;
   readonly sheetLength_mm: number;
+  /** How the first roll is laid; re-rolls are laid by hand. */
+  readonly level?: LayoutLevel;
 };
 
 /** One rolling: the sheet, in how many portions, and what was cut from it. */
@@ -90,7 +92,13 @@ function rollOnce(plan: RollOut, dough_g: number, piece_g: number): Roll {
     sheets = Math.ceil(sheetArea_mm2 / width_mm / plan.sheetLength_mm);
     length_mm = sheetArea_mm2 / width_mm / sheets;
   }
-  const layout = handRows(plan.cutter, width_mm - 2 * plan.edge_mm, length_mm - 2 * plan.edge_mm, plan.gap_mm);
+  const layout = layOut(
+    plan.cutter,
+    width_mm - 2 * plan.edge_mm,
+    length_mm - 2 * plan.edge_mm,
+    plan.gap_mm,
+    plan.level ?? 'hand',
+  );
   const pieces = Math.min(sheets * layout.count, Math.floor(dough_g / piece_g + 1e-9));
   return { width_mm, length_mm, sheets, pieces, layout, efficiency: (pieces * piece_g) / dough_g };
 }
