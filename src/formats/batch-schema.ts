@@ -1,8 +1,8 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS, METHODS, SHAPE_METHODS } from '@/core/batch';
+import { APPLIANCE_KINDS, METHODS, SCRAP_USES, SHAPE_METHODS, THICKNESS_BY, type ShapeMethod } from '@/core/batch';
 import { PACKS } from '@/core/keeping';
 import { CUP_FILLS, UNITS } from '@/core/quantities';
-import { OUTLINE_NAMES } from '@/core/shaping';
+import { LAYOUT_LEVELS, OUTLINE_NAMES, PAN_SHAPES } from '@/core/shaping';
 import { SUPPORTS } from '@/core/heat';
 
 /**
@@ -79,35 +79,118 @@ const scale = Joi.object({
 const thickness_mm = Joi.number().min(0.5).max(80);
 const box = (first: string, second: string): Joi.ObjectSchema => Joi.object({ [first]: size_mm, [second]: size_mm });
 
-const rollAndCut = Joi.object({
-  method: Joi.string().valid('roll-and-cut').required(),
-  thickness_mm,
-  cutter: Joi.object({
-    outline: Joi.string().valid(...OUTLINE_NAMES),
-    length_mm: Joi.number().min(5).max(200),
-    width_mm: Joi.number().min(5).max(200),
+const tray = { tray: box('width_mm', 'depth_mm'), tray_gap_mm: Joi.number().min(0).max(100) };
+const owned = Joi.number().integer().min(1).max(200);
+const fill_fraction = Joi.number().min(0.1).max(1);
+const cutter_mm = Joi.number().min(5).max(200);
+const path_data = Joi.string().max(40_000);
+/** Either a built-in outline or one's own. */
+const cutter = Joi.object({
+  outline: Joi.string().valid(...OUTLINE_NAMES),
+  svg_path: path_data,
+  length_mm: cutter_mm,
+  width_mm: cutter_mm,
+}).nand('outline', 'svg_path');
+const method = (name: ShapeMethod): Joi.StringSchema => Joi.string().valid(name).required();
+const hollows = {
+  cavity_ml: Joi.number().min(0.2).max(1000),
+  cavities: Joi.number().integer().min(1).max(2000),
+  height_mm: Joi.number().min(3).max(80),
+  fill_fraction,
+  owned,
+};
+const coat_mm = Joi.number().min(0).max(30);
+
+/** Shapes by method. */
+export const SHAPE_SCHEMAS: Readonly<Record<ShapeMethod, Joi.ObjectSchema>> = {
+  'roll-and-cut': Joi.object({
+    method: method('roll-and-cut'),
+    thickness_mm,
+    thickness_by: Joi.string().valid(...THICKNESS_BY),
+    cutter,
+    mini: cutter,
+    layout: Joi.string().valid(...LAYOUT_LEVELS),
+    gap_mm: Joi.number().min(0).max(50),
+    edge_mm: Joi.number().min(0).max(60),
+    sheet_width_mm: Joi.number().min(60).max(1500),
+    sheet_length_mm: Joi.number().min(60).max(2500),
+    roll_width_mm: Joi.number().min(60).max(1500),
+    rerolls_max: Joi.number().integer().min(0).max(6),
+    scraps: Joi.string().valid(...SCRAP_USES),
+    ...tray,
   }),
-  gap_mm: Joi.number().min(0).max(50),
-  edge_mm: Joi.number().min(0).max(60),
-  sheet_width_mm: Joi.number().min(60).max(1500),
-  sheet_length_mm: Joi.number().min(60).max(2500),
-  tray: box('width_mm', 'depth_mm'),
-  tray_gap_mm: Joi.number().min(0).max(100),
-});
-
-const scoreSlab = Joi.object({
-  method: Joi.string().valid('score-slab').required(),
-  thickness_mm,
-  piece_width_mm: Joi.number().min(3).max(300),
-  piece_length_mm: Joi.number().min(3).max(300),
-  pan: box('width_mm', 'depth_mm'),
-  trim_mm: Joi.number().min(0).max(60),
-});
-
-/** Shapes by method; the methods without an entry are known but not built. */
-export const SHAPE_SCHEMAS: Readonly<Partial<Record<(typeof SHAPE_METHODS)[number], Joi.ObjectSchema>>> = {
-  'roll-and-cut': rollAndCut,
-  'score-slab': scoreSlab,
+  'score-slab': Joi.object({
+    method: method('score-slab'),
+    thickness_mm,
+    piece_width_mm: Joi.number().min(3).max(300),
+    piece_length_mm: Joi.number().min(3).max(300),
+    pan: box('width_mm', 'depth_mm'),
+    trim_mm: Joi.number().min(0).max(60),
+  }),
+  drop: Joi.object({
+    method: method('drop'),
+    piece_g: Joi.number().min(0.2).max(500),
+    height_mm: Joi.number().min(2).max(60),
+    ...tray,
+  }),
+  ball: Joi.object({ method: method('ball'), diameter_mm: Joi.number().min(5).max(80), ...tray }),
+  'log-slice': Joi.object({
+    method: method('log-slice'),
+    log_diameter_mm: Joi.number().min(8).max(150),
+    slice_mm: Joi.number().min(2).max(60),
+    end_mm: Joi.number().min(0).max(60),
+    log_length_mm: Joi.number().min(60).max(1000),
+    roll_up_mm: Joi.number().min(2).max(30),
+    ...tray,
+  }),
+  mat: Joi.object({ method: method('mat'), ...hollows }),
+  'frozen-mould': Joi.object({ method: method('frozen-mould'), ...hollows }),
+  cup: Joi.object({
+    method: method('cup'),
+    cup_ml: Joi.number().min(2).max(1000),
+    fill_fraction,
+    height_mm: Joi.number().min(5).max(120),
+    cups: Joi.number().integer().min(1).max(60),
+    owned,
+  }),
+  cake: Joi.object({
+    method: method('cake'),
+    pan: Joi.object({
+      shape: Joi.string().valid(...PAN_SHAPES),
+      width_mm: Joi.number().min(40).max(600),
+      length_mm: Joi.number().min(40).max(600),
+      depth_mm: Joi.number().min(15).max(80),
+      hole_mm: Joi.number().min(0).max(400),
+    }),
+    layers: Joi.number().integer().min(1).max(12),
+    layers_per_pan: Joi.number().integer().min(1).max(6),
+    trim_mm: Joi.number().min(0).max(60),
+    level_mm: Joi.number().min(0).max(40),
+    portions: Joi.number().integer().min(1).max(500),
+    frosting: Joi.object({
+      between_mm: coat_mm,
+      crumb_mm: coat_mm,
+      coat_mm,
+      piping_g: Joi.number().min(0).max(5000),
+      tub_g: Joi.number().min(10).max(10000),
+    }),
+    border: Joi.object({ biscuit_mm: Joi.number().min(5).max(200), gap_mm: Joi.number().min(0).max(100) }),
+  }),
+  slice: Joi.object({
+    method: method('slice'),
+    thickness_mm,
+    diameter_mm: Joi.number().min(8).max(200),
+    core_mm: Joi.number().min(0).max(150),
+    peel_mm: Joi.number().min(0).max(20),
+    ends_pct: Joi.number().min(0).max(60),
+    ...tray,
+  }),
+  cube: Joi.object({
+    method: method('cube'),
+    edge_mm: Joi.number().min(5).max(60),
+    offcuts_pct: Joi.number().min(0).max(60),
+    ...tray,
+  }),
 };
 
 const door = Joi.string().valid('shut', 'ajar', 'open');
@@ -164,6 +247,7 @@ export const BATCH_SCHEMA = Joi.object({
     room_c: Joi.number().min(-5).max(45),
     room_rh_pct: Joi.number().min(5).max(98),
     cup_fill: Joi.string().valid(...CUP_FILLS),
+    hand_gap_mm: Joi.number().min(0).max(12),
   }),
   recipe: recipe.required(),
   scale,

@@ -24,22 +24,7 @@ export function checkBatch(value: unknown): Result<BatchDocument> {
   const whole = checkWith<BatchDocument>(BATCH_SCHEMA, value);
   if (!whole.ok) return whole;
   const document = whole.value;
-  const schema = SHAPE_SCHEMAS[document.shape.method];
-  if (!schema)
-    return fail(
-      'NOT_BUILT_YET',
-      `The shape "${document.shape.method as string}" cannot be worked out yet. Built so far: ${Object.keys(SHAPE_SCHEMAS).join(', ')}.`,
-      'shape.method',
-    );
-  // What a shape holds has not been checked yet.
-  const cutter: unknown = (document.shape as { cutter?: unknown }).cutter;
-  if (typeof cutter === 'object' && cutter !== null && 'svg_path' in cutter)
-    return fail(
-      'NOT_BUILT_YET',
-      'A cutter of your own outline cannot be worked out yet. Choose a built-in outline of about its size.',
-      'shape.cutter.svg_path',
-    );
-  const shape = checkWith(schema, document.shape);
+  const shape = checkWith(SHAPE_SCHEMAS[document.shape.method], document.shape);
   if (!shape.ok) return at(shape, 'shape');
   return succeed(document);
 }
@@ -76,6 +61,7 @@ function failureOf(detail: Joi.ValidationErrorItem): Failure {
     'number.greater': `"${path}" must be more than ${limit}.`,
     'number.base': `"${path}" must be a number.`,
     'array.min': `"${path}" needs at least ${limit} entry.`,
+    'object.nand': `"${what}" has both a built-in outline and an svg_path. Keep one of them.`,
     'object.base': `"${what}" must be an object with keys.`,
   };
   const sentence = SENTENCES[detail.type] ?? `${detail.message.replace(/^"[^"]*"/, `"${what}"`)}.`;

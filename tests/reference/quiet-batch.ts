@@ -20,5 +20,7 @@ export const QUIET: CautionContext = {
   sides_mm: [60, 30, 6],
   force_N: 60,
   hard: true,
+  rising: null,
+  sliced: false,
   packs: [{ option: 'clip-jar', store: 'room' }],
 };

@@ -13,9 +13,9 @@ import {
   type SimulationResult,
   type Stage,
 } from '../heat';
-import { exposureOf, type HeatPlan } from './heat-plan';
+import type { HeatPlan } from './heat-plan';
 import type { DoughMaterial } from './material';
-import type { ShapePlan, ShapeYield } from './shape-plan';
+import type { ShapeYield } from './shape/yield';
 
 /** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. */
 export const BROWNING: BrowningRate = { at150_per_s: 2.4e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
@@ -41,11 +41,11 @@ export type Bake = {
 };
 
 /** The simulation of one piece of the batch. */
-export function simulationOf(heat: HeatPlan, dough: DoughMaterial, shape: ShapePlan, out: ShapeYield): Simulation {
+export function simulationOf(heat: HeatPlan, dough: DoughMaterial, out: ShapeYield): Simulation {
   const total_s = heat.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
   return {
     material: dough.material,
-    piece: pieceOf(shape, out, heat.room.temperature_c),
+    piece: pieceOf(out, heat.room.temperature_c),
     room: heat.room,
     surroundings: { kind: 'chamber', chamber: heat.chamber, load_kg: heat.load_g / 1000 },
     stages: heat.stages,
@@ -55,21 +55,15 @@ export function simulationOf(heat: HeatPlan, dough: DoughMaterial, shape: ShapeP
   };
 }
 
-/** A cut-out counts as the square with its area over perimeter; a slab has no sides until it is snapped. */
-function pieceOf(shape: ShapePlan, out: ShapeYield, start_c: number): Piece {
-  const thickness_m = shape.thickness_mm / 1000;
-  if (shape.method === 'score-slab')
-    return {
-      thickness_m,
-      width_m: shape.panWidth_mm / 1000,
-      length_m: shape.panDepth_mm / 1000,
-      exposure: 0,
-      heatExposure: 0,
-      start_c,
-    };
-  const side_m = (4 * out.area_mm2) / shape.cutter.perimeter_mm / 1000;
-  const exposure = exposureOf(shape.trayGap_mm);
-  return { thickness_m, width_m: side_m, length_m: side_m, exposure, heatExposure: exposure, start_c };
+function pieceOf({ body }: ShapeYield, start_c: number): Piece {
+  return {
+    thickness_m: body.thickness_mm / 1000,
+    width_m: body.width_mm / 1000,
+    length_m: body.length_mm / 1000,
+    exposure: body.exposure,
+    heatExposure: body.heatExposure,
+    start_c,
+  };
 }
 
 /** Runs the programme and then the rack, and splits the two. */

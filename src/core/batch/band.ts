@@ -3,6 +3,7 @@ import { normals, quantile, seededRandom } from '../quantities';
 import { finishOf, type Finish } from './finish';
 import { keepsOf, productOf } from './keep';
 import type { Worked } from './predict';
+import { thicknessSpread } from './shape/plan';
 import type { Prediction } from './prediction';
 
 /** Draws that a door makes, and where the stream starts: the same for everyone, so that answers repeat. */
@@ -18,8 +19,6 @@ const SDS_IN_80_PCT = 1.2816;
  * Source: heat-transfer and diffusivity literature ranges, ours where marked in docs/model/heat.md.
  */
 const SPREAD = {
-  rolledThickness: 0.08,
-  slabThickness: 0.05,
   convection: 0.2,
   diffusion: 0.35,
   pores: 0.5,
@@ -63,7 +62,8 @@ export function* bandInSteps(worked: Worked, draws = USUAL_DRAWS): Generator<Pro
     yield { done: draw + 1, of: draws };
   }
   const ascending = (a: number, b: number): number => a - b;
-  return withBand(worked, moistures.sort(ascending), snaps.sort(ascending));
+  const thickest = thickestOf(worked);
+  return withBand(worked, moistures.sort(ascending), snaps.sort(ascending), thickest);
 }
 
 /** How one plausible other world would have ended; null when it lies beyond the model and so says nothing. */
@@ -76,7 +76,29 @@ function drawOnce(worked: Worked, normal: () => number): Finish | null {
   return finishOf(end, profiles.at(end.row), shares, dough, worked.out, varied.isothermScale);
 }
 
-function withBand(worked: Worked, moistures: readonly number[], snaps: readonly number[]): Prediction {
+/** Of ten pieces the thickest lies so many standard deviations above the middle (expected maximum of ten normals). */
+const THICKEST_OF_TEN = 1.539;
+
+/** How the thickest of ten pieces ends, everything else as likely; null when it lies beyond the model. */
+function thickestOf({ simulation, shape, dough, out }: Worked): Prediction['outcome']['thickest'] {
+  const thickness_m = simulation.piece.thickness_m * Math.exp(THICKEST_OF_TEN * thicknessSpread(shape));
+  const run = simulate({ ...simulation, piece: { ...simulation.piece, thickness_m }, recordEvery_s: 0 });
+  if (!run.ok) return null;
+  const { end, profiles, shares } = run.value;
+  const finish = finishOf(end, profiles.at(end.row), shares, dough, out);
+  return {
+    thickness_mm: thickness_m * 1000,
+    moisture_pct: finish.moisture_pct,
+    centre_moisture_pct: finish.centreMoisture_pct,
+  };
+}
+
+function withBand(
+  worked: Worked,
+  moistures: readonly number[],
+  snaps: readonly number[],
+  thickest: Prediction['outcome']['thickest'],
+): Prediction {
   const { prediction, out, heat } = worked;
   const band = (sorted: readonly number[], likely: number): { low: number; high: number } =>
     sorted.length === 0
@@ -94,7 +116,7 @@ function withBand(worked: Worked, moistures: readonly number[], snaps: readonly 
       wettestMoisture_pct: Math.max(moisture_pct, worked.finish.wettestMoisture_pct + shift),
     };
     const product = {
-      ...productOf(worked.lines, worked.dough, worked.finish, worked.shape.thickness_mm),
+      ...productOf(worked.lines, worked.dough, worked.finish, worked.out.body.thickness_mm),
       moisture_pct,
       coreMoisture_pct: finish.wettestMoisture_pct,
     };
@@ -115,6 +137,7 @@ function withBand(worked: Worked, moistures: readonly number[], snaps: readonly 
       moisture_pct_high: moisture.high,
       snap_low: snap.low,
       snap_high: snap.high,
+      thickest,
     },
     keeps: prediction.keeps.map((keeps, i) => ({
       ...keeps,
@@ -143,11 +166,8 @@ function vary({ simulation, shape, heat }: Worked, normal: () => number): Simula
     piece: {
       ...piece,
       exposure,
-      heatExposure: exposure,
-      thickness_m: Math.max(
-        5e-4,
-        piece.thickness_m * log(shape.method === 'score-slab' ? SPREAD.slabThickness : SPREAD.rolledThickness),
-      ),
+      heatExposure: piece.heatExposure === piece.exposure ? exposure : piece.heatExposure,
+      thickness_m: Math.max(5e-4, piece.thickness_m * log(thicknessSpread(shape))),
     },
     room: { ...room, relativeHumidity: clamp(room.relativeHumidity + SPREAD.humidity * normal(), 0.05, 0.95) },
     surroundings: {

@@ -1,9 +1,9 @@
 import type { OwnComposition } from '../pantry';
-import type { OutlineName } from '../shaping';
 import type { SupportName, Door } from '../heat';
 import type { PackOption, Store } from '../keeping';
 import type { CupFill, Unit } from '../quantities';
 import type { Method } from './methods';
+import type { Shape } from './shapes';
 
 /**
  * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
@@ -22,12 +22,14 @@ export type BatchDocument = {
   readonly target?: { readonly snap_min?: number; readonly keeps_days_min?: number };
 };
 
-/** The kitchen's air, and how its bakers fill a cup. */
+/** The kitchen's air, and its bakers' hands: how they fill a cup and how close they cut. */
 export type KitchenAir = {
   readonly altitude_m?: number;
   readonly room_c?: number;
   readonly room_rh_pct?: number;
   readonly cup_fill?: Exclude<CupFill, 'unknown'>;
+  /** Gap between cut-outs that this kitchen's hands really leave. */
+  readonly hand_gap_mm?: number;
 };
 
 export type Recipe = {
@@ -70,45 +72,6 @@ export type Scale =
   | ({ readonly by: 'ingredient' } & FixedAmount)
   /** Several things are fixed: the scarcest limits the batch. */
   | { readonly by: 'fixed'; readonly fixed: readonly FixedAmount[] };
-
-export const SHAPE_METHODS = [
-  'roll-and-cut',
-  'score-slab',
-  'drop',
-  'ball',
-  'log-slice',
-  'mat',
-  'cup',
-  'cake',
-  'slice',
-  'cube',
-  'frozen-mould',
-] as const;
-
-export type Tray = { readonly width_mm?: number; readonly depth_mm?: number };
-
-export type RollAndCut = {
-  readonly method: 'roll-and-cut';
-  readonly thickness_mm?: number;
-  readonly cutter?: { readonly outline?: OutlineName; readonly length_mm?: number; readonly width_mm?: number };
-  readonly gap_mm?: number;
-  readonly edge_mm?: number;
-  readonly sheet_width_mm?: number;
-  readonly sheet_length_mm?: number;
-  readonly tray?: Tray;
-  readonly tray_gap_mm?: number;
-};
-
-export type ScoreSlab = {
-  readonly method: 'score-slab';
-  readonly thickness_mm?: number;
-  readonly piece_width_mm?: number;
-  readonly piece_length_mm?: number;
-  readonly pan?: { readonly width_mm?: number; readonly depth_mm?: number };
-  readonly trim_mm?: number;
-};
-
-export type Shape = RollAndCut | ScoreSlab;
 
 export const APPLIANCE_KINDS = [
   'static-oven',

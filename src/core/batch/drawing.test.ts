@@ -23,7 +23,7 @@ describe('the cut-through', () => {
   it('starts as wet and as thick as the dough', () => {
     expect(cutThrough.moisture_pct[0]).toBeCloseTo(hillbars.prediction.dough.water_pct, 0);
     const first = cutThrough.height_mm.slice(0, cutThrough.cells).reduce((a, b) => a + b);
-    expect(first).toBeCloseTo(HILLBARS.shape.thickness_mm ?? 0, 6);
+    expect(first).toBeCloseTo(hillbars.prediction.yield.piece_thickness_mm, 6);
   });
 });
 
@@ -45,7 +45,7 @@ describe('what is reached when', () => {
 
 describe('sheets, pans and trays', () => {
   it('draw every piece that is counted from the rolls', () => {
-    const { sheets } = hillbars.drawing;
+    const { shape: sheets } = hillbars.drawing;
     if (sheets.kind !== 'sheet') throw new Error('a rolled batch');
     const cut = sheets.rolls.reduce((sum, { pieces }) => sum + pieces, 0);
     expect(cut + sheets.pressed).toBe(hillbars.prediction.yield.pieces);
@@ -54,8 +54,8 @@ describe('sheets, pans and trays', () => {
   });
   it('a slab shows its columns and rows', () => {
     const { drawing, prediction } = draw(example('malt-grain-batons'));
-    if (drawing.sheets.kind !== 'slab') throw new Error('a scored batch');
-    const { columns, rows, pans, lastRows } = drawing.sheets;
+    if (drawing.shape.kind !== 'slab') throw new Error('a scored batch');
+    const { columns, rows, pans, lastRows } = drawing.shape;
     expect(columns * (rows * (lastRows > 0 ? pans - 1 : pans) + lastRows)).toBe(prediction.yield.pieces);
   });
 });

@@ -3,17 +3,17 @@ import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOfVolume } fro
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
-import { TRAY_MARGIN_MM } from './shape-plan';
 import { clockMinute } from './bake';
 import { DRIEST_PCT, wetBasisPct } from './finish';
 import { productOf, storageOf } from './keep';
+import { shapeDrawing, type ShapeDrawing } from './shape/drawing';
 import { momentsOf, type Reached } from './moments';
 import type { Worked } from './predict';
 
 /** Everything that the page draws of a batch, as plain data: it crosses from a worker to the page on every frame. */
 export type Drawing = {
   readonly cutThrough: CutThrough;
-  readonly sheets: SheetDrawing | SlabDrawing;
+  readonly shape: ShapeDrawing;
   readonly lifeCurves: readonly LifeCurve[];
   readonly water: { readonly start_g: number; readonly end_g: number; readonly solids_g: number };
   readonly feel: FeelHelp;
@@ -29,40 +29,6 @@ export type CutThrough = {
   /** Moisture [% wet basis] and height now [mm], row after row. */
   readonly moisture_pct: Float64Array;
   readonly height_mm: Float64Array;
-};
-
-type PlacedPiece = { readonly x_mm: number; readonly y_mm: number; readonly turn_deg: number };
-type DrawnRoll = {
-  readonly width_mm: number;
-  readonly length_mm: number;
-  readonly sheets: number;
-  readonly pieces: number;
-  readonly placed: readonly PlacedPiece[];
-};
-
-export type SheetDrawing = {
-  readonly kind: 'sheet';
-  readonly outline: ReadonlyArray<readonly [number, number]>;
-  readonly edge_mm: number;
-  readonly rolls: readonly DrawnRoll[];
-  readonly pressed: number;
-  readonly tray: {
-    readonly width_mm: number;
-    readonly depth_mm: number;
-    readonly margin_mm: number;
-    readonly placed: readonly PlacedPiece[];
-  };
-};
-
-export type SlabDrawing = {
-  readonly kind: 'slab';
-  readonly pan_mm: readonly [width: number, depth: number];
-  readonly trim_mm: number;
-  readonly columns: number;
-  readonly rows: number;
-  readonly pans: number;
-  readonly lastRows: number;
-  readonly piece_mm: readonly [width: number, length: number];
 };
 
 /** Moisture in a pack against days, with the lines it must not cross. */
@@ -91,7 +57,7 @@ export function drawingOf(worked: Worked): Drawing {
   const solids_g = prediction.dough.mass_g - prediction.dough.water_g;
   return {
     cutThrough: cutThroughOf(worked),
-    sheets: sheetsOf(worked),
+    shape: shapeDrawing(worked.shape, worked.out),
     lifeCurves: worked.packs.map((_, index) => curveOf(worked, index)),
     water: { start_g: prediction.dough.water_g, end_g: (solids_g * finish.moisture_pct) / (100 - finish.moisture_pct), solids_g },
     ...momentsOf(worked),
@@ -114,47 +80,11 @@ function cutThroughOf({ bake, heat }: Worked): CutThrough {
   return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, height_mm };
 }
 
-function sheetsOf({ shape, out }: Worked): SheetDrawing | SlabDrawing {
-  if (shape.method === 'score-slab') {
-    const slab = out.slab;
-    if (!slab) throw new Error('a scored slab without its yield');
-    return {
-      kind: 'slab',
-      pan_mm: [shape.panWidth_mm, shape.panDepth_mm],
-      trim_mm: shape.trim_mm,
-      columns: slab.columns,
-      rows: slab.rows,
-      pans: slab.pans,
-      lastRows: slab.lastRows,
-      piece_mm: [slab.realWidth_mm, slab.realLength_mm],
-    };
-  }
-  return {
-    kind: 'sheet',
-    outline: shape.cutter.ring,
-    edge_mm: shape.edge_mm,
-    pressed: out.pressed,
-    rolls: (out.rollOut?.rolls ?? []).map(({ width_mm, length_mm, sheets, pieces, layout }) => ({
-      width_mm,
-      length_mm,
-      sheets,
-      pieces,
-      placed: layout.placements,
-    })),
-    tray: {
-      width_mm: shape.trayWidth_mm,
-      depth_mm: shape.trayDepth_mm,
-      margin_mm: TRAY_MARGIN_MM,
-      placed: out.onTray?.placements ?? [],
-    },
-  };
-}
-
 function curveOf(worked: Worked, index: number): LifeCurve {
-  const { packs, lines, dough, finish, shape, out, heat, prediction } = worked;
+  const { packs, lines, dough, finish, out, heat, prediction } = worked;
   const choice = packs[index];
   const keeps = prediction.keeps[index];
-  const product = productOf(lines, dough, finish, shape.thickness_mm);
+  const product = productOf(lines, dough, finish, out.body.thickness_mm);
   const storage = storageOf(choice, keeps.pieces_per_pack, finish, out);
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
   const days = Math.max(CURVE_AT_LEAST, keeps.days_high * CURVE_BEYOND);
@@ -177,11 +107,11 @@ function curveOf(worked: Worked, index: number): LifeCurve {
 }
 
 /** In an open bowl the piece follows the room within a day or two; first order, as the life does it. */
-function openWalk({ dough, finish, shape, heat }: Worked, days: number): Array<{ day: number; moisture_pct: number }> {
+function openWalk({ dough, finish, out, heat }: Worked, days: number): Array<{ day: number; moisture_pct: number }> {
   const { temperature_c } = heat.room;
   const end_g = waterHeld(dough.composition, Math.min(0.97, heat.room_rh), temperature_c, dough.state);
   const start_g = (dough.composition.solids_g * finish.moisture_pct) / (100 - finish.moisture_pct);
-  const settles_days = bowlTimeConstant(shape.thickness_mm, dough.meatLike > 0.5);
+  const settles_days = bowlTimeConstant(out.body.thickness_mm, dough.meatLike > 0.5);
   return Array.from({ length: CURVE_POINTS }, (_, i) => {
     const day = (days * i * i) / (CURVE_POINTS - 1) ** 2;
     const water_g = end_g + (start_g - end_g) * Math.exp(-day / settles_days);

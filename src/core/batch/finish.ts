@@ -2,7 +2,7 @@ import type { Frame, Profile } from '../heat';
 import { lookUpLogAw, type ActivityTable } from '../sorption';
 import { coolingFeel, textureOf, type CoolingFeel } from '../texture';
 import type { DoughMaterial } from './material';
-import type { ShapeYield } from './shape-plan';
+import type { ShapeYield } from './shape/yield';
 
 /** The last water is held harder than the model knows: nothing is reported drier [% wet basis]. Source: oven-dry reference, docs/model/heat.md. */
 export const DRIEST_PCT = 1.5;

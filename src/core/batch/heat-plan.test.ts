@@ -1,28 +1,29 @@
 import { describe, expect, it } from 'vitest';
 import { Assumptions } from './defaults';
 import type { Heat, HeatStep } from './document';
-import { exposureOf, planHeat, type HeatPlan } from './heat-plan';
-import type { ShapeYield } from './shape-plan';
+import { planHeat, type HeatPlan } from './heat-plan';
+import { exposureOf } from './shape/exposure';
+import { PLAIN, type ShapeYield } from './shape/yield';
 
 /** 120 pieces of 8 g, 50 on a tray. */
 const OUT: ShapeYield = {
+  ...PLAIN,
   pieces: 120,
   piece_g: 8,
   trays: 3,
   perTray: 50,
-  rerolls: 0,
   scrap_g: 0,
-  pressed: 0,
   sides_mm: [60, 30],
   area_mm2: 1500,
-  rollOut: null,
-  onTray: null,
-  slab: null,
+  body: { thickness_mm: 6, width_mm: 39, length_mm: 39, exposure: 0.5, heatExposure: 0.5 },
+  uses: null,
+  shaped: { kind: 'loose' },
 };
+const SHAPED = { method: 'drop', out: OUT } as const;
 const HOLD: HeatStep = { do: 'hold', setpoint_c: 175, minutes: 20 };
 
 function plan(heat: Partial<Heat>, assumed = new Assumptions()): HeatPlan {
-  const planned = planHeat({ steps: [HOLD], ...heat }, undefined, OUT, assumed);
+  const planned = planHeat({ steps: [HOLD], ...heat }, undefined, SHAPED, assumed);
   if (!planned.ok) throw new Error(planned.message);
   return planned.value;
 }
@@ -71,6 +72,19 @@ describe('the load', () => {
     expect(plan({ appliance: { kind: 'small-oven' } })).toMatchObject({ load_g: 400, loads: 3 });
     expect(plan({ appliance: { kind: 'dehydrator' } })).toMatchObject({ load_g: 960, loads: 1 });
   });
+  it('is no more than there are mats for, and small pans stand two on a shelf', () => {
+    const loads = (out: Partial<ShapeYield>): number => {
+      const planned = planHeat({ steps: [HOLD] }, undefined, { method: 'mat', out: { ...OUT, ...out } }, new Assumptions());
+      return planned.ok ? planned.value.loads : NaN;
+    };
+    expect(loads({ traysOwned: 1 })).toBe(3);
+    expect(loads({ trays: 4, perShelf: 2 })).toBe(1);
+  });
+  it('a ball breathes from below, wherever it stands', () => {
+    const body = { ...OUT.body, leastBreathing: 0.5 };
+    const planned = planHeat({ steps: [HOLD] }, undefined, { method: 'ball', out: { ...OUT, body } }, new Assumptions());
+    expect(planned).toMatchObject({ value: { stages: [{ support: { breathing: 0.5 } }] } });
+  });
   it('can be named', () => expect(plan({ appliance: { load_g: 240 } })).toMatchObject({ load_g: 240, loads: 4 }));
   it('two trays in still air shade each other', () => {
     const top = (load_g: number): number => plan({ appliance: { kind: 'static-oven', load_g } }).chamber.convectionTop_W_per_m2_K;
@@ -94,7 +108,7 @@ describe('how open the sides are', () => {
 
 describe('what cannot be simulated', () => {
   it.each(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer'] as const)('%s is refused, never guessed', (kind) => {
-    expect(planHeat({ appliance: { kind }, steps: [HOLD] }, undefined, OUT, new Assumptions())).toMatchObject({
+    expect(planHeat({ appliance: { kind }, steps: [HOLD] }, undefined, SHAPED, new Assumptions())).toMatchObject({
       ok: false,
       code: 'NOT_BUILT_YET',
     });

@@ -12,7 +12,8 @@ import {
 } from '../heat';
 import type { Assumptions } from './defaults';
 import type { Heat, HeatStep, KitchenAir } from './document';
-import type { ShapeYield } from './shape-plan';
+import type { ShapeMethod } from './shapes';
+import type { ShapeYield } from './shape/yield';
 
 /** The kitchen and the programme, ready for the simulation. */
 export type HeatPlan = {
@@ -38,32 +39,24 @@ export type HeatPlan = {
 const SLOTS: Record<ChamberKind, number> = { 'static-oven': 2, 'fan-oven': 3, 'small-oven': 1, dehydrator: 5 };
 /** Two trays in still air shade each other [1]. Source: ours. */
 const CROWDED = 0.8;
-/** Gap between pieces on the tray [mm] against how much of their sides is open [1]. Source: ours. */
-const EXPOSURE: ReadonlyArray<readonly [number, number]> = [
-  [0, 0.35],
-  [2, 0.4],
-  [10, 0.7],
-  [25, 1],
-];
 const SNAPPED_EXPOSURE = 0.7;
 
-/** Trays that stand at once in the appliance of a programme: a load. */
-export const traysPerLoad = (heat: Heat): number => SLOTS[(heat.appliance?.kind ?? 'static-oven') as ChamberKind] ?? 1;
+/** Shelves of the appliance of a programme: trays that stand in it at once. */
+export const shelvesOf = (heat: Heat): number => SLOTS[(heat.appliance?.kind ?? 'static-oven') as ChamberKind] ?? 1;
+
+/** What each way of shaping stands on when nothing else is said. */
+const USUAL_BASE: Partial<Record<ShapeMethod, SupportName>> = { mat: 'mat-on-tray', cup: 'deep-pan', cake: 'deep-pan' };
 
 const NOT_BUILT = new Set(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer']);
 
-/** Share of the side faces that a gap leaves open. */
-export function exposureOf(gap_mm: number): number {
-  const next = EXPOSURE.findIndex(([gap]) => gap_mm <= gap);
-  if (next < 0) return 1;
-  if (next === 0) return EXPOSURE[0][1];
-  const [g0, e0] = EXPOSURE[next - 1];
-  const [g1, e1] = EXPOSURE[next];
-  return e0 + ((e1 - e0) * (gap_mm - g0)) / (g1 - g0);
-}
-
 /** Turns a programme into stages; needs the yield for the load and the size of brushed or snapped pieces. */
-export function planHeat(heat: Heat, kitchen: KitchenAir | undefined, out: ShapeYield, assumed: Assumptions): Result<HeatPlan> {
+export function planHeat(
+  heat: Heat,
+  kitchen: KitchenAir | undefined,
+  shaped: { readonly method: ShapeMethod; readonly out: ShapeYield },
+  assumed: Assumptions,
+): Result<HeatPlan> {
+  const { method, out } = shaped;
   const kind = assumed.or(heat.appliance?.kind, 'heat.appliance.kind', 'static-oven');
   if (NOT_BUILT.has(kind))
     return fail(
@@ -75,7 +68,11 @@ export function planHeat(heat: Heat, kitchen: KitchenAir | undefined, out: Shape
   const offset_c = assumed.or(heat.appliance?.thermostat_offset_c, 'heat.appliance.thermostat_offset_c', 0);
   const pace = assumed.or(heat.appliance?.pace, 'heat.appliance.pace', 1);
   const { load_g, loads, traysIn } = loadOf(heat, chamberKind, out, assumed);
-  const base = assumed.or(heat.base, 'heat.base', chamberKind === 'dehydrator' ? 'mesh' : 'paper-on-tray');
+  const base = assumed.or(
+    heat.base,
+    'heat.base',
+    USUAL_BASE[method] ?? (chamberKind === 'dehydrator' ? 'mesh' : 'paper-on-tray'),
+  );
   const stages = stagesOf(heat.steps, base, offset_c, pace, out, assumed);
   const holds = heat.steps.flatMap((step) => (step.do === 'hold' ? [step.setpoint_c + offset_c] : []));
   const first = stages.find((stage) => stage.set !== 'room');
@@ -125,10 +122,12 @@ function loadOf(
       loads: Math.max(1, Math.ceil(all_g / given_g - 1e-6)),
       traysIn: Math.max(1, Math.ceil(given_g / perTray_g - 1e-6)),
     };
-  const traysIn = Math.min(out.trays, SLOTS[kind]);
+  // No more go in than stand in it, and no more than there are.
+  const most = Math.min(SLOTS[kind] * out.perShelf, out.traysOwned ?? Infinity);
+  const traysIn = Math.min(out.trays, most);
   const load_g = Math.min(all_g, traysIn * perTray_g);
   assumed.note(`heat.appliance.load_g = ${Math.round(load_g)}`);
-  return { load_g, loads: Math.ceil(out.trays / SLOTS[kind]), traysIn };
+  return { load_g, loads: Math.ceil(out.trays / most), traysIn: Math.ceil(traysIn / out.perShelf) };
 }
 
 function stagesOf(
@@ -144,7 +143,7 @@ function stagesOf(
   let firstHold = true;
   const add = (minutes: number, set: Stage['set'], door: Stage['door'], support: SupportName, preheated: boolean): void => {
     const speed = set === 'room' ? 1 : pace;
-    stages.push({ duration_s: minutes * 60 * speed, set, door, support: SUPPORTS[support], preheated, events });
+    stages.push({ duration_s: minutes * 60 * speed, set, door, support: supportOf(support, out), preheated, events });
     events = [];
   };
   for (const [index, step] of steps.entries()) {
@@ -160,6 +159,12 @@ function stagesOf(
   }
   if (events.length > 0) add(0, 'room', 'shut', base, false);
   return stages;
+}
+
+/** The support under a piece; one that touches it only at a point breathes from below. */
+function supportOf(name: SupportName, { body: { leastBreathing = 0 } }: ShapeYield): Stage['support'] {
+  const support = SUPPORTS[name];
+  return { ...support, breathing: Math.max(support.breathing, leastBreathing) };
 }
 
 function eventOf(

@@ -1,27 +1,21 @@
 export { addBand, bandInSteps } from './band';
-export { APPLIANCE_KINDS, LARGEST_FILE, SHAPE_METHODS } from './document';
-export type {
-  BatchDocument,
-  FixedAmount,
-  HeatStep,
-  PackChoice,
-  Recipe,
-  RecipeLine,
-  RecipeStep,
-  RollAndCut,
-  Scale,
-  ScoreSlab,
-} from './document';
+export { APPLIANCE_KINDS, LARGEST_FILE } from './document';
+export type { BatchDocument, FixedAmount, HeatStep, PackChoice, Recipe, RecipeLine, RecipeStep, Scale } from './document';
 export { drawingOf } from './drawing';
-export type { CutThrough, Drawing, LifeCurve, SheetDrawing, SlabDrawing } from './drawing';
+export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export type { Reached } from './moments';
 export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { predict } from './predict';
-export type { Kitchen, Worked } from './predict';
+export type { Haste, Worked } from './predict';
 export type { Keeps, Prediction } from './prediction';
+export { remember, searchLayout } from './prepare';
+export type { Found, Kitchen } from './prepare';
 export { swapsOf } from './swap';
 export type { Swapped } from './swap';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
+export { SCRAP_USES, SHAPE_METHODS, THICKNESS_BY } from './shapes';
+export type { CutterChoice, RollAndCut, Shape, ShapeMethod } from './shapes';
+export type { CakeDrawing, HollowsDrawing, LooseDrawing, SheetDrawing, SlabDrawing, TrayDrawing } from './shape/drawing';
 export { STARTING_METHODS, startingPoint } from './starting-point';

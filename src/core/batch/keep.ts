@@ -4,7 +4,7 @@ import type { PackChoice } from './document';
 import type { Finish } from './finish';
 import type { DoughMaterial } from './material';
 import type { Keeps } from './prediction';
-import type { ShapeYield } from './shape-plan';
+import type { ShapeYield } from './shape/yield';
 
 /** Loose pieces fill this much of a pack's volume [1]. Source: ours, shaken biscuits. */
 const PACKING = 0.55;

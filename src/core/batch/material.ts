@@ -17,7 +17,7 @@ const MEATY = { from: 0.25, to: 0.45 };
 const STARCHY = { from: 0.25, to: 0.35 };
 /** Baked starch holds less water; it takes about this setpoint [°C]. */
 const BAKED_FROM_C = 120;
-/** Moist, leavened and thick: cake [wet basis, mm]. */
+/** Moist and poured, or moist, leavened and thick: cake [wet basis, mm]. */
 const CAKE = { water: 0.42, thickness_mm: 20 };
 /** Every real food has some solutes; without them the isotherm would not reach aw 1 [g/g solids]. */
 const LEAST_SALT = 0.002;
@@ -26,8 +26,14 @@ const SUGARY = { from: 0.04, to: 0.12, factor: 1.5 };
 
 const ramp = (value: number, from: number, to: number): number => Math.min(1, Math.max(0, (value - from) / (to - from)));
 
+/** A dough is stiff enough to be handled, a batter fills its pan, and whole things are cut as they grew. */
+export type Mixture = 'dough' | 'batter' | 'whole';
+
+/** What kind of thing a piece is before it is heated. */
+export type RawPiece = { readonly mixture: Mixture; readonly thickness_mm: number };
+
 /** Builds the material of a dough. Nothing in it depends on how much dough there is. */
-export function doughMaterial(lines: readonly DoughLine[], thickness_mm: number, hottest_c: number): DoughMaterial {
+export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, hottest_c: number): DoughMaterial {
   const composition = compose(lines);
   const solids_g = composition.solids_g;
   const meatLike =
@@ -45,7 +51,7 @@ export function doughMaterial(lines: readonly DoughLine[], thickness_mm: number,
       fibre: share(composition.fibre_g + composition.otherCarb_g),
       ash: share(composition.ash_g),
     },
-    foodClass(lines, composition, meatLike, thickness_mm),
+    foodClass(lines, composition, meatLike, piece),
     activity,
   );
   return { material, composition, state, meatLike };
@@ -61,12 +67,27 @@ function activityOf(perGram: Composition, state: SorptionState): ActivityTable {
   return latest.table;
 }
 
-function foodClass(lines: readonly DoughLine[], composition: Composition, meatLike: number, thickness_mm: number): FoodClass {
-  const leavened = lines.some(
-    ({ ingredient, mass_g }) => ingredient.category === 'leavening' && ingredient.id !== 'gelatin_powder' && mass_g > 0,
-  );
-  const cake = leavened && thickness_mm > CAKE.thickness_mm && composition.water_g / composition.mass_g > CAKE.water;
-  const base = mixClasses(cake ? FOOD_CLASSES.cake : FOOD_CLASSES.dough, FOOD_CLASSES.meat, meatLike);
+function foodClass(
+  lines: readonly DoughLine[],
+  composition: Composition,
+  meatLike: number,
+  { mixture, thickness_mm }: RawPiece,
+): FoodClass {
+  const moist = composition.water_g / composition.mass_g > CAKE.water;
+  const cake = moist && (mixture === 'batter' || (isLeavened(lines) && thickness_mm > CAKE.thickness_mm));
+  const plain = mixture === 'whole' ? grownClass(lines) : cake ? FOOD_CLASSES.cake : FOOD_CLASSES.dough;
+  const base = mixClasses(plain, FOOD_CLASSES.meat, meatLike);
   const sugar = ramp(composition.sugars_g / composition.mass_g, SUGARY.from, SUGARY.to);
-  return { ...base, browning: base.browning * (1 + (SUGARY.factor - 1) * sugar) };
+  // Fruit and roots have their own sugar in their class already.
+  return mixture === 'whole' ? base : { ...base, browning: base.browning * (1 + (SUGARY.factor - 1) * sugar) };
+}
+
+const isLeavened = (lines: readonly DoughLine[]): boolean =>
+  lines.some(({ ingredient, mass_g }) => ingredient.category === 'leavening' && ingredient.id !== 'gelatin_powder' && mass_g > 0);
+
+/** Fruit or root, by what there is more of. */
+function grownClass(lines: readonly DoughLine[]): FoodClass {
+  const of = (category: string): number =>
+    lines.reduce((sum, { ingredient, mass_g }) => sum + (ingredient.category === category ? mass_g : 0), 0);
+  return of('fruit') >= of('root/veg') ? FOOD_CLASSES.fruit : FOOD_CLASSES.root;
 }

@@ -1,26 +1,25 @@
 import { cautionsFor, type CautionContext } from '../cautions';
 import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
 import { succeed, type Result } from '../failure';
-import { ingredientCost, type IngredientCost, type PriceList } from '../costing';
+import { ingredientCost, type IngredientCost } from '../costing';
 import { analyse } from '../feeding';
 import { colourWord, warmest, type Simulation } from '../heat';
-import { scaleComposition, type DoughLine, type Measuring, type Pantry } from '../pantry';
-import { SDS_IN_90_PCT, isVolumeUnit, type CupFill } from '../quantities';
+import type { DoughLine } from '../pantry';
+import { SDS_IN_90_PCT } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import { bake, clockMinute, simulationOf, type Bake } from './bake';
-import { Assumptions } from './defaults';
+import { cleanAfter } from './clean-after';
 import type { BatchDocument, PackChoice } from './document';
 import { activityReader, finishOf, wetBasisPct, type Finish } from './finish';
-import { planHeat, traysPerLoad, type HeatPlan } from './heat-plan';
+import { planHeat, type HeatPlan } from './heat-plan';
 import { keepsOf, productOf } from './keep';
-import { doughMaterial, type DoughMaterial } from './material';
+import type { DoughMaterial } from './material';
 import type { Prediction, TimelinePoint } from './prediction';
-import { leftOvers, scaleFactor } from './scale';
-import { planShape, yieldOf, type ShapePlan, type ShapeYield } from './shape-plan';
-import { intoTheBowl, weighRecipe } from './weigh-recipe';
-
-/** What a kitchen brings to every prediction: the ingredients it knows and what it pays for them. */
-export type Kitchen = { readonly pantry: Pantry; readonly prices?: PriceList };
+import { measuringOf, prepare, type Kitchen } from './prepare';
+import { leftOvers } from './scale';
+import { mixtureOf, quickYield, yieldOf, type ShapePlan } from './shape/plan';
+import type { ShapeYield } from './shape/yield';
+import { cakePart, risingOf, yieldPart } from './yield-part';
 
 /** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
 export type Worked = {
@@ -42,40 +41,24 @@ export type Worked = {
 
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
 
+/** Whether a layout may be searched for, or an answer is needed within a frame. */
+export type Haste = 'full' | 'quick';
+
 /**
  * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
  * at every door. The bands are those of the single likely run; `addBand` widens them with draws.
+ *
+ * @param haste - 'quick' lays by hand what takes long to search, and marks it provisional
  */
-export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worked> {
-  const assumed = new Assumptions();
-  const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
-    ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
-    : 'unknown';
-  const written = weighRecipe(document.recipe, kitchen.pantry, fill);
-  if (!written.ok) return written;
-  const shape = planShape(document.shape, assumed);
-  if (!shape.ok) return shape;
-  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => (step.do === 'hold' ? step.setpoint_c : 0)));
-  const asWritten = doughMaterial(written.value, shape.value.thickness_mm, hottest_c);
-  const factor = scaleFactor(document.scale, {
-    lines: written.value,
-    plan: shape.value,
-    dough_g_per_ml: asWritten.material.raw_kg_per_m3 / 1000,
-    traysPerLoad: traysPerLoad(document.heat),
-    measuring: measuringOf(document),
-  });
-  if (!factor.ok) return factor;
-  const { planned, lines } = intoTheBowl(document.recipe, written.value, factor.value);
-  // As planned, the dough is the written one, more of it; only a bowl that was weighed differently is another dough.
-  const asPlanned = lines.every((line, i) => line === planned[i]);
-  const dough = asPlanned
-    ? { ...asWritten, composition: scaleComposition(asWritten.composition, factor.value) }
-    : doughMaterial(lines, shape.value.thickness_mm, hottest_c);
-  const out = yieldOf(shape.value, dough.composition.mass_g, dough.material.raw_kg_per_m3 / 1000);
+export function predict(document: BatchDocument, kitchen: Kitchen, haste: Haste = 'full'): Result<Worked> {
+  const prepared = prepare(document, kitchen, haste);
+  if (!prepared.ok) return prepared;
+  const { assumed, plan, lines, planned, dough, substance, factor } = prepared.value;
+  const out = (haste === 'quick' ? quickYield : yieldOf)(plan, dough.composition.mass_g, substance);
   if (!out.ok) return out;
-  const heat = planHeat(document.heat, document.kitchen, out.value, assumed);
+  const heat = planHeat(document.heat, document.kitchen, { method: plan.method, out: out.value }, assumed);
   if (!heat.ok) return heat;
-  const simulation = simulationOf(heat.value, dough, shape.value, out.value);
+  const simulation = simulationOf(heat.value, dough, out.value);
   const baked = bake(heat.value, simulation);
   if (!baked.ok) return baked;
   const finish = finishOf(baked.value.end, baked.value.profiles.at(baked.value.end.row), baked.value.shares, dough, out.value);
@@ -86,7 +69,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
     lines,
     planned,
     dough,
-    shape: shape.value,
+    shape: plan,
     out: out.value,
     heat: heat.value,
     simulation,
@@ -95,16 +78,8 @@ export function predict(document: BatchDocument, kitchen: Kitchen): Result<Worke
     packs,
     rest_min,
   };
-  return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor.value, assumed.list) });
+  return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor, assumed.list) });
 }
-
-/** How the recipe's own line of an ingredient is measured. */
-const measuringOf =
-  ({ recipe, kitchen }: BatchDocument) =>
-  (id: string): Measuring => ({
-    fill: kitchen?.cup_fill,
-    size: recipe.ingredients.find(({ ingredient }) => ingredient === id)?.size,
-  });
 
 function assemble(
   document: BatchDocument,
@@ -113,8 +88,8 @@ function assemble(
   factor: number,
   assumed: readonly string[],
 ): Prediction {
-  const { lines, dough, out, heat, finish, shape } = worked;
-  const product = productOf(lines, dough, finish, shape.thickness_mm);
+  const { lines, dough, out, heat, finish } = worked;
+  const product = productOf(lines, dough, finish, out.body.thickness_mm);
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
@@ -132,17 +107,8 @@ function assemble(
       water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,
       factor,
     },
-    yield: {
-      pieces: out.pieces,
-      pieces_low: out.pieces - out.pressed,
-      pieces_high: out.pieces,
-      piece_raw_g: out.piece_g,
-      piece_final_g: final_g,
-      trays: out.trays,
-      per_tray: out.perTray,
-      rerolls: out.rerolls,
-      scrap_g: out.scrap_g,
-    },
+    yield: yieldPart(out, final_g),
+    cake: cakePart(out),
     heat: heatPart(worked),
     outcome: {
       moisture_pct: finish.moisture_pct,
@@ -157,6 +123,7 @@ function assemble(
       texture: finish.words,
       soft_while_hot: finish.feel.willFirm,
       mass_loss_pct: 100 * (1 - finish.massRatio),
+      thickest: null,
     },
     keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, out, room)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
@@ -202,7 +169,7 @@ function feelPart(
   };
 }
 
-function heatPart({ heat, bake: baked, dough }: Omit<Worked, 'prediction'>): Prediction['heat'] {
+function heatPart({ heat, bake: baked, dough, shape, simulation }: Omit<Worked, 'prediction'>): Prediction['heat'] {
   const aw = activityReader(dough.material.activity);
   const timeline = baked.frames.map((frame): TimelinePoint => ({
     minute: clockMinute(heat, frame.time_s),
@@ -223,6 +190,7 @@ function heatPart({ heat, bake: baked, dough }: Omit<Worked, 'prediction'>): Pre
     salmonella_log10: end.kill,
     browning: end.browningEdge,
     colour: colourWord(end.browningEdge),
+    clean_minutes: mixtureOf(shape) === 'batter' ? cleanAfter(heat, simulation) : null,
     energy_kwh: baked.energy_kwh,
     cooling_minutes: baked.cooling_minutes,
     timeline,
@@ -233,7 +201,7 @@ function heatPart({ heat, bake: baked, dough }: Omit<Worked, 'prediction'>): Pre
 function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs }: Omit<Worked, 'prediction'>): CautionContext {
   const { composition } = dough;
   const aw = activityReader(dough.material.activity);
-  const sides = [...out.sides_mm, shape.thickness_mm].sort((a, b) => b - a);
+  const sides = [...out.sides_mm, out.body.thickness_mm].sort((a, b) => b - a);
   return {
     lines,
     fat_pctOfDry: (100 * composition.fat_g) / composition.solids_g,
@@ -257,5 +225,7 @@ function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs 
     force_N: finish.force_N,
     hard: finish.shellCrispness > 0.5,
     packs: packs.map(({ option, store }) => ({ option, store: store ?? 'room' })),
+    rising: risingOf(out, dough.material.food.rise),
+    sliced: shape.method === 'slice',
   };
 }

@@ -1,5 +1,6 @@
 import type { Caution } from '../cautions';
 import type { Feel } from '../dough';
+import type { LeftOverUses, RollSize } from '../shaping';
 import type { LifeMode, PackOption, Store } from '../keeping';
 
 /** One moment of the programme. */
@@ -57,11 +58,53 @@ export type Prediction = {
     readonly pieces_high: number;
     readonly piece_raw_g: number;
     readonly piece_final_g: number;
+    /** As thick as a piece goes in: a batter as deep as it stands. */
+    readonly piece_thickness_mm: number;
     readonly trays: number;
     readonly per_tray: number;
+    /** How often the mats, tins or moulds that there are must be filled. */
+    readonly rounds: number;
     readonly rerolls: number;
+    /** Of rolled dough: what is cut before any scrap is rolled again, and the sheet it is cut from. */
+    readonly first_roll: {
+      readonly pieces: number;
+      readonly pieces_low: number;
+      readonly pieces_high: number;
+      readonly width_mm: number;
+      readonly length_mm: number;
+      readonly sheets: number;
+    } | null;
+    readonly rerolled: number;
+    readonly pressed: number;
+    readonly minis: { readonly pieces: number; readonly piece_raw_g: number } | null;
+    readonly bench_flour_g: number;
+    readonly lost_g: number;
     readonly scrap_g: number;
+    /** What the scraps can still become; null where nothing is left. */
+    readonly scrap_uses: LeftOverUses | null;
+    /** A sheet that gives more from the first roll; null when there is none. */
+    readonly roll_to: RollSize | null;
+    /** Laid by hand for now: the wished layout is still being searched. */
+    readonly provisional: boolean;
   };
+  readonly cake: {
+    readonly pans: number;
+    readonly batter_depth_mm: number;
+    readonly layer_mm: number;
+    readonly height_mm: number;
+    readonly trimmed_g: number;
+    readonly frosting_g: number;
+    readonly between_g: number;
+    readonly crumb_g: number;
+    readonly coat_g: number;
+    readonly piping_g: number;
+    readonly tubs: number;
+    readonly border_biscuits: number | null;
+    readonly border_gap_mm: number | null;
+    readonly chill_after_crumb_minutes: number;
+    readonly chill_after_coat_minutes: number;
+    readonly chill_before_cutting_minutes: number;
+  } | null;
   readonly heat: {
     readonly minutes: number;
     readonly loads: number;
@@ -69,6 +112,8 @@ export type Prediction = {
     readonly salmonella_log10: number;
     readonly browning: number;
     readonly colour: string;
+    /** Of a batter: minutes of the first setpoint after which a pick comes out clean; null when it never does. */
+    readonly clean_minutes: number | null;
     readonly energy_kwh: number;
     /** Minutes on a rack after the programme until the piece is cold enough to pack. */
     readonly cooling_minutes: number;
@@ -87,6 +132,12 @@ export type Prediction = {
     readonly texture: string;
     readonly soft_while_hot: boolean;
     readonly mass_loss_pct: number;
+    /** The thickest of ten pieces, as thickness scatters; null before any draw. */
+    readonly thickest: {
+      readonly thickness_mm: number;
+      readonly moisture_pct: number;
+      readonly centre_moisture_pct: number;
+    } | null;
   };
   readonly keeps: readonly Keeps[];
   readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };

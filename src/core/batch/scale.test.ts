@@ -2,16 +2,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mix } from '../../../tests/reference/shipped';
 import { Assumptions } from './defaults';
-import type { Scale, Shape } from './document';
+import type { Scale } from './document';
+import type { Shape } from './shapes';
 import { leftOvers, scaleFactor, type ScaleBasis } from './scale';
-import { planShape, yieldOf, type ShapePlan } from './shape-plan';
+import { planShape, roughYield, type ShapePlan } from './shape/plan';
 
-const DENSITY = 1.15;
+const SUBSTANCE = { g_per_ml: 1.15, rise: 1.1 };
 /** 500 g as written. */
 const LINES = mix({ flour_wheat_wholemeal: 320, water: 150, rapeseed_oil: 30 });
 
 function planned(shape: Shape): ShapePlan {
-  const plan = planShape(shape, new Assumptions());
+  const plan = planShape(shape, undefined, new Assumptions());
   if (!plan.ok) throw new Error(plan.message);
   return plan.value;
 }
@@ -21,7 +22,8 @@ const SLAB = planned({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25
 const basis = (lines: typeof LINES, plan = ROUND): ScaleBasis => ({
   lines,
   plan,
-  dough_g_per_ml: DENSITY,
+  substance: SUBSTANCE,
+  quick: false,
   traysPerLoad: 2,
   measuring: () => ({}),
 });
@@ -31,7 +33,7 @@ function factor(scale: Scale | undefined, plan = ROUND): number {
   return result.value;
 }
 const pieces = (plan: ShapePlan, by: number): number => {
-  const out = yieldOf(plan, 500 * by, DENSITY);
+  const out = roughYield(plan, 500 * by, SUBSTANCE);
   return out.ok ? out.value.pieces : 0;
 };
 
@@ -64,12 +66,12 @@ describe('scaling by what is fixed', () => {
     );
   });
   it('trays are filled', () => {
-    const out = yieldOf(ROUND, 500 * factor({ by: 'trays', trays: 3 }), DENSITY);
+    const out = roughYield(ROUND, 500 * factor({ by: 'trays', trays: 3 }), SUBSTANCE);
     expect(out.ok && out.value.trays).toBe(3);
     expect(out.ok && out.value.pieces).toBeGreaterThanOrEqual(3 * (out.ok ? out.value.perTray : 0));
   });
   it('an oven load fills the trays that stand in it', () => {
-    const out = yieldOf(ROUND, 500 * factor({ by: 'loads', loads: 2 }), DENSITY);
+    const out = roughYield(ROUND, 500 * factor({ by: 'loads', loads: 2 }), SUBSTANCE);
     expect(out.ok && out.value.trays).toBe(4);
   });
   it('of several fixed things the scarcest limits, and the rest is left over', () => {
@@ -114,16 +116,20 @@ describe('scaling by what is fixed', () => {
 describe('a shape with its defaults', () => {
   it('notes every default it used, in the words of the document', () => {
     const assumed = new Assumptions();
-    planShape({ method: 'roll-and-cut' }, assumed);
+    planShape({ method: 'roll-and-cut' }, undefined, assumed);
     expect(assumed.list).toEqual([
-      'shape.cutter.outline = circle',
       'shape.cutter.length_mm = 50',
+      'shape.cutter.outline = circle',
       'shape.cutter.width_mm = 50.0',
       'shape.thickness_mm = 6',
+      'shape.thickness_by = hand',
+      'shape.layout = hand',
       'shape.gap_mm = 4.5',
       'shape.edge_mm = 8',
       'shape.sheet_width_mm = 380',
       'shape.sheet_length_mm = 520',
+      'shape.rerolls_max = 4',
+      'shape.scraps = press',
       'shape.tray.width_mm = 400',
       'shape.tray.depth_mm = 300',
       'shape.tray_gap_mm = 5',
@@ -132,20 +138,24 @@ describe('a shape with its defaults', () => {
   it('notes none when all is said', () => {
     const assumed = new Assumptions();
     const pan = { width_mm: 330, depth_mm: 230 };
-    planShape({ method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25, pan, trim_mm: 3 }, assumed);
+    planShape(
+      { method: 'score-slab', thickness_mm: 8, piece_width_mm: 25, piece_length_mm: 25, pan, trim_mm: 3 },
+      undefined,
+      assumed,
+    );
     expect(assumed.list).toEqual([]);
   });
   it('too little dough says how much a piece is', () => {
-    const out = yieldOf(ROUND, 5, DENSITY);
+    const out = roughYield(ROUND, 5, SUBSTANCE);
     expect(out).toMatchObject({ ok: false, code: 'NOTHING_TO_BAKE' });
     expect(!out.ok && out.message).toMatch(/less than one piece of 13\.5 g/);
   });
   it('thicker dough gives fewer, heavier pieces', () => {
     const at = (thickness_mm: number): { pieces: number; piece_g: number } => {
-      const out = yieldOf(
+      const out = roughYield(
         planned({ method: 'roll-and-cut', thickness_mm, cutter: { outline: 'bone', length_mm: 60 } }),
         1200,
-        DENSITY,
+        SUBSTANCE,
       );
       if (!out.ok) throw new Error(out.message);
       return out.value;

@@ -1,7 +1,9 @@
 import { at, fail, succeed, type Result } from '../failure';
 import { weighIngredient, type DoughLine, type Measuring } from '../pantry';
+import { ballMass } from '../shaping';
 import type { FixedAmount, Scale } from './document';
-import { yieldOf, type ShapePlan } from './shape-plan';
+import { Known } from './shape/known';
+import { roughYield, takesSearch, yieldOf, type ShapePlan, type Substance } from './shape/plan';
 
 const MOST_ROUNDS = 24;
 /** Largest batch that is taken seriously [g]: a small bakery's mixer, several times over. */
@@ -11,7 +13,9 @@ const HEAVIEST_G = 200_000;
 export type ScaleBasis = {
   readonly lines: readonly DoughLine[];
   readonly plan: ShapePlan;
-  readonly dough_g_per_ml: number;
+  readonly substance: Substance;
+  /** Nobody can wait for a layout to be searched: what is known, or rows laid by hand. */
+  readonly quick: boolean;
   /** Trays that stand in the appliance at once. */
   readonly traysPerLoad: number;
   /** How the recipe measures an ingredient: the same egg sizes and cups count for what there is of it. */
@@ -34,7 +38,6 @@ export function scaleFactor(scale: Scale | undefined, basis: ScaleBasis): Result
 
 function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: number): Result<number> {
   if (!scale) return succeed(1);
-  const { plan, dough_g_per_ml } = basis;
   switch (scale.by) {
     case 'factor':
       return succeed(scale.factor);
@@ -45,7 +48,7 @@ function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: numbe
     case 'fixed':
       return bySeveral(scale.fixed, basis);
     case 'pieces':
-      return succeedWith(doughFor(scale.pieces, plan, dough_g_per_ml), written_g);
+      return succeedWith(doughFor(scale.pieces, basis), written_g);
     case 'trays':
       return byTrays(scale.trays, basis, written_g);
     case 'loads':
@@ -56,9 +59,9 @@ function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: numbe
 const succeedWith = (dough_g: Result<number>, written_g: number): Result<number> =>
   dough_g.ok ? succeed(dough_g.value / written_g) : dough_g;
 
-function byTrays(trays: number, { plan, dough_g_per_ml }: ScaleBasis, written_g: number): Result<number> {
-  const tray = yieldOf(plan, 1e5, dough_g_per_ml);
-  return tray.ok ? succeedWith(doughFor(trays * tray.value.perTray, plan, dough_g_per_ml), written_g) : tray;
+function byTrays(trays: number, basis: ScaleBasis, written_g: number): Result<number> {
+  const tray = roughYield(basis.plan, PROBE_G, basis.substance);
+  return tray.ok ? succeedWith(doughFor(trays * tray.value.perTray, basis), written_g) : tray;
 }
 
 function byIngredient(fixed: FixedAmount, { lines, measuring }: ScaleBasis, path: string): Result<number> {
@@ -107,23 +110,63 @@ export function leftOvers(
   });
 }
 
+/** An amount of dough that gives pieces of any size [g]. */
+const PROBE_G = 1e5;
 /** The search stops once it is this share of a piece from the least dough [1]. */
 const CLOSE_ENOUGH = 0.2;
+/** A searched layout or minis move a count by a few pieces: so often it is put right. */
+const CORRECTIONS = 4;
+
+/** Amounts found with the searched layout, by what was asked. */
+const found = new Known<number>(32);
+/** An amount that was found elsewhere, with what was asked. */
+export type KnownDough = { readonly question: string; readonly dough_g: number };
+const questionOf = (pieces: number, { plan, substance }: ScaleBasis): string => JSON.stringify([pieces, plan, substance]);
+
+export function knownDough(scale: Scale | undefined, basis: ScaleBasis): KnownDough | null {
+  if (scale?.by !== 'pieces') return null;
+  const question = questionOf(scale.pieces, basis);
+  const dough_g = found.get(question);
+  return dough_g === undefined ? null : { question, dough_g };
+}
+export const rememberDough = ({ question, dough_g }: KnownDough): void => found.put(question, dough_g);
+
+/** Least dough that gives at least this many pieces [g], as far as it can be told. */
+function doughFor(pieces: number, basis: ScaleBasis): Result<number> {
+  const { plan, substance, quick } = basis;
+  if (plan.method === 'cake')
+    return fail('BAD_VALUE', 'A cake is scaled by its pan, its dough or a factor, not by pieces or trays.', 'scale.by');
+  const question = questionOf(pieces, basis);
+  const known = found.get(question);
+  if (known !== undefined) return succeed(known);
+  const rough = leastDough(pieces, plan, substance);
+  if (!rough.ok || quick || !takesSearch(plan)) return rough;
+  let dough_g = rough.value;
+  for (let round = 0; round < CORRECTIONS; round++) {
+    const result = yieldOf(plan, dough_g, substance);
+    if (!result.ok) return result;
+    if (result.value.pieces >= pieces) break;
+    dough_g += (pieces - result.value.pieces) * result.value.piece_g;
+  }
+  found.put(question, dough_g);
+  return succeed(dough_g);
+}
 
 /**
- * Least dough that gives at least this many pieces [g], as far as it can be told: corrected by the pieces that are
- * missing, and kept between what was too little and what was enough. Slabs and re-rolls come in steps, so that a plain
- * correction may jump to and fro.
+ * With rows laid by hand: corrected by the pieces that are missing, and kept between what was too little and what was
+ * enough. Slabs and re-rolls come in steps, so that a plain correction may jump to and fro.
  */
-function doughFor(pieces: number, plan: ShapePlan, dough_g_per_ml: number): Result<number> {
-  const probe = yieldOf(plan, 1e5, dough_g_per_ml);
+function leastDough(pieces: number, plan: ShapePlan, substance: Substance): Result<number> {
+  const probe = roughYield(plan, PROBE_G, substance);
   if (!probe.ok) return probe;
+  // Balls use up whatever there is: their wished size is kept.
+  if (plan.method === 'ball') return succeed(pieces * ballMass(plan.diameter_mm, substance.g_per_ml));
   const { piece_g } = probe.value;
   let tooLittle_g = 0;
   let enough_g = Infinity;
   let dough_g = pieces * piece_g;
   for (let round = 0; round < MOST_ROUNDS && enough_g - tooLittle_g > CLOSE_ENOUGH * piece_g; round++) {
-    const result = yieldOf(plan, dough_g, dough_g_per_ml);
+    const result = roughYield(plan, dough_g, substance);
     const got = result.ok ? result.value.pieces : 0;
     if (got >= pieces) enough_g = Math.min(enough_g, dough_g);
     else tooLittle_g = Math.max(tooLittle_g, dough_g);

@@ -41,5 +41,9 @@ export type CautionContext = {
   readonly sides_mm: readonly [number, number, number];
   readonly force_N: number;
   readonly hard: boolean;
+  /** How high a batter rises, and the rim of what it stands in [mm]; null where nothing rises in anything. */
+  readonly rising: { readonly risen_mm: number; readonly rim_mm: number } | null;
+  /** Whole things are sliced. */
+  readonly sliced: boolean;
   readonly packs: ReadonlyArray<{ readonly option: PackOption; readonly store: Store }>;
 };

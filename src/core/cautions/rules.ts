@@ -336,11 +336,43 @@ const vet: Rule = () => [
   },
 ];
 
+const overTheRim: Rule = ({ rising }) =>
+  rising && rising.risen_mm > rising.rim_mm
+    ? [
+        {
+          code: 'over-the-rim',
+          severity: 'mind',
+          step: 'shape',
+          title: 'It will rise over the rim',
+          why: `The batter rises to about ${Math.round(rising.risen_mm)} mm; what it stands in is ${Math.round(rising.rim_mm)} mm deep.`,
+          act: 'Fill less, take more or larger pans, or line the rim with a collar of paper.',
+          source: 'ours, from the simulated rise',
+        },
+      ]
+    : none;
+
+const slicer: Rule = ({ sliced }) =>
+  sliced
+    ? [
+        {
+          code: 'slicer',
+          severity: 'note',
+          step: 'shape',
+          title: 'Slicers cut hands as well',
+          why: 'Even slices dry alike, and the blade that makes them is bare.',
+          act: 'Use the guard or a cut-proof glove, and stop when a thumb’s width is left.',
+          source: 'ours',
+        },
+      ]
+    : none;
+
 /** Every rule, in the order of the work. */
 export const RULES: readonly Rule[] = [
   dangers,
   garlic,
   hops,
+  overTheRim,
+  slicer,
   core,
   heatFirst,
   lethality,

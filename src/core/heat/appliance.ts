@@ -101,7 +101,7 @@ export type Support = {
   readonly heatFactor: number;
 };
 
-export type SupportName = 'bare-tray' | 'paper-on-tray' | 'foil-on-tray' | 'mat-on-tray' | 'wire-rack' | 'mesh';
+export type SupportName = 'bare-tray' | 'paper-on-tray' | 'foil-on-tray' | 'mat-on-tray' | 'deep-pan' | 'wire-rack' | 'mesh';
 
 const tray = (breathing: number, contact: number, capacity: number, emissivity: number): Support => ({
   breathing,
@@ -115,6 +115,7 @@ export const SUPPORTS: Record<SupportName, Support> = {
   'paper-on-tray': tray(0.15, 120, 3200, 0.85),
   'foil-on-tray': tray(0.02, 120, 3300, 0.85),
   'mat-on-tray': tray(0, 60, 3200, 0.85),
+  'deep-pan': tray(0, 150, 4000, 0.6),
   'wire-rack': { breathing: 0.9, tray: null, heatFactor: 0.95 },
   mesh: { breathing: 0.75, tray: null, heatFactor: 0.85 },
 };

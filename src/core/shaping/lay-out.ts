@@ -26,7 +26,7 @@ export type LayoutProgress = { readonly done: number; readonly of: number };
 type Found = { readonly stack: Stack; readonly swapped: boolean };
 
 const quarters = (step_deg: number): number[] => Array.from({ length: 180 / step_deg }, (_, i) => i * step_deg);
-const ANGLES = { hand: [0, 90], tighter: quarters(22.5), tightest: quarters(7.5) };
+const ANGLES = { hand: [0, 90], tighter: quarters(22.5), tightest: quarters(7.5), raster: quarters(45) };
 const IN_ROW_HEIGHTS = { hand: 0, tighter: 3, tightest: 5 };
 /** Sideways shifts tried within a pitch; more of them where a find is refined, fewer in a narrow strip. */
 const SHIFTS = 12;
@@ -82,7 +82,7 @@ export function* layOutInSteps(
     yield { done: ++done, of };
   }
   if (best.count > 0 && best.count <= RASTER_UP_TO) {
-    const raster = rasterLayout(cutter, { kind: 'rectangle', width_mm, height_mm }, gap_mm, ANGLES.tighter);
+    const raster = rasterLayout(cutter, { kind: 'rectangle', width_mm, height_mm }, gap_mm, ANGLES.raster);
     if (raster.count > best.count) best = raster;
   }
   return best;

@@ -1,4 +1,4 @@
-import { area, perimeter } from './geometry';
+import { area, perimeter, stretch, type Ring } from './geometry';
 import { unitOutline } from './outlines';
 
 export const PAN_SHAPES = ['round', 'square', 'rectangle', 'ring', 'loaf', 'bone'] as const;
@@ -48,7 +48,7 @@ export function panWall({ shape, width_mm, length_mm, hole_mm }: Pan): number {
     case 'loaf':
       return 2 * (width_mm + length_mm);
     case 'bone':
-      return perimeter(unitOutline('bone').ring.map(([x, y]) => [x * length_mm, y * width_mm] as const));
+      return perimeter(stretch(unitOutline('bone').ring, length_mm, width_mm));
   }
 }
 
@@ -57,6 +57,9 @@ export const panVolume_ml = (pan: Pan): number => (panArea(pan) * pan.depth_mm) 
 /** By how much a recipe for one pan is multiplied to fill another as full [1]. */
 export const panFactor = (from: Pan, to: Pan): number => panVolume_ml(to) / panVolume_ml(from);
 
-/** The pan as drawn: box and, for a length of its own, which side. */
-export const panBox = ({ shape, width_mm, length_mm }: Pan): readonly [width: number, length: number] =>
-  shape === 'round' || shape === 'ring' || shape === 'square' ? [width_mm, width_mm] : [width_mm, length_mm];
+/** The pan's rim seen from above, centred; its longer side lies across [mm]. A ring's hole is not in it. */
+export function panOutline({ shape, width_mm, length_mm }: Pan): Ring {
+  const drawn = unitOutline(shape === 'bone' ? 'bone' : shape === 'round' || shape === 'ring' ? 'circle' : 'square').ring;
+  const long = shape === 'rectangle' || shape === 'loaf' || shape === 'bone' ? length_mm : width_mm;
+  return stretch(drawn, long, width_mm);
+}

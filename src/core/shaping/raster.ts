@@ -140,16 +140,19 @@ function stamp(variant: Variant, { cutter, at }: Standing, gap_mm: number, field
 const regions = new Map<string, Ring>();
 const KEPT = 60;
 
+/** Turning both pieces turns the region with them: only how they lie to each other is worked out. */
 function tooNear(standing: Cutter, turn_deg: number, variant: Variant, gap_mm: number): Ring {
   const key = [standing, variant.cutter].map(({ key, length_mm, width_mm }) => [key, length_mm, width_mm].join()).join('|');
-  const known = `${key}|${turn_deg.toFixed(3)}|${variant.turn_deg}|${gap_mm}`;
-  const found = regions.get(known);
-  if (found) return found;
-  const other = stretch(turnRing(variant.cutter.ring, variant.turn_deg), -1, -1);
-  const made = grow(minkowskiSum(turnRing(standing.ring, turn_deg), other), gap_mm > 0 ? gap_mm + CHORD_ALLOWANCE_MM : 0);
-  if (regions.size >= KEPT) regions.delete(regions.keys().next().value ?? '');
-  regions.set(known, made);
-  return made;
+  const between_deg = (((variant.turn_deg - turn_deg) % 360) + 360) % 360;
+  const known = `${key}|${between_deg.toFixed(3)}|${gap_mm}`;
+  let found = regions.get(known);
+  if (!found) {
+    const other = stretch(turnRing(variant.cutter.ring, between_deg), -1, -1);
+    found = grow(minkowskiSum(standing.ring, other), gap_mm > 0 ? gap_mm + CHORD_ALLOWANCE_MM : 0);
+    if (regions.size >= KEPT) regions.delete(regions.keys().next().value ?? '');
+    regions.set(known, found);
+  }
+  return turnRing(found, turn_deg);
 }
 
 /** How much a piece's lower edge and its place to the right count against its upper edge [1]. Source: ours. */

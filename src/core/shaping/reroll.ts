@@ -1,5 +1,6 @@
 import type { Cutter } from './cutter';
-import { layOut, type Layout, type LayoutLevel } from './lay-out';
+import { layOutInSteps, type Layout, type LayoutLevel, type LayoutProgress, type Placement } from './lay-out';
+import { fillGround } from './raster';
 
 /** How the dough is rolled out and cut. */
 export type RollOut = {
@@ -14,6 +15,13 @@ export type RollOut = {
   readonly sheetLength_mm: number;
   /** How the first roll is laid; re-rolls are laid by hand. */
   readonly level?: LayoutLevel;
+  /** Width that the first roll is rolled to; else it comes off the pin in its own proportion. */
+  readonly rollWidth_mm?: number | undefined;
+  /** A smaller cutter for what the first roll leaves between its pieces. */
+  readonly mini?: Cutter | undefined;
+  readonly mostRerolls?: number;
+  /** The last scraps are pressed into pieces; else they stay scraps. */
+  readonly press?: boolean;
 };
 
 /** One rolling: the sheet, in how many portions, and what was cut from it. */
@@ -24,6 +32,9 @@ export type Roll = {
   readonly pieces: number;
   /** Layout on one sheet of this roll. */
   readonly layout: Layout;
+  /** Mini cut-outs of all sheets, and where they lie on one. */
+  readonly minis: number;
+  readonly minisPlaced: readonly Placement[];
   /** Share of the rolled dough that became pieces [0..1]. */
   readonly efficiency: number;
 };
@@ -34,6 +45,8 @@ export type RollOutYield = {
   readonly cut: number;
   readonly pressed: number;
   readonly piece_g: number;
+  readonly minis: number;
+  readonly mini_g: number;
   readonly scrap_g: number;
   /** Bench flour taken up and dough lost on the board and pin. */
   readonly flour_g: number;
@@ -49,15 +62,25 @@ const FLOUR_SHARE = 0.015;
 
 /**
  * Rolls out, cuts, gathers the scraps and rolls again until a piece no longer fits; the last scraps are pressed by hand.
- * dough + flour - loss = (cut + pressed) * piece + scrap, always.
+ * dough + flour - loss = (cut + pressed) * piece + minis * mini + scrap, always.
  */
 export function rollAndCut(plan: RollOut): RollOutYield {
-  const piece_g = (plan.cutter.area_mm2 * plan.thickness_mm * plan.dough_g_per_ml) / 1000;
+  const steps = rollAndCutInSteps(plan);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same in small steps: yields how far the first roll's layout is. */
+export function* rollAndCutInSteps(plan: RollOut): Generator<LayoutProgress, RollOutYield> {
+  const piece_g = massOf(plan.cutter, plan);
+  const mini_g = plan.mini ? massOf(plan.mini, plan) : 0;
   const rolls: Roll[] = [];
   let left_g = plan.dough_g;
   let flour_g = 0;
   let loss_g = 0;
-  for (let roll = 0; roll <= MOST_REROLLS && left_g >= piece_g; roll++) {
+  for (let roll = 0; roll <= (plan.mostRerolls ?? MOST_REROLLS) && left_g >= piece_g; roll++) {
     if (roll > 0) {
       const lost = left_g * LOSS_SHARE;
       const taken = left_g * FLOUR_SHARE;
@@ -65,40 +88,72 @@ export function rollAndCut(plan: RollOut): RollOutYield {
       flour_g += taken;
       loss_g += lost;
     }
-    const rolled = rollOnce(plan, left_g, piece_g);
+    const rolled = yield* rollOnce(
+      roll === 0 ? plan : { ...plan, level: 'hand', rollWidth_mm: undefined, mini: undefined },
+      left_g,
+    );
     if (rolled.pieces === 0) break;
     rolls.push(rolled);
-    left_g -= rolled.pieces * piece_g;
+    left_g -= rolled.pieces * piece_g + rolled.minis * mini_g;
   }
-  const pressed = Math.floor(left_g / piece_g + 1e-9);
+  const pressed = (plan.press ?? true) ? Math.floor(left_g / piece_g + ALMOST) : 0;
+  const sum = (of: (roll: Roll) => number): number => rolls.reduce((all, roll) => all + of(roll), 0);
   return {
     rolls,
-    cut: rolls.reduce((sum, { pieces }) => sum + pieces, 0),
+    cut: sum(({ pieces }) => pieces),
     pressed,
     piece_g,
+    minis: sum(({ minis }) => minis),
+    mini_g,
     scrap_g: left_g - pressed * piece_g,
     flour_g,
     loss_g,
   };
 }
 
-function rollOnce(plan: RollOut, dough_g: number, piece_g: number): Roll {
-  const sheetArea_mm2 = ((dough_g / plan.dough_g_per_ml) * 1000) / plan.thickness_mm;
-  let width_mm = Math.min(plan.sheetWidth_mm, Math.sqrt(sheetArea_mm2 / ASPECT));
-  let length_mm = sheetArea_mm2 / width_mm;
-  let sheets = 1;
-  if (length_mm > plan.sheetLength_mm) {
-    width_mm = plan.sheetWidth_mm;
-    sheets = Math.ceil(sheetArea_mm2 / width_mm / plan.sheetLength_mm);
-    length_mm = sheetArea_mm2 / width_mm / sheets;
-  }
-  const layout = layOut(
-    plan.cutter,
-    width_mm - 2 * plan.edge_mm,
-    length_mm - 2 * plan.edge_mm,
-    plan.gap_mm,
-    plan.level ?? 'hand',
+/** Whole counts are not lost to the last bit of a float [pieces]. */
+const ALMOST = 1e-9;
+
+const massOf = ({ area_mm2 }: Cutter, { thickness_mm, dough_g_per_ml }: RollOut): number =>
+  (area_mm2 * thickness_mm * dough_g_per_ml) / 1000;
+
+function* rollOnce(plan: RollOut, dough_g: number): Generator<LayoutProgress, Roll> {
+  const piece_g = massOf(plan.cutter, plan);
+  const sheet = sheetOf(plan, dough_g);
+  const [free_w, free_l] = [sheet.width_mm - 2 * plan.edge_mm, sheet.length_mm - 2 * plan.edge_mm];
+  const layout = yield* layOutInSteps(plan.cutter, free_w, free_l, plan.gap_mm, plan.level ?? 'hand');
+  const pieces = Math.min(sheet.sheets * layout.count, Math.floor(dough_g / piece_g + ALMOST));
+  const minisPlaced = plan.mini ? minisOn(plan, plan.mini, layout, free_w, free_l) : [];
+  const most = plan.mini ? Math.floor((dough_g - pieces * piece_g) / massOf(plan.mini, plan) + ALMOST) : 0;
+  return {
+    ...sheet,
+    pieces,
+    layout,
+    minis: Math.min(sheet.sheets * minisPlaced.length, most),
+    minisPlaced,
+    efficiency: (pieces * piece_g) / dough_g,
+  };
+}
+
+/** Angles that a mini cutter is tried at between the pieces [degrees]. */
+const MINI_ANGLES = [0, 45, 90, 135];
+
+function minisOn(plan: RollOut, mini: Cutter, layout: Layout, width_mm: number, height_mm: number): Placement[] {
+  if (!(width_mm > 0 && height_mm > 0)) return [];
+  const standing = layout.placements.map((at) => ({ cutter: plan.cutter, at }));
+  const angles = mini.outline === 'circle' ? [0] : MINI_ANGLES;
+  return fillGround({ kind: 'rectangle', width_mm, height_mm }, [{ cutter: mini, angles }], plan.gap_mm, standing).map(
+    ({ at }) => at,
   );
-  const pieces = Math.min(sheets * layout.count, Math.floor(dough_g / piece_g + 1e-9));
-  return { width_mm, length_mm, sheets, pieces, layout, efficiency: (pieces * piece_g) / dough_g };
+}
+
+/** The sheet that an amount of dough is rolled to, in portions where the board is too short. */
+function sheetOf(plan: RollOut, dough_g: number): Pick<Roll, 'width_mm' | 'length_mm' | 'sheets'> {
+  const area_mm2 = ((dough_g / plan.dough_g_per_ml) * 1000) / plan.thickness_mm;
+  const width_mm = Math.min(plan.sheetWidth_mm, plan.rollWidth_mm ?? Math.sqrt(area_mm2 / ASPECT));
+  const length_mm = area_mm2 / width_mm;
+  if (length_mm <= plan.sheetLength_mm) return { width_mm, length_mm, sheets: 1 };
+  const widest_mm = plan.rollWidth_mm ? width_mm : plan.sheetWidth_mm;
+  const sheets = Math.ceil(area_mm2 / widest_mm / plan.sheetLength_mm);
+  return { width_mm: widest_mm, length_mm: area_mm2 / widest_mm / sheets, sheets };
 }

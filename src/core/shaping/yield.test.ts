@@ -56,14 +56,14 @@ describe('rolling out and re-rolling', () => {
     ['heart', 60, 63.5, 55.5, 55.5, 76.1],
     ['bone', 80, 54.4, 45.3, 45.3, 65.2],
     ['star', 60, 49.1, 48.0, 42.1, 65.5],
-  ] as const)('%s %d mm: careful, typical, loose and ideal cutting', (outline, size, ...shares) => {
+  ] as const)('%s %d mm: careful, typical, loose and ideal cutting', (outline, size, careful, typical, loose, ideal) => {
     const gaps = [
       [3, 5],
       [4.5, 8],
       [6, 12],
       [0, 0],
     ];
-    shares.forEach((share, i) => {
+    [careful, typical, loose, ideal].forEach((share, i) => {
       const [gap_mm, edge_mm] = gaps[i];
       const { efficiency } = rollAndCut(rolled(cutter(outline, size), 900, { gap_mm, edge_mm })).rolls[0];
       // Never worse; two or three pieces better where rows nest a little deeper.
