@@ -12,6 +12,7 @@ passed=0; failed=0
 
 ensure_packages || exit 1
 ensure_debian /usr/bin/chromium chromium || exit 1
+ensure_debian /usr/bin/pdftoppm poppler-utils || exit 1
 start_database || exit 1
 trap 'bash scripts/stop.sh' EXIT
 

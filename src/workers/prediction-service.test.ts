@@ -53,8 +53,24 @@ describe('the prediction worker', () => {
   it('lets messages in between draws', async () => {
     const { service: worker, pauses } = service();
     const banded = await worker.banded(HILLBARS);
-    expect(banded?.ok && banded.value.outcome.snap_low).toBeLessThan(10);
+    expect(banded?.ok && banded.value.prediction.outcome.snap_low).toBeLessThan(10);
     expect(pauses()).toBeGreaterThan(50);
+  });
+  it('searches a layout in slices, tells how far it is, and shows it to the worker that draws', async () => {
+    const { service: worker } = service();
+    const tightest = { ...HILLBARS, name: 'Tightest', shape: { ...HILLBARS.shape, layout: 'tightest' } } as BatchDocument;
+    const shares: number[] = [];
+    const banded = await worker.banded(tightest, (share) => shares.push(share));
+    expect(shares.length).toBeGreaterThan(20);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(shares.at(-1)).toBeLessThanOrEqual(1);
+    if (!banded?.ok || !banded.value.found) throw new Error('nothing found');
+    worker.remember(structuredClone(banded.value.found));
+    const likely = worker.likely(tightest);
+    expect(likely.ok && likely.value.prediction.yield).toMatchObject({
+      provisional: false,
+      pieces: banded.value.prediction.yield.pieces,
+    });
   });
   it('gives up a band when a newer document comes, and answers that one', async () => {
     const { service: worker } = service();
@@ -62,6 +78,6 @@ describe('the prediction worker', () => {
     const newer = worker.banded({ ...HILLBARS, name: 'Newer' });
     expect(await old).toBeNull();
     const answer = await newer;
-    expect(answer?.ok && answer.value.name).toBe('Newer');
+    expect(answer?.ok && answer.value.prediction.name).toBe('Newer');
   });
 });

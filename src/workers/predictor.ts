@@ -1,11 +1,13 @@
-import { wrap, type Remote } from 'comlink';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { BatchDocument, Found, Prediction } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
 type Answers = {
   readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
   readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
+  /** How far the search for the document's layout is [0..1]; null once it is over. */
+  readonly onSearch: (document: BatchDocument, share: number | null) => void;
 };
 
 /** The band waits until the hand rests [ms]. */
@@ -20,6 +22,7 @@ export class Predictor {
   private readonly workers: Worker[] = [];
   private readonly fast: Remote<PredictionService>;
   private readonly patient: Remote<PredictionService>;
+  private asked: BatchDocument | null = null;
   private waiting: BatchDocument | null = null;
   private busy = false;
   private cold = true;
@@ -43,6 +46,7 @@ export class Predictor {
 
   /** Asks for a document; answers arrive by the callbacks, the newest last. */
   ask(document: BatchDocument): void {
+    this.asked = document;
     this.waiting = document;
     if (!this.busy) void this.work();
     clearTimeout(this.rest);
@@ -80,7 +84,23 @@ export class Predictor {
 
   private async band(document: BatchDocument): Promise<void> {
     await this.ready;
-    const answer = await this.patient.banded(document);
-    if (answer) this.answers.onBanded(document, answer);
+    const answer = await this.patient.banded(
+      document,
+      proxy((share: number) => this.answers.onSearch(document, share)),
+    );
+    if (!answer) return;
+    this.answers.onSearch(document, null);
+    if (!answer.ok) return this.answers.onBanded(document, answer);
+    const { prediction, found } = answer.value;
+    this.answers.onBanded(document, { ok: true, value: prediction });
+    if (found) await this.show(document, found);
+  }
+
+  /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */
+  private async show(document: BatchDocument, found: Found): Promise<void> {
+    await this.fast.remember(found);
+    if (document !== this.asked) return;
+    this.waiting = document;
+    if (!this.busy) await this.work();
   }
 }

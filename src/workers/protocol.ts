@@ -1,4 +1,4 @@
-import type { BatchDocument, Drawing, Prediction, Swapped } from '@/core/batch';
+import type { BatchDocument, Drawing, Found, Prediction, Swapped } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
 
@@ -15,12 +15,21 @@ export type KitchenGoods = {
 /** A swap with what the whole batch becomes by it. */
 export type TriedSwap = Swapped & { readonly idea: SwapIdea; readonly after: Prediction };
 
+/** The prediction with its bands, and what its search found, for another worker to remember. */
+export type Banded = { readonly prediction: Prediction; readonly found: Found | null };
+
+/** How far the search for a layout is [0..1]. */
+export type OnSearch = (share: number) => void;
+
 /** What a prediction worker answers. Everything crosses as plain data. */
 export type PredictionService = {
   load(kitchen: KitchenGoods): void;
+  /** Within a frame: a layout that takes long to search is laid by hand for now. */
   likely(document: BatchDocument): Result<Likely>;
   /** Every swap of an ingredient line, each predicted to the jar. */
   swaps(document: BatchDocument, line: number): readonly TriedSwap[];
-  /** The prediction with its bands, or null when a newer call took over. */
-  banded(document: BatchDocument): Promise<Result<Prediction> | null>;
+  /** The prediction with its bands, or null when a newer call took over. A long search of a layout tells how far it is. */
+  banded(document: BatchDocument, onSearch?: OnSearch): Promise<Result<Banded> | null>;
+  /** Takes over what another worker found. */
+  remember(found: Found): void;
 };

@@ -1,5 +1,5 @@
 import { COARSE, simulate, type Material, type Simulation } from '../heat';
-import { normals, quantile, seededRandom } from '../quantities';
+import { normals, quantile, runOut, seededRandom } from '../quantities';
 import { finishOf, type Finish } from './finish';
 import { keepsOf, productOf } from './keep';
 import type { Worked } from './predict';
@@ -41,11 +41,7 @@ type Progress = { readonly done: number; readonly of: number };
 
 /** The likely run's prediction with honest bands on moisture, Snap, Keeps and pieces. */
 export function addBand(worked: Worked, draws = USUAL_DRAWS): Prediction {
-  const steps = bandInSteps(worked, draws);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return runOut(bandInSteps(worked, draws));
 }
 
 /** The same, one draw at a time: yields progress, returns the prediction with its bands. */

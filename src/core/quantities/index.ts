@@ -9,3 +9,4 @@ export { eggChoices } from './whole-eggs';
 export { packChoices } from './whole-packs';
 export { onScale } from './scale-step';
 export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';
+export { runOut } from './run-out';

@@ -4,7 +4,7 @@ import { rasterLayout } from './raster';
 import { inRowPattern, inRowPatterns, plainPatterns, type Pattern } from './row-pattern';
 import { bestStack, better, piecesOf, type Box, type Stack, type Stacked } from './stack-rows';
 import { isRound, turnCutter, type TurnedCutter } from './turned-cutter';
-import { seededRandom } from '../quantities';
+import { runOut, seededRandom } from '../quantities';
 
 /** Where one cut-out lies: middle of its box [mm], turn in degrees counter-clockwise. */
 export type Placement = { readonly x_mm: number; readonly y_mm: number; readonly turn_deg: number };
@@ -45,11 +45,7 @@ const SEED = 7;
 
 /** Lays a cutter on a rectangle; the same input gives the same drawing. `width_mm` and `height_mm` exclude the ragged edge. */
 export function layOut(cutter: Cutter, width_mm: number, height_mm: number, gap_mm: number, level: LayoutLevel): Layout {
-  const steps = layOutInSteps(cutter, width_mm, height_mm, gap_mm, level);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return runOut(layOutInSteps(cutter, width_mm, height_mm, gap_mm, level));
 }
 
 /** The same in small steps: yields how far it is, returns the layout. Each step takes some milliseconds. */

@@ -1,3 +1,4 @@
+import { runOut } from '../quantities';
 import type { Cutter } from './cutter';
 import { layOutInSteps, type Layout, type LayoutLevel, type LayoutProgress, type Placement } from './lay-out';
 import { fillGround } from './raster';
@@ -65,11 +66,7 @@ const FLOUR_SHARE = 0.015;
  * dough + flour - loss = (cut + pressed) * piece + minis * mini + scrap, always.
  */
 export function rollAndCut(plan: RollOut): RollOutYield {
-  const steps = rollAndCutInSteps(plan);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return runOut(rollAndCutInSteps(plan));
 }
 
 /** The same in small steps: yields how far the first roll's layout is. */
@@ -88,10 +85,11 @@ export function* rollAndCutInSteps(plan: RollOut): Generator<LayoutProgress, Rol
       flour_g += taken;
       loss_g += lost;
     }
-    const rolled = yield* rollOnce(
-      roll === 0 ? plan : { ...plan, level: 'hand', rollWidth_mm: undefined, mini: undefined },
-      left_g,
-    );
+    // Scraps are laid by hand, at once: only the first roll has anything to wait for.
+    const rolled =
+      roll === 0
+        ? yield* rollOnce(plan, left_g)
+        : runOut(rollOnce({ ...plan, level: 'hand', rollWidth_mm: undefined, mini: undefined }, left_g));
     if (rolled.pieces === 0) break;
     rolls.push(rolled);
     left_g -= rolled.pieces * piece_g + rolled.minis * mini_g;

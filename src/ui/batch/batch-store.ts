@@ -11,6 +11,7 @@ export type Asks = {
 type Answers = {
   readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
   readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
+  readonly onSearch: (document: BatchDocument, share: number | null) => void;
 };
 
 export type BatchSnapshot = {
@@ -23,6 +24,8 @@ export type BatchSnapshot = {
   /** Bands of the newest document whose bands are known, and whether they are of an older one than shown. */
   readonly banded: Prediction | null;
   readonly bandIsOld: boolean;
+  /** How far the search for the layout shown is [0..1]; null when none is under way. */
+  readonly searched: number | null;
 };
 
 /** A change is shown together with its answer; if that takes longer than this, the change is shown alone [ms]. */
@@ -53,6 +56,7 @@ export class BatchStore {
       failure: null,
       banded: null,
       bandIsOld: true,
+      searched: null,
     };
   }
 
@@ -64,6 +68,9 @@ export class BatchStore {
         if (!answer.ok) return;
         this.bandedOf = document;
         this.show({ banded: answer.value });
+      },
+      onSearch: (document, searched) => {
+        if (document === this.history.document) this.show({ searched });
       },
     });
     this.predictor.ask(this.history.document);
@@ -95,12 +102,13 @@ export class BatchStore {
   private move(next: History): void {
     if (next.document === this.history.document) return;
     this.history = next;
+    this.snapshot = { ...this.snapshot, searched: null };
     this.predictor?.ask(next.document);
     clearTimeout(this.alone);
     this.alone = setTimeout(() => this.show({}), SHOW_ALONE_AFTER_MS);
   }
 
-  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded'>>): void {
+  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded' | 'searched'>>): void {
     clearTimeout(this.alone);
     const { document, done, undone } = this.history;
     this.snapshot = {

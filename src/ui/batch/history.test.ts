@@ -4,7 +4,8 @@ import type { BatchDocument } from '@/core/batch';
 import { begin, edit, redo, undo } from './history';
 
 const document = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
-const thick = (history: { document: BatchDocument }): number | undefined => history.document.shape.thickness_mm;
+const thick = (history: { document: BatchDocument }): number | undefined =>
+  (history.document.shape as { thickness_mm?: number }).thickness_mm;
 
 describe('the way back', () => {
   it('a drag of many frames is one step of undo', () => {

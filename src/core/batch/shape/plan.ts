@@ -1,4 +1,5 @@
 import { succeed, type Result } from '../../failure';
+import { runOut } from '../../quantities';
 import type { LayoutProgress } from '../../shaping';
 import type { Assumptions } from '../defaults';
 import type { KitchenAir } from '../document';
@@ -112,11 +113,7 @@ const questionOf = (plan: ShapePlan, mass_g: number, { g_per_ml, rise }: Substan
 
 /** Pieces, trays and scraps from a mass of dough. */
 export function yieldOf(plan: ShapePlan, mass_g: number, substance: Substance): Result<ShapeYield> {
-  const steps = yieldInSteps(plan, mass_g, substance);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return runOut(yieldInSteps(plan, mass_g, substance));
 }
 
 /** The same in small steps: yields how far the layout is. */
@@ -151,11 +148,7 @@ export const takesSearch = (plan: ShapePlan): boolean => plan.method === 'roll-a
 
 /** Laid by hand and without minis, however the plan wants it: for searches that ask many times over. */
 export function roughYield(plan: ShapePlan, mass_g: number, substance: Substance): Result<ShapeYield> {
-  const steps = workOut(plan.method === 'roll-and-cut' ? roughly(plan) : plan, mass_g, substance);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return runOut(workOut(plan.method === 'roll-and-cut' ? roughly(plan) : plan, mass_g, substance));
 }
 
 /** A yield that was worked out elsewhere, with what was asked. */

@@ -44,7 +44,7 @@ export function HeatBench({ document, edits, likely, appliances }: BenchProps): 
       <HeatHead
         heat={withoutSteps}
         loads={prediction.heat.loads}
-        thickness_mm={document.shape.thickness_mm ?? 6}
+        thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
         set={edits.set}
       />

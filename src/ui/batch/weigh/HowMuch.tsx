@@ -1,7 +1,7 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import type { FixedAmount, RecipeLine, Scale, ScoreSlab } from '@/core/batch';
+import type { FixedAmount, RecipeLine, Scale, Shape } from '@/core/batch';
 import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -11,6 +11,7 @@ import { unitName } from '../../ingredients/unit-options';
 import { nameOf, type BenchProps } from '../bench-props';
 import { AlsoUsedIn } from './AlsoUsedIn';
 
+type ScoreSlab = Extract<Shape, { method: 'score-slab' }>;
 type By = Exclude<Scale['by'], 'ingredient'>;
 
 type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'lots' | 'alsoUsedIn'>;
