@@ -15,6 +15,8 @@ export type HabitsRow = {
   readonly measures: 'us' | 'metric' | 'imperial';
   readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
   readonly scale_step_g: 1 | 5;
+  /** Gaps that hands really left between cut-outs, the last few bakes. */
+  readonly cut_gaps_mm: readonly number[];
 };
 export type ApplianceRow = {
   readonly id: string;
@@ -26,7 +28,7 @@ export type ApplianceRow = {
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
-    'select id, name, altitude_m, room_c, room_rh_pct, currency, measures, cup_fill, scale_step_g from kitchen order by id limit 1',
+    'select id, name, altitude_m, room_c, room_rh_pct, currency, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
   );
   return rows[0] ?? null;
 }
@@ -42,12 +44,13 @@ export async function appliancesOf(db: Queryable, kitchenId: string): Promise<Ap
 export async function setHabits(
   db: Queryable,
   kitchenId: string,
-  { measures, cup_fill, scale_step_g }: HabitsRow,
+  { measures, cup_fill, scale_step_g, cut_gaps_mm }: HabitsRow,
 ): Promise<void> {
-  await db.query('update kitchen set measures = $2, cup_fill = $3, scale_step_g = $4 where id = $1', [
+  await db.query('update kitchen set measures = $2, cup_fill = $3, scale_step_g = $4, cut_gaps_mm = $5 where id = $1', [
     kitchenId,
     measures,
     cup_fill,
     scale_step_g,
+    cut_gaps_mm,
   ]);
 }

@@ -204,6 +204,7 @@ const STEPS: Readonly<Record<string, Joi.ObjectSchema>> = {
   }),
   off: Joi.object({ do: text, minutes: minutes.required(), door }),
   cool: Joi.object({ do: text, minutes: minutes.required() }),
+  freeze: Joi.object({ do: text, minutes: minutes.required(), freezer_c: Joi.number().min(-40).max(-5) }),
   turn: Joi.object({ do: text }),
   stir: Joi.object({ do: text }),
   brush: Joi.object({ do: text, grams: positive.max(2000).required() }),

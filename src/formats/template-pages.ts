@@ -6,6 +6,7 @@ export const PAPERS = {
   letter: { name: 'Letter', width_mm: 215.9, height_mm: 279.4 },
 } as const;
 export type Paper = keyof typeof PAPERS;
+type Page = { readonly width_mm: number; readonly height_mm: number };
 
 export type PagePoint = readonly [x_mm: number, y_mm: number];
 /** A thing on a page; x to the right, y down from the upper left corner [mm]. */
@@ -35,7 +36,7 @@ type Outline = SheetDrawing['outline'];
 export type TemplateOf = { readonly name: string; readonly drawn: SheetDrawing; readonly thickness_mm: number };
 
 /** The cutters at true size, to be cut out of card: the large one, and the mini one when there is one. */
-export function cardPages({ name, drawn, thickness_mm }: TemplateOf, paper: Paper): TemplatePage[] {
+export function cardPages({ name, drawn, thickness_mm }: TemplateOf, page: Page): TemplatePage[] {
   const pieces = [drawn.outline, ...(drawn.miniOutline ? [drawn.miniOutline] : [])].map((outline) => ({
     outline,
     ...sizeOf(outline),
@@ -50,11 +51,11 @@ export function cardPages({ name, drawn, thickness_mm }: TemplateOf, paper: Pape
   });
   const { width_mm, height_mm } = pieces[0];
   const note = `${name} · cutter ${width_mm.toFixed(0)} x ${height_mm.toFixed(0)} mm, dough ${thickness_mm.toFixed(1)} mm`;
-  return tile(marks, all_w + SPACE_MM, tallest + 2 * SPACE_MM, paper, note, false);
+  return tile(marks, all_w + SPACE_MM, tallest + 2 * SPACE_MM, page, note, false);
 }
 
 /** The first roll as it is laid, at true size: pricked through the paper, or cut along it. */
-export function layoutPages({ name, drawn, thickness_mm }: TemplateOf, paper: Paper): TemplatePage[] {
+export function layoutPages({ name, drawn, thickness_mm }: TemplateOf, page: Page): TemplatePage[] {
   const roll = drawn.rolls[0];
   const put = (outline: Outline, placed: typeof roll.placed): Mark[] =>
     placed.map(({ x_mm, y_mm, turn_deg }) => ({
@@ -68,8 +69,14 @@ export function layoutPages({ name, drawn, thickness_mm }: TemplateOf, paper: Pa
     ...(drawn.miniOutline ? put(drawn.miniOutline, roll.minisPlaced) : []),
   ];
   const note = `${name} · ${Math.ceil(roll.pieces / roll.sheets)} pieces on ${roll.width_mm.toFixed(0)} x ${roll.length_mm.toFixed(0)} mm, rolled ${thickness_mm.toFixed(1)} mm`;
-  return tile(marks, roll.width_mm, roll.length_mm, paper, note, true);
+  return tile(marks, roll.width_mm, roll.length_mm, page, note, true);
 }
+
+/** A page as large as the first roll, for a plotter or a screen: nothing is tiled. */
+export const pageOfSheet = ({ drawn }: TemplateOf): Page => ({
+  width_mm: drawn.rolls[0].width_mm + 2 * MARGIN_MM,
+  height_mm: drawn.rolls[0].length_mm + 2 * MARGIN_MM + HEAD_MM + FOOT_MM,
+});
 
 const sizeOf = (outline: Outline): { width_mm: number; height_mm: number } => {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
@@ -94,11 +101,10 @@ function tile(
   marks: readonly Mark[],
   width_mm: number,
   height_mm: number,
-  paper: Paper,
+  page: Page,
   note: string,
   frame: boolean,
 ): TemplatePage[] {
-  const page = PAPERS[paper];
   const [free_w, free_h] = [page.width_mm - 2 * MARGIN_MM, page.height_mm - 2 * MARGIN_MM - HEAD_MM - FOOT_MM];
   const [columns, rows] = [Math.ceil(width_mm / free_w - 1e-9), Math.ceil(height_mm / free_h - 1e-9)];
   const pages: TemplatePage[] = [];

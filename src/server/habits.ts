@@ -13,9 +13,10 @@ const HABITS = Joi.object({
     .allow(null)
     .required(),
   scale_step_g: Joi.number().valid(1, 5).required(),
+  cut_gaps_mm: Joi.array().items(Joi.number().min(0).max(12)).max(5).required(),
 });
 
-/** Remembers how the bakers of this kitchen measure, so that they are asked once. */
+/** Remembers how the bakers of this kitchen measure and cut, so that they are asked once. */
 export const saveHabits = (body: unknown): Promise<Result<HabitsRow>> =>
   withDatabase(async (db) => {
     const habits = checkWith<HabitsRow>(HABITS, body);

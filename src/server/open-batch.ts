@@ -30,7 +30,7 @@ export type OpenBatch = {
   readonly recipeId: string | null;
   readonly habits: HabitsRow;
   readonly prices: PlainPrices;
-  readonly dogs: readonly Dog[];
+  readonly dogs: ReadonlyArray<Dog & { readonly weight_kg: number }>;
   readonly lots: readonly LotRow[];
   /** Recipes that use up what is left of an ingredient, by ingredient id. */
   readonly alsoUsedIn: ReadonlyArray<
@@ -46,16 +46,16 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', GONE);
-    const { id: kitchenId, measures, cup_fill, scale_step_g } = kitchen.value;
+    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm } = kitchen.value;
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
       recipeId: row.recipe_id,
       pantry: await ingredients(db),
       appliances: await appliancesOf(db, kitchenId),
-      habits: { measures, cup_fill, scale_step_g },
+      habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
       prices: plainPrices(await loadPrices(db, kitchen.value)),
-      dogs: (await dogsOf(db, kitchenId)).map(({ name, avoids }) => ({ name, avoids })),
+      dogs: (await dogsOf(db, kitchenId)).map(({ name, avoids, weight_kg }) => ({ name, avoids, weight_kg })),
       lots: await lotsOf(db, kitchenId),
       alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
     });

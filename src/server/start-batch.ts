@@ -1,5 +1,6 @@
 import type { BatchDocument } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
+import { usualGap } from '@/core/shaping';
 import { addBatch } from '@/db/batches';
 import { maybeRecipe } from '@/db/recipes';
 import { checkBatch } from '@/formats/read-batch';
@@ -8,15 +9,17 @@ import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-/** Starts a batch from a recipe, in this kitchen's air. */
+/** Starts a batch from a recipe, in this kitchen's air and by its hands. */
 export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const recipe = await maybeRecipe(db, recipeId);
     if (!recipe) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
-    const { altitude_m, room_c, room_rh_pct, cup_fill } = kitchen.value;
-    const air = { altitude_m, room_c, room_rh_pct, ...(cup_fill ? { cup_fill } : {}) };
+    const { altitude_m, room_c, room_rh_pct, cup_fill, cut_gaps_mm } = kitchen.value;
+    const hand_gap_mm = usualGap(cut_gaps_mm);
+    const hands = { ...(cup_fill ? { cup_fill } : {}), ...(hand_gap_mm === null ? {} : { hand_gap_mm }) };
+    const air = { altitude_m, room_c, room_rh_pct, ...hands };
     const document: BatchDocument = { ...recipe.document, name: recipe.name, kitchen: air };
     const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
     if (!predicted.ok) return predicted;

@@ -47,11 +47,11 @@ export type RecipePage = Paper & {
 };
 
 async function paperOf(db: Queryable, kitchen: KitchenRow): Promise<Paper> {
-  const { measures, cup_fill, scale_step_g } = kitchen;
+  const { measures, cup_fill, scale_step_g, cut_gaps_mm } = kitchen;
   return {
     pantry: await ingredients(db),
     prices: plainPrices(await loadPrices(db, kitchen)),
-    habits: { measures, cup_fill, scale_step_g },
+    habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
     dogs: (await dogsOf(db, kitchen.id)).map(({ name, avoids }) => ({ name, avoids })),
   };
 }

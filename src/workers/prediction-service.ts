@@ -1,4 +1,14 @@
-import { bandInSteps, drawingOf, predict, remember, searchLayout, swapsOf, type BatchDocument, type Kitchen } from '@/core/batch';
+import {
+  bandInSteps,
+  drawingOf,
+  gapFromCut,
+  predict,
+  remember,
+  searchLayout,
+  swapsOf,
+  type BatchDocument,
+  type Kitchen,
+} from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import type { Banded, KitchenGoods, Likely, OnSearch, PredictionService, TriedSwap } from './protocol';
 
@@ -38,6 +48,7 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
       const prediction = await inSlices(bandInSteps(worked.value), ticket);
       return prediction === OVERTAKEN ? null : succeed({ prediction, found });
     },
+    gapFromCut: (document, cut) => gapFromCut(document, kitchen, cut),
     remember,
   };
 

@@ -59,6 +59,12 @@ export class Predictor {
     return this.patient.swaps(document, line);
   }
 
+  /** The gap a hand must have left for so many pieces from the first roll [mm]. */
+  async gapFromCut(document: BatchDocument, cut: number): Promise<Result<number>> {
+    await this.ready;
+    return this.patient.gapFromCut(document, cut);
+  }
+
   close(): void {
     clearTimeout(this.rest);
     for (const worker of this.workers) worker.terminate();

@@ -30,6 +30,8 @@ export type PredictionService = {
   swaps(document: BatchDocument, line: number): readonly TriedSwap[];
   /** The prediction with its bands, or null when a newer call took over. A long search of a layout tells how far it is. */
   banded(document: BatchDocument, onSearch?: OnSearch): Promise<Result<Banded> | null>;
+  /** The gap a hand must have left for so many pieces from the first roll [mm]. */
+  gapFromCut(document: BatchDocument, cut: number): Result<number>;
   /** Takes over what another worker found. */
   remember(found: Found): void;
 };

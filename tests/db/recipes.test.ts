@@ -149,9 +149,9 @@ describe('a recipe', () => {
   it('in cups weighs what this kitchen fills into a cup', async () => {
     const cups = [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' as const }, ...PLAIN.recipe.ingredients.slice(1)];
     const id = await added({ ...PLAIN, recipe: { ...PLAIN.recipe, ingredients: cups } });
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: 'scooped', scale_step_g: 1 }));
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: 'scooped', scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(293.4, 1);
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(265.7, 1);
   });
   it('with what is not for dogs is saved, and says stop', async () => {
@@ -181,7 +181,7 @@ describe('files', () => {
     expect(back.kind === 'document' && back.document).toEqual(must(await cases.viewRecipe(id)).document);
   });
   it('plain words are read with the habits of the kitchen', async () => {
-    must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5 }));
+    must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5, cut_gaps_mm: [] }));
     const read = must(await cases.readIncoming('Rounds\n2 cups plain flour\n1 cup kale\n\nMethod\n1. Mix.'));
     expect(read).toMatchObject({
       kind: 'reading',
@@ -189,7 +189,7 @@ describe('files', () => {
     });
     expect(read.kind === 'reading' && read.reading.ingredients[0].grams).toBeCloseTo(293.4, 1);
     expect(read.kind === 'reading' && read.reading.ingredients[1].question).toContain('kale');
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
   });
   it('a weight in brackets goes into the draft instead of its cup', async () => {
     const read = must(await cases.readIncoming('1 cup (110 g) wholemeal flour'));
@@ -329,10 +329,10 @@ describe('the routes', () => {
   });
   it('remember habits, and refuse what is none', async () => {
     const { PUT } = await import('@/app/api/kitchen/route');
-    expect((await PUT(json({ measures: 'metric', cup_fill: 'sifted', scale_step_g: 1 }))).status).toBe(200);
-    expect((await PUT(json({ measures: 'metric', cup_fill: 'heaped', scale_step_g: 1 }))).status).toBe(422);
-    expect((await PUT(json({ measures: 'metric', cup_fill: null, scale_step_g: 2 }))).status).toBe(422);
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1 }));
+    expect((await PUT(json({ measures: 'metric', cup_fill: 'sifted', scale_step_g: 1, cut_gaps_mm: [] }))).status).toBe(200);
+    expect((await PUT(json({ measures: 'metric', cup_fill: 'heaped', scale_step_g: 1, cut_gaps_mm: [] }))).status).toBe(422);
+    expect((await PUT(json({ measures: 'metric', cup_fill: null, scale_step_g: 2, cut_gaps_mm: [] }))).status).toBe(422);
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
   });
 });
 

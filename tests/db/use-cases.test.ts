@@ -51,7 +51,7 @@ describe('the demo', () => {
     expect(new Set(recipes.map(({ method }) => method))).toEqual(new Set(STARTING_METHODS));
     for (const { card } of recipes) expect(Object.values(card.shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
     expect(open?.name).toContain('Saturday');
-    expect((await db.query('select from ingredient')).rowCount).toBe(172);
+    expect((await db.query('select from ingredient')).rowCount).toBe(177);
   });
   it('has four finished batches that were measured beside their forecast, and lost less water than predicted', async () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);

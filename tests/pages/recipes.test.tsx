@@ -29,10 +29,10 @@ const words = (node: ReactNode): string =>
     .replace(/&#x27;/g, "'")
     .replace(/&quot;/g, '"')
     .replace(/\s+/g, ' ');
-const HABITS = { measures: 'metric', cup_fill: null, scale_step_g: 1 } as const;
+const HABITS = { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } as const;
 const DOGS = [
-  { name: 'Juno', avoids: ['chicken'] },
-  { name: 'Moss', avoids: ['wheat'] },
+  { name: 'Juno', avoids: ['chicken'], weight_kg: 31 },
+  { name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
 ];
 const nothing = (): void => undefined;
 const document = (lines: readonly RecipeLine[], more: Partial<BatchDocument> = {}): BatchDocument => ({
@@ -54,6 +54,8 @@ function bench(doc: BatchDocument): BenchProps {
     document: doc,
     edits: { set: nothing, change: nothing, undo: nothing, redo: nothing, begin: nothing },
     trySwaps: () => Promise.resolve([]),
+    readHand: () => Promise.resolve(null),
+    searched: null,
     likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
     banded: null,
     pantry: PANTRY,

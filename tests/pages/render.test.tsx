@@ -28,8 +28,8 @@ const words = (node: ReactNode): string =>
     .replace(/\s+/g, ' ');
 
 const DOGS = [
-  { name: 'Tarn', avoids: [] },
-  { name: 'Moss', avoids: ['wheat'] },
+  { name: 'Tarn', avoids: [], weight_kg: 19 },
+  { name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
 ];
 
 function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
@@ -44,13 +44,17 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     pantry: PANTRY,
     appliances: [{ id: 'big', name: 'Big oven', kind: 'static-oven', thermostat_offset_c: -8 }],
     trySwaps: () => Promise.resolve([]),
-    habits: { measures: 'metric', cup_fill: null, scale_step_g: 1 },
+    readHand: () => Promise.resolve(null),
+    searched: null,
+    habits: { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] },
     onHabits: nothing,
     dogs: DOGS,
     lots: [{ id: 'l1', ingredient_id: 'spent_grain_wet', left_g: 860, best_before: null, water_pct: 74.5 }],
     alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
   };
 }
+const recipe = (name: string): BatchDocument =>
+  JSON.parse(readFileSync(`data/recipes/${name}.batch.json`, 'utf8')) as BatchDocument;
 const hillbars = bench(example('hillbars'));
 const batons = bench(example('malt-grain-batons'));
 
@@ -145,9 +149,31 @@ describe('the benches', () => {
     expect(words(<MixBench {...batons} />)).toContain('Only grain that never met hops.'));
   it('shape: the sheets, the re-rolls, the tray and the band', () => {
     const text = words(<ShapeBench {...hillbars} />);
-    expect(text).toMatch(/231 pieces, \d+ – \d+ as hands and dough vary/);
+    expect(text).toMatch(/\d+ – \d+ pieces as hands and dough vary/);
     for (const part of ['First roll', 'Re-roll 1', 'One tray 61 fit', 'pressed by hand']) expect(text).toContain(part);
+    expect(text).toMatch(/The thickest of ten goes in at 7\.\d instead of 6\.4 mm/);
+    expect(text).toMatch(/60 × 28 mm is a biscuit for Tarn/);
   });
+  it('shape: says how far the search for a tighter layout is, and lets it be stopped', () => {
+    const yields = { ...hillbars.likely.prediction.yield, provisional: true };
+    const likely = { ...hillbars.likely, prediction: { ...hillbars.likely.prediction, yield: yields } };
+    const text = words(<ShapeBench {...hillbars} likely={likely} searched={0.43} />);
+    expect(text).toContain('searching, 43 % Stop');
+  });
+  it.each([
+    ['duck-lentil-marbles', /One tray \d+ fit/],
+    ['carob-swirls', /Sheet for one spiral \d+ × \d+ mm, 5 mm thick/],
+    ['turkey-courgette-mat-bits', /3 full mats 468 pieces.*The last mat \d+ of 468.*4 rounds/],
+    ['turkey-courgette-muffins', /a pick comes out clean after about \d+ min/],
+    [
+      'gotcha-day-cake',
+      /Batter \d+ mm deep.*rises to about \d+ of 50 mm.*crumb coat \d+ g, then \d+ min in the fridge.*\d tubs.*times the batter/,
+    ],
+    ['pear-moons', /Of 1\.50 kg: 1\.\d+ kg in slices ?, \d+ g core, \d+ g ends/],
+    ['kefir-melon-drops', /full moulds 24 pieces.*2 rounds/],
+  ])('shape: %s tells what its way of shaping has to tell', (name, told) =>
+    expect(words(<ShapeBench {...bench(recipe(name))} />)).toMatch(told),
+  );
   it('shape: a slab says how to score it', () =>
     expect(words(<ShapeBench {...batons} />)).toMatch(/Score it so that every piece is 15\.1 × 73\.0 mm/));
   it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {

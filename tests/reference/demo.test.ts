@@ -50,6 +50,17 @@ describe('the demo kitchen', () => {
   });
 });
 
+/** What a dough may feel like to be shaped; whole fruit and what is poured into moulds is no dough. */
+const FEELS: Partial<Record<BatchDocument['shape']['method'], readonly string[]>> = {
+  'roll-and-cut': ['stiff', 'rollable'],
+  'log-slice': ['stiff', 'rollable'],
+  ball: ['stiff', 'rollable'],
+  cup: ['scoopable', 'batter'],
+  cake: ['scoopable', 'batter'],
+  slice: ['batter'],
+  'frozen-mould': ['batter'],
+};
+
 describe.each(RECIPES)('%s', (_, document) => {
   const { recipe, shape, target } = document;
   const prediction = predicted(document);
@@ -60,13 +71,15 @@ describe.each(RECIPES)('%s', (_, document) => {
     expect(recipe.steps?.length).toBeGreaterThan(1);
   });
   it('makes a dough that can be shaped as it says', () => {
-    const allowed = shape.method === 'roll-and-cut' ? ['stiff', 'rollable'] : ['stiff', 'rollable', 'soft-sticky', 'scoopable'];
+    const allowed = FEELS[shape.method] ?? ['stiff', 'rollable', 'soft-sticky', 'scoopable'];
     expect(allowed).toContain(prediction.dough.feel);
   });
   it('is heated through for what is in it, and not burnt', () => {
     const need_c = Math.max(
-      71,
-      ...linesOf(document).map(({ ingredient }) => (ingredient.rawAnimal ? CORE_TARGET_C[ingredient.rawAnimal] : 0)),
+      0,
+      ...linesOf(document).map(({ ingredient }) =>
+        ingredient.rawAnimal ? CORE_TARGET_C[ingredient.rawAnimal] : ingredient.category === 'flour/meal' ? 71 : 0,
+      ),
     );
     expect(prediction.heat.core_c_max).toBeGreaterThanOrEqual(need_c);
     expect(prediction.heat.browning).toBeLessThan(0.5);

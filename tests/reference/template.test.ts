@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { drawingOf, predict, type BatchDocument, type Shape, type SheetDrawing } from '@/core/batch';
-import { cardPages, layoutPages, PAPERS, type Paper, type TemplateOf } from '@/formats/template-pages';
+import { cardPages, layoutPages, pageOfSheet, PAPERS, type Paper, type TemplateOf } from '@/formats/template-pages';
 import { templatePdf } from '@/formats/template-pdf';
 import { templateSvg } from '@/formats/template-svg';
 import { PANTRY } from './shipped';
@@ -56,7 +56,7 @@ function inkBox({ width, grey }: Picture, from: readonly [number, number], to: r
 describe.each<Paper>(['a4', 'letter'])('printed on %s', (paper) => {
   const { width_mm, height_mm } = PAPERS[paper];
   it('a cutter of 60 mm measures 60 mm, and the ruler 100 mm', async () => {
-    const [page, ...more] = rendered(await templatePdf(cardPages(templateOf(DISC), paper), 'Card'));
+    const [page, ...more] = rendered(await templatePdf(cardPages(templateOf(DISC), PAPERS[paper]), 'Card'));
     expect(more).toHaveLength(0);
     expect(page.width * MM_PER_PIXEL).toBeCloseTo(width_mm, 0);
     expect(page.height * MM_PER_PIXEL).toBeCloseTo(height_mm, 0);
@@ -69,7 +69,7 @@ describe.each<Paper>(['a4', 'letter'])('printed on %s', (paper) => {
   it('a sheet larger than the paper goes over several pages, nothing lost and nothing twice', () => {
     const template = templateOf(DISC);
     const [roll] = template.drawn.rolls;
-    const pages = layoutPages(template, paper);
+    const pages = layoutPages(template, PAPERS[paper]);
     expect(pages.length).toBeGreaterThan(1);
     const covered = pages.reduce((sum, { window }) => sum + window.width_mm * window.height_mm, 0);
     expect(covered).toBeCloseTo(roll.width_mm * roll.length_mm, 3);
@@ -84,22 +84,26 @@ describe('the drawing in mm', () => {
   const coordinates = (svg: string): number[] =>
     [...svg.matchAll(/<path d="M([^"]*)Z"/g)].flatMap(([, path]) => path.split('L').map((point) => Number(point.split(' ')[0])));
   it('is as wide as the paper says and the cutter as wide as it is', () => {
-    const svg = templateSvg(cardPages(templateOf(DISC), 'a4')[0]);
+    const svg = templateSvg(cardPages(templateOf(DISC), PAPERS.a4)[0]);
     expect(svg).toContain('width="210mm" height="297mm"');
     const xs = coordinates(svg);
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(60, 0);
+  });
+  it('is one page however large the sheet', () => {
+    const template = templateOf(DISC);
+    expect(layoutPages(template, pageOfSheet(template))).toHaveLength(1);
   });
   it('shows a half-turned piece half-turned', () => {
     const heart: Shape = { ...DISC, layout: 'tighter', cutter: { outline: 'heart', length_mm: 60 } };
     const template = templateOf(heart);
     const turned = template.drawn.rolls[0].placed.findIndex(({ turn_deg }) => Math.abs(turn_deg - 180) < 1 || turn_deg === 270);
     const { x_mm, y_mm, turn_deg } = template.drawn.rolls[0].placed[Math.max(0, turned)];
-    const marks = layoutPages(template, 'a4')[0].sheet.filter((mark) => mark.kind === 'outline' && !mark.faint);
+    const marks = layoutPages(template, PAPERS.a4)[0].sheet.filter((mark) => mark.kind === 'outline' && !mark.faint);
     const first = marks[Math.max(0, turned)];
     if (first.kind !== 'outline') throw new Error('an outline');
     const [x, y] = template.drawn.outline[0];
     const [c, s] = [Math.cos((turn_deg * Math.PI) / 180), Math.sin((turn_deg * Math.PI) / 180)];
-    const { window } = layoutPages(template, 'a4')[0];
+    const { window } = layoutPages(template, PAPERS.a4)[0];
     expect(first.points[0][0] - window.x_mm).toBeCloseTo(x_mm + template.drawn.edge_mm + c * x - s * y, 6);
     expect(first.points[0][1] - window.y_mm).toBeCloseTo(
       template.drawn.rolls[0].length_mm - template.drawn.edge_mm - y_mm - (s * x + c * y),
@@ -107,12 +111,12 @@ describe('the drawing in mm', () => {
     );
   });
   it('keeps names that could be code out of the drawing', () => {
-    const svg = templateSvg(cardPages(templateOf(DISC, '<script>&"'), 'a4')[0]);
+    const svg = templateSvg(cardPages(templateOf(DISC, '<script>&"'), PAPERS.a4)[0]);
     expect(svg).not.toContain('<script>');
     expect(svg).toContain('&lt;script&gt;&amp;&quot;');
   });
   it('prints names of other alphabets as far as the font goes', async () => {
-    const pdf = await templatePdf(cardPages(templateOf(DISC, 'Hillbars – Čaj 犬'), 'a4'), 'Card');
+    const pdf = await templatePdf(cardPages(templateOf(DISC, 'Hillbars – Čaj 犬'), PAPERS.a4), 'Card');
     expect(rendered(pdf)).toHaveLength(1);
   });
 });

@@ -1,5 +1,7 @@
 import type { Result } from '../failure';
 import {
+  FREEZER_W_PER_M2_K,
+  LOADED_FREEZER,
   SUPPORTS,
   USUAL,
   preheat,
@@ -47,12 +49,19 @@ export function simulationOf(heat: HeatPlan, dough: DoughMaterial, out: ShapeYie
     material: dough.material,
     piece: pieceOf(out, heat.room.temperature_c),
     room: heat.room,
-    surroundings: { kind: 'chamber', chamber: heat.chamber, load_kg: heat.load_g / 1000 },
+    surroundings: surroundingsOf(heat),
     stages: heat.stages,
     browning: BROWNING,
     fineness: USUAL,
     recordEvery_s: Math.max(SHORTEST_FRAME_S, total_s / FRAMES),
   };
+}
+
+function surroundingsOf({ chamber, freezer_c, load_g }: HeatPlan): Simulation['surroundings'] {
+  const load_kg = load_g / 1000;
+  return chamber
+    ? { kind: 'chamber', chamber, load_kg }
+    : { kind: 'freezer', air_c: freezer_c ?? 0, heat_W_per_m2_K: FREEZER_W_PER_M2_K / LOADED_FREEZER, load_kg };
 }
 
 function pieceOf({ body }: ShapeYield, start_c: number): Piece {
@@ -78,7 +87,9 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
     endBelow_c: heat.room.temperature_c + COLD_WITHIN_K,
     unrecorded: true,
   };
-  const run = simulate({ ...simulation, stages: [...simulation.stages, rack] });
+  // What comes out of a freezer is kept cold: it sees no rack.
+  const stages = heat.chamber ? [...simulation.stages, rack] : simulation.stages;
+  const run = simulate({ ...simulation, stages });
   if (!run.ok) return run;
   const end_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0) + 1e-6;
   const frames = run.value.frames.filter(({ time_s }) => time_s <= end_s);
@@ -99,6 +110,7 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
 /** Energy of all loads: heated up once, then the simulated heater for each [kWh]. */
 function energyOf(heat: HeatPlan, run: SimulationResult): number {
   const room_c = heat.room.temperature_c;
+  if (!heat.chamber) return (run.heater_J * heat.loads) / J_PER_KWH;
   // The last degrees before what a heater can hold take for ever; nobody waits for them.
   const most_c = room_c + NEARLY * (warmest(heat.chamber, room_c) - room_c);
   const warmUp_J = heat.preheated_c === null ? 0 : preheat(heat.chamber, Math.min(heat.preheated_c, most_c), room_c).energy_J;

@@ -119,7 +119,8 @@ function withBand(
     return worked.packs.map((choice) => keepsOf(choice, product, finish, out, room));
   };
   const [wet, dry] = [at(moisture.high), at(moisture.low)];
-  const count = Math.exp(SDS_IN_80_PCT * COUNT_SPREAD);
+  // A cake is cut into as many portions as are wished.
+  const count = worked.shape.method === 'cake' ? 1 : Math.exp(SDS_IN_80_PCT * COUNT_SPREAD);
   return {
     ...prediction,
     yield: {
@@ -148,7 +149,12 @@ function vary({ simulation, shape, heat }: Worked, normal: () => number): Simula
   const log = (sd: number): number => Math.exp(sd * normal());
   const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
   const { surroundings, piece, room } = simulation;
-  if (surroundings.kind !== 'chamber') return simulation;
+  if (surroundings.kind !== 'chamber')
+    return {
+      ...simulation,
+      material: varyMaterial(simulation.material, SPREAD.water_pct * normal(), 1, 1),
+      piece: { ...piece, thickness_m: piece.thickness_m * log(thicknessSpread(shape)) },
+    };
   const convection = log(SPREAD.convection);
   const thermostat_K = (heat.offsetKnown ? SPREAD.measuredThermostat_K : SPREAD.thermostat_K) * normal();
   const exposure = piece.exposure === 0 ? 0 : clamp(piece.exposure + SPREAD.exposure * normal(), 0.05, 1);

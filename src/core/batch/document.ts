@@ -107,7 +107,9 @@ export type HeatStep =
   | { readonly do: 'stir' }
   | { readonly do: 'brush'; readonly grams: number }
   | { readonly do: 'snap-apart'; readonly width_mm?: number; readonly length_mm?: number }
-  | { readonly do: 'cool'; readonly minutes: number };
+  | { readonly do: 'cool'; readonly minutes: number }
+  /** In a freezer; its air unless it is said is that of a household one. */
+  | { readonly do: 'freeze'; readonly minutes: number; readonly freezer_c?: number };
 
 export type Heat = { readonly appliance?: Appliance; readonly base?: SupportName; readonly steps: readonly HeatStep[] };
 

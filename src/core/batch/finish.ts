@@ -7,6 +7,8 @@ import type { ShapeYield } from './shape/yield';
 /** The last water is held harder than the model knows: nothing is reported drier [% wet basis]. Source: oven-dry reference, docs/model/heat.md. */
 export const DRIEST_PCT = 1.5;
 const DRIEST_MOISTURE = DRIEST_PCT / (100 - DRIEST_PCT);
+/** Colder than this a piece is hard with ice, whatever it would be warm [°C]. */
+const FROZEN_C = -8;
 /** The outer share of each face that counts as shell [1]. */
 const SHELL = 0.15;
 
@@ -76,7 +78,7 @@ export function finishOf(
     shellAw,
     coreAw,
     snap: texture.snap,
-    words: texture.words,
+    words: end.core_c < FROZEN_C ? 'frozen hard' : texture.words,
     force_N: texture.force_N,
     shellCrispness: texture.shellCrispness,
     feel: coolingFeel(composition, shellAw),

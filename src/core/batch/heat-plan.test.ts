@@ -87,7 +87,8 @@ describe('the load', () => {
   });
   it('can be named', () => expect(plan({ appliance: { load_g: 240 } })).toMatchObject({ load_g: 240, loads: 4 }));
   it('two trays in still air shade each other', () => {
-    const top = (load_g: number): number => plan({ appliance: { kind: 'static-oven', load_g } }).chamber.convectionTop_W_per_m2_K;
+    const top = (load_g: number): number =>
+      plan({ appliance: { kind: 'static-oven', load_g } }).chamber?.convectionTop_W_per_m2_K ?? NaN;
     expect(top(800)).toBeCloseTo(0.8 * top(300), 9);
   });
   it('a dehydrator stands on mesh unless it is said', () => {
@@ -106,8 +107,29 @@ describe('how open the sides are', () => {
   });
 });
 
+describe('the freezer', () => {
+  const refused = (heat: Heat): unknown => planHeat(heat, undefined, SHAPED, new Assumptions());
+  it('only freezes, and nothing else does', () => {
+    expect(refused({ appliance: { kind: 'freezer' }, steps: [HOLD] })).toMatchObject({
+      code: 'BAD_VALUE',
+      path: 'heat.steps[0].do',
+    });
+    expect(refused({ steps: [HOLD, { do: 'freeze', minutes: 60 }] })).toMatchObject({
+      code: 'BAD_VALUE',
+      path: 'heat.steps[1].do',
+    });
+  });
+  it('has the air of a household one unless it is said', () => {
+    const air = (freezer_c?: number) =>
+      plan({ appliance: { kind: 'freezer' }, steps: [{ do: 'freeze', minutes: 60, ...(freezer_c ? { freezer_c } : {}) }] })
+        .freezer_c;
+    expect(air()).toBe(-18);
+    expect(air(-24)).toBe(-24);
+  });
+});
+
 describe('what cannot be simulated', () => {
-  it.each(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer'] as const)('%s is refused, never guessed', (kind) => {
+  it.each(['freeze-dryer', 'contact-grill', 'air-fryer'] as const)('%s is refused, never guessed', (kind) => {
     expect(planHeat({ appliance: { kind }, steps: [HOLD] }, undefined, SHAPED, new Assumptions())).toMatchObject({
       ok: false,
       code: 'NOT_BUILT_YET',

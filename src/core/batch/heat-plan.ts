@@ -19,8 +19,10 @@ import type { ShapeYield } from './shape/yield';
 export type HeatPlan = {
   readonly room: Room;
   readonly room_rh: number;
-  readonly kind: ChamberKind;
-  readonly chamber: Chamber;
+  readonly kind: ChamberKind | 'freezer';
+  /** Null in a freezer, which has its own closed form. */
+  readonly chamber: Chamber | null;
+  readonly freezer_c: number | null;
   readonly stages: readonly Stage[];
   /** Minutes of the programme as the baker reads the clock, per stage. */
   readonly stageMinutes: readonly number[];
@@ -42,12 +44,16 @@ const CROWDED = 0.8;
 const SNAPPED_EXPOSURE = 0.7;
 
 /** Shelves of the appliance of a programme: trays that stand in it at once. */
-export const shelvesOf = (heat: Heat): number => SLOTS[(heat.appliance?.kind ?? 'static-oven') as ChamberKind] ?? 1;
+export const shelvesOf = (heat: Heat): number => SLOTS[(heat.appliance?.kind ?? 'static-oven') as ChamberKind] ?? FREEZER_SHELVES;
 
 /** What each way of shaping stands on when nothing else is said. */
 const USUAL_BASE: Partial<Record<ShapeMethod, SupportName>> = { mat: 'mat-on-tray', cup: 'deep-pan', cake: 'deep-pan' };
 
-const NOT_BUILT = new Set(['freeze-dryer', 'freezer', 'contact-grill', 'air-fryer']);
+const NOT_BUILT = new Set(['freeze-dryer', 'contact-grill', 'air-fryer']);
+/** Air of a household freezer [°C]. */
+const FREEZER_C = -18;
+/** Trays or moulds that stand in a freezer at once. Source: ours. */
+const FREEZER_SHELVES = 4;
 
 /** Turns a programme into stages; needs the yield for the load and the size of brushed or snapped pieces. */
 export function planHeat(
@@ -61,10 +67,12 @@ export function planHeat(
   if (NOT_BUILT.has(kind))
     return fail(
       'NOT_BUILT_YET',
-      `"${kind}" cannot be simulated yet. Built so far: ${Object.keys(CHAMBERS).join(', ')}.`,
+      `"${kind}" cannot be simulated yet. Built so far: ${Object.keys(CHAMBERS).join(', ')}, freezer.`,
       'heat.appliance.kind',
     );
-  const chamberKind = kind as ChamberKind;
+  const wrong = mixedCold(heat.steps, kind === 'freezer');
+  if (wrong) return wrong;
+  const chamberKind = kind as ChamberKind | 'freezer';
   const offset_c = assumed.or(heat.appliance?.thermostat_offset_c, 'heat.appliance.thermostat_offset_c', 0);
   const pace = assumed.or(heat.appliance?.pace, 'heat.appliance.pace', 1);
   const { load_g, loads, traysIn } = loadOf(heat, chamberKind, out, assumed);
@@ -79,8 +87,8 @@ export function planHeat(
   const room_c = assumed.or(kitchen?.room_c, 'kitchen.room_c', 20);
   const room_rh = assumed.or(kitchen?.room_rh_pct, 'kitchen.room_rh_pct', 50) / 100;
   const stageMinutes = heat.steps.flatMap((step) => ('minutes' in step ? [step.minutes] : []));
-  const chamber = CHAMBERS[chamberKind];
-  const crowd = chamber.natural && traysIn > 1 ? CROWDED : 1;
+  const chamber = chamberKind === 'freezer' ? null : crowded(CHAMBERS[chamberKind], traysIn);
+  const freezing = heat.steps.find((step) => step.do === 'freeze');
   return succeed({
     room: {
       temperature_c: room_c,
@@ -89,11 +97,8 @@ export function planHeat(
     },
     room_rh,
     kind: chamberKind,
-    chamber: {
-      ...chamber,
-      convectionTop_W_per_m2_K: chamber.convectionTop_W_per_m2_K * crowd,
-      convectionBottom_W_per_m2_K: chamber.convectionBottom_W_per_m2_K * crowd,
-    },
+    chamber,
+    freezer_c: freezing?.do === 'freeze' ? assumed.or(freezing.freezer_c, 'heat.steps.freezer_c', FREEZER_C) : null,
     stages,
     stageMinutes,
     minutes: stageMinutes.reduce((sum, minutes) => sum + minutes, 0),
@@ -107,9 +112,32 @@ export function planHeat(
   });
 }
 
+/** Trays above each other in still air shade each other. */
+function crowded(chamber: Chamber, traysIn: number): Chamber {
+  const crowd = chamber.natural && traysIn > 1 ? CROWDED : 1;
+  return {
+    ...chamber,
+    convectionTop_W_per_m2_K: chamber.convectionTop_W_per_m2_K * crowd,
+    convectionBottom_W_per_m2_K: chamber.convectionBottom_W_per_m2_K * crowd,
+  };
+}
+
+/** A freezer only freezes, and nothing else does: the first step that says otherwise. */
+function mixedCold(steps: readonly HeatStep[], freezer: boolean): Result<never> | null {
+  const wrong = steps.findIndex((step) => (step.do === 'freeze') !== freezer);
+  if (wrong < 0) return null;
+  return fail(
+    'BAD_VALUE',
+    freezer
+      ? `A freezer only freezes. Take out "${steps[wrong].do}", or choose another appliance.`
+      : 'Only a freezer freezes. Choose the freezer as the appliance, or another step.',
+    `heat.steps[${wrong}].do`,
+  );
+}
+
 function loadOf(
   heat: Heat,
-  kind: ChamberKind,
+  kind: ChamberKind | 'freezer',
   out: ShapeYield,
   assumed: Assumptions,
 ): { load_g: number; loads: number; traysIn: number } {
@@ -123,7 +151,8 @@ function loadOf(
       traysIn: Math.max(1, Math.ceil(given_g / perTray_g - 1e-6)),
     };
   // No more go in than stand in it, and no more than there are.
-  const most = Math.min(SLOTS[kind] * out.perShelf, out.traysOwned ?? Infinity);
+  const shelves = kind === 'freezer' ? FREEZER_SHELVES : SLOTS[kind];
+  const most = Math.min(shelves * out.perShelf, out.traysOwned ?? Infinity);
   const traysIn = Math.min(out.trays, most);
   const load_g = Math.min(all_g, traysIn * perTray_g);
   assumed.note(`heat.appliance.load_g = ${Math.round(load_g)}`);
@@ -154,6 +183,7 @@ function stagesOf(
       firstHold = false;
       add(step.minutes, step.setpoint_c + offset_c, step.door ?? 'shut', base, preheated);
     } else if (step.do === 'off') add(step.minutes, 'off', step.door ?? 'shut', base, false);
+    else if (step.do === 'freeze') add(step.minutes, 'off', 'shut', base, false);
     else if (step.do === 'cool') add(step.minutes, 'room', 'shut', 'wire-rack', false);
     else events.push(eventOf(step, index, out, assumed));
   }

@@ -6,6 +6,7 @@ export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export type { Reached } from './moments';
 export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
+export { gapFromCut } from './hand-gap';
 export { predict } from './predict';
 export type { Haste, Worked } from './predict';
 export type { Keeps, Prediction } from './prediction';

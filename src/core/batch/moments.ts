@@ -7,10 +7,12 @@ import type { Worked } from './predict';
 
 /** When something worth knowing is reached; null when the programme ends before. Hot enough is what poultry asks for, the most of all. */
 export type Reached = {
-  readonly what: 'hot-enough' | 'heart-dry' | 'snaps-when-cold' | 'golden' | 'too-dark';
+  readonly what: 'frozen-through' | 'hot-enough' | 'heart-dry' | 'snaps-when-cold' | 'golden' | 'too-dark';
   readonly minute: number | null;
 };
 
+/** Frozen hard, not only begun to [°C]. */
+const FROZEN_C = -8;
 /** Snap from which a piece is said to snap. Source: ours. */
 const SNAPS_FROM = 7;
 
@@ -29,6 +31,8 @@ export function momentsOf({ bake, heat, dough, out }: Worked): { snaps: number[]
     const found = bake.frames.findIndex((_, i) => holds(i));
     return found < 0 ? null : clockMinute(heat, bake.frames[found].time_s);
   };
+  if (!heat.chamber)
+    return { snaps, reached: [{ what: 'frozen-through', minute: first((i) => bake.frames[i].core_c < FROZEN_C) }] };
   return {
     snaps,
     reached: [

@@ -211,7 +211,7 @@ function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs 
     awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(lines, composition)),
     dehydrator: heat.kind === 'dehydrator',
     asked_c: Math.max(0, ...heat.stages.map(({ set }) => (typeof set === 'number' ? set : 0))),
-    warmest_c: warmest(heat.chamber, heat.room.temperature_c),
+    warmest_c: heat.chamber ? warmest(heat.chamber, heat.room.temperature_c) : Infinity,
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,
     curve: baked.frames.map((frame) => ({

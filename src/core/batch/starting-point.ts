@@ -51,6 +51,44 @@ const STARTS = {
     },
   },
   M6: { shape: slab(12, 12), heat: { steps: [{ do: 'hold', setpoint_c: 160, minutes: 30 }] } },
+  M7: {
+    shape: { method: 'drop', piece_g: 10, height_mm: 9 },
+    heat: { steps: [{ do: 'hold', setpoint_c: 180, minutes: 20 }] },
+  },
+  M8: {
+    shape: { method: 'ball', diameter_mm: 18 },
+    heat: {
+      steps: [{ do: 'hold', setpoint_c: 175, minutes: 25 }, { do: 'stir' }, { do: 'hold', setpoint_c: 105, minutes: 120 }],
+    },
+  },
+  M9: { shape: { method: 'mat' }, heat: { steps: [{ do: 'hold', setpoint_c: 165, minutes: 25 }] } },
+  M10: {
+    shape: { method: 'log-slice', log_diameter_mm: 40, slice_mm: 6 },
+    heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 28 }, { do: 'turn' }, { do: 'hold', setpoint_c: 110, minutes: 70 }] },
+  },
+  M11: { shape: { method: 'cup' }, heat: { steps: [{ do: 'hold', setpoint_c: 180, minutes: 24 }] } },
+  M12: { shape: { method: 'cake' }, heat: { steps: [{ do: 'hold', setpoint_c: 175, minutes: 38 }] } },
+  M14: {
+    shape: { method: 'slice', thickness_mm: 6, diameter_mm: 65, core_mm: 22 },
+    heat: {
+      appliance: { kind: 'dehydrator' },
+      steps: [{ do: 'hold', setpoint_c: 70, minutes: 120 }, { do: 'turn' }, { do: 'hold', setpoint_c: 60, minutes: 200 }],
+    },
+  },
+  M15: {
+    shape: { method: 'slice', thickness_mm: 2.5, diameter_mm: 80, peel_mm: 3 },
+    heat: {
+      appliance: { kind: 'dehydrator' },
+      steps: [
+        { do: 'hold', setpoint_c: 72, minutes: 120 },
+        { do: 'hold', setpoint_c: 62, minutes: 420 },
+      ],
+    },
+  },
+  M17: {
+    shape: { method: 'frozen-mould', fill_fraction: 0.9 },
+    heat: { appliance: { kind: 'freezer' }, steps: [{ do: 'freeze', minutes: 780 }] },
+  },
   M18: {
     shape: rolled(6),
     heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 30 }, { do: 'turn' }, { do: 'hold', setpoint_c: 105, minutes: 90 }] },

@@ -12,3 +12,5 @@ const ORDER: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
 export function cautionsFor(context: CautionContext): Caution[] {
   return RULES.flatMap((rule) => rule(context)).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }
+export { pieceSizes, sizeVerdict } from './piece-size';
+export type { SizeVerdict } from './piece-size';

@@ -1,5 +1,6 @@
 import { allergensIn, isRawFlour, isWetSpentGrain, liverShare, type Ingredient } from '../pantry';
 import type { Caution, CautionContext } from './caution';
+import { sizeVerdict } from './piece-size';
 import { warmAndWetMinutes } from './warm-and-wet';
 
 type Rule = (context: CautionContext) => Caution[];
@@ -286,13 +287,10 @@ const hard: Rule = ({ force_N, hard: isHard }) =>
       ]
     : none;
 
-/** Diameter of the throat to keep clear of, for a small dog of 5 kg [mm]. Source: ours, 4.5 kg^0.40. */
-const SMALL_DOG_THROAT_MM = 4.5 * 5 ** 0.4;
+const SMALL_DOG_KG = 5;
 
 const choke: Rule = ({ sides_mm: [longest, second], hard: isHard }) => {
-  const d = SMALL_DOG_THROAT_MM;
-  const inBand = longest > 0.8 * d && second >= 0.8 * d && longest <= 2.5 * d;
-  return inBand
+  return sizeVerdict(longest, second, SMALL_DOG_KG) === 'throat'
     ? [
         {
           code: 'choke',
@@ -336,8 +334,11 @@ const vet: Rule = () => [
   },
 ];
 
+/** A dome this much over the rim still holds [1]. Source: ours. */
+const HOLDS_OVER = 1.15;
+
 const overTheRim: Rule = ({ rising }) =>
-  rising && rising.risen_mm > rising.rim_mm
+  rising && rising.risen_mm > HOLDS_OVER * rising.rim_mm
     ? [
         {
           code: 'over-the-rim',

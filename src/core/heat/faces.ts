@@ -38,6 +38,7 @@ export class Faces {
       [this.topMass, this.bottomMass, this.sideMass] = [mass, mass, mass];
       return;
     }
+    if (this.surroundings.kind === 'freezer') throw new Error('a freezer has its closed form, not faces');
     const { chamber } = this.surroundings;
     const lift = !inRoom && chamber.natural ? naturalConvection(air_c - top_c) : 1;
     const top = inRoom ? ROOM_CONVECTION.top_W_per_m2_K : chamber.convectionTop_W_per_m2_K * lift;

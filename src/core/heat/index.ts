@@ -2,6 +2,7 @@ export { CHAMBERS, SUPPORTS, preheat, warmest } from './appliance';
 export type { Chamber, ChamberKind, SupportName } from './appliance';
 export { COLOUR_STARTS, colourWord } from './browning';
 export type { BrowningRate } from './browning';
+export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
 export type { FoodClass, Material } from './material';

@@ -48,6 +48,11 @@ export type Piece = {
   readonly start_c: number;
 };
 
-/** Where the piece stands: a chamber with a load in it, or steady air. */
+/** Freezing air, and what stands in it at once. */
+export type FreezerAir = { readonly air_c: number; readonly heat_W_per_m2_K: number; readonly load_kg: number };
+
+/** Where the piece stands: a chamber with a load in it, a freezer, or steady air. */
 export type Surroundings =
-  { readonly kind: 'chamber'; readonly chamber: Chamber; readonly load_kg: number } | ({ readonly kind: 'steady' } & SteadyAir);
+  | { readonly kind: 'chamber'; readonly chamber: Chamber; readonly load_kg: number }
+  | ({ readonly kind: 'freezer' } & FreezerAir)
+  | ({ readonly kind: 'steady' } & SteadyAir);

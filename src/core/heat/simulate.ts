@@ -3,6 +3,7 @@ import { warmest } from './appliance';
 import { Browning, type BrowningRate } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';
+import { freeze } from './freezing';
 import { cellsFor } from './grid';
 import { KILL_CEILING, creditedKill, screeningKill } from './lethality';
 import type { Material } from './material';
@@ -67,12 +68,12 @@ export const BROWNING_LAYER = 0.12;
 
 /**
  * Simulates heat and water in one piece through a programme: a one-dimensional slab with two faces, edges as sinks,
- * in a chamber with a heater, a vent and a load. Semi-implicit, adaptive steps.
+ * in a chamber with a heater, a vent and a load; semi-implicit, adaptive steps. A freezer has its closed form.
  *
  * @returns frames and the end state, or OUTSIDE_MODEL when the numbers run away
  */
 export function simulate(input: Simulation): Result<SimulationResult> {
-  return new Run(input).go();
+  return input.surroundings.kind === 'freezer' ? succeed(freeze(input, input.surroundings)) : new Run(input).go();
 }
 
 class Run {
@@ -112,7 +113,7 @@ class Run {
     } else {
       this.air = null;
       this.air_c = surroundings.air_c;
-      this.air_pa = surroundings.vapour_pa;
+      this.air_pa = surroundings.kind === 'steady' ? surroundings.vapour_pa : 0;
     }
     this.browning = new Browning(input.browning, material.food.browning);
     this.recorder = new Recorder(this.slab, input.recordEvery_s);

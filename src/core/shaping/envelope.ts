@@ -22,14 +22,17 @@ export class Envelope {
     private readonly xs: Float64Array,
     private readonly slopes: Float64Array,
     private readonly offsets: Float64Array,
-    /** Slab in which a share of the width begins. */
-    private readonly starts: Int32Array,
-  ) {}
+  ) {
+    this.starts = startsOf(xs);
+  }
+
+  /** Slab in which a share of the width begins. */
+  private readonly starts: Int32Array;
 
   /** Two round pieces: a disc of this radius. */
   static disc(radius: number): Envelope {
     const none = new Float64Array(0);
-    return new Envelope(radius, -radius, radius, radius, [], none, none, none, new Int32Array(0));
+    return new Envelope(radius, -radius, radius, radius, [], none, none, none);
   }
 
   /** A simple polygon: one highest edge between every two neighbouring corners. */
@@ -57,15 +60,9 @@ export class Envelope {
         offsets[slab] = offset;
       }
     }
-    const [first, last] = [xs[0], xs[slabs]];
-    const starts = new Int32Array(BUCKETS + 1);
-    for (let bucket = 0, slab = 0; bucket <= BUCKETS; bucket++) {
-      while (slab + 1 < slabs && xs[slab + 1] <= first + ((last - first) * bucket) / BUCKETS) slab++;
-      starts[bucket] = slab;
-    }
     const ys = ring.map(([, y]) => y);
-    const reach = Math.max(-first, last);
-    return new Envelope(0, Math.min(...ys), Math.max(...ys), reach, ring, xs, slopes, offsets, starts);
+    const reach = Math.max(-xs[0], xs[slabs]);
+    return new Envelope(0, Math.min(...ys), Math.max(...ys), reach, ring, xs, slopes, offsets);
   }
 
   /** Greatest y with (x, y) inside; -Infinity beside it. */
@@ -92,6 +89,16 @@ export class Envelope {
     // A level edge at this very height only touches: the lesser of both sides counts.
     return Math.min(crossingRight(this.ring, y + 1e-6), crossingRight(this.ring, y - 1e-6));
   }
+}
+
+function startsOf(xs: Float64Array): Int32Array {
+  const slabs = xs.length - 1;
+  const starts = new Int32Array(BUCKETS + 1);
+  for (let bucket = 0, slab = 0; bucket <= BUCKETS; bucket++) {
+    while (slab + 1 < slabs && xs[slab + 1] <= xs[0] + ((xs[slabs] - xs[0]) * bucket) / BUCKETS) slab++;
+    starts[bucket] = slab;
+  }
+  return starts;
 }
 
 /** Greatest x at which the ring crosses the height y. */

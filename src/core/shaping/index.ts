@@ -12,7 +12,7 @@ export type { LogYield, RollUp } from './log-slices';
 export { OUTLINE_NAMES } from './outlines';
 export type { OutlineName } from './outlines';
 export { outlineOfPath } from './own-outline';
-export { PAN_SHAPES, panArea, panFactor, panOutline, panVolume_ml, panWall } from './pan';
+export { PAN_SHAPES, USUAL_PANS, panArea, panFactor, panOutline, panVolume_ml, panWall } from './pan';
 export type { Pan, PanShape } from './pan';
 export { ballMass, evenPortions, filledMass, roundsFor, wholePortions } from './portions';
 export { rollAndCut, rollAndCutInSteps } from './reroll';

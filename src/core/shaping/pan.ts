@@ -14,6 +14,16 @@ export type Pan = {
   readonly hole_mm: number;
 };
 
+/** Usual pans of each shape, inside [mm]. Source: ours, usual tins. */
+export const USUAL_PANS: Record<PanShape, Omit<Pan, 'shape'>> = {
+  round: { width_mm: 180, length_mm: 180, depth_mm: 50, hole_mm: 0 },
+  square: { width_mm: 180, length_mm: 180, depth_mm: 50, hole_mm: 0 },
+  rectangle: { width_mm: 200, length_mm: 300, depth_mm: 50, hole_mm: 0 },
+  ring: { width_mm: 220, length_mm: 220, depth_mm: 80, hole_mm: 60 },
+  loaf: { width_mm: 110, length_mm: 220, depth_mm: 65, hole_mm: 0 },
+  bone: { width_mm: 140, length_mm: 280, depth_mm: 50, hole_mm: 0 },
+};
+
 /** A loaf pan's base is narrower than its rim: mean area over that of the rim [1]. Source: ours, usual tins. */
 const LOAF_TAPER = 0.9;
 

@@ -19,6 +19,14 @@ type BatchLineProps = {
 };
 type Station = { readonly name: string; readonly figure: string; readonly small: string };
 
+/** What the pieces of a shape stand on. */
+const HOLDERS: Partial<Record<BatchDocument['shape']['method'], string>> = {
+  'score-slab': 'pan',
+  cake: 'pan',
+  mat: 'mat',
+  cup: 'tin',
+  'frozen-mould': 'mould',
+};
 const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
@@ -83,13 +91,27 @@ export function BatchLine({ document, likely, bench, onBench }: BatchLineProps):
         <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
           {Math.round(start_g)} g water in {mass(likely.prediction.dough.mass_g)} dough
         </span>
-        <span className="absolute top-0 text-[13px] font-semibold text-water" style={{ left: `${(100 / 7) * 4.1}%` }}>
+        <span
+          className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"
+          style={{ left: `${(100 / 7) * 4.1}%` }}
+        >
           {Math.round(start_g - end_g)} g leaves in the heat
         </span>
-        <span className="absolute top-0 right-3.5 text-[13px] font-semibold text-crunch">{Math.round(end_g)} g stays</span>
+        <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
+          {Math.round(end_g)} g stays
+        </span>
       </div>
     </nav>
   );
+}
+
+/** What the pieces stand on, and what comes of it: "4 trays, 2 re-rolls". */
+function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }: Prediction['yield']): string {
+  const name = HOLDERS[method] ?? 'tray';
+  const count = `${trays} ${name}${trays === 1 ? '' : 's'}`;
+  if (method === 'roll-and-cut') return `${count}, ${rerolls} re-rolls`;
+  if (rounds > 1) return `${count}, ${rounds} rounds`;
+  return method === 'score-slab' ? `${count}, scored` : count;
 }
 
 function stationsOf(document: BatchDocument, { dough, yield: out, heat, keeps }: Prediction): Record<Bench, Station> {
@@ -108,10 +130,7 @@ function stationsOf(document: BatchDocument, { dough, yield: out, heat, keeps }:
     shape: {
       name: 'Shape',
       figure: `${out.pieces} pieces`,
-      small:
-        document.shape.method === 'score-slab'
-          ? `${out.trays} ${out.trays === 1 ? 'pan' : 'pans'}, scored`
-          : `${out.trays} trays, ${out.rerolls} re-rolls`,
+      small: onWhat(document, out),
     },
     heat: { name: 'Heat', figure: duration(heat.minutes), small: inShort(document.heat.steps) },
     cool: { name: 'Cool & finish', figure: duration(heat.cooling_minutes), small: 'on the rack' },

@@ -3,7 +3,6 @@ import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
-import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
@@ -14,7 +13,7 @@ import { BatchLine } from './BatchLine';
 import { ConflictDialog } from './ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
-import { BENCHES, type Appliance, type Bench, type BenchProps, type Lot } from './bench-props';
+import { BENCHES, type Appliance, type BatchDog, type Bench, type BenchProps, type Lot } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
@@ -38,7 +37,7 @@ type BatchPlaceProps = {
   readonly prices: Omit<KitchenGoods, 'pantry'>;
   readonly appliances: readonly Appliance[];
   readonly habits: Habits;
-  readonly dogs: readonly Dog[];
+  readonly dogs: readonly BatchDog[];
   readonly lots: readonly Lot[];
   readonly alsoUsedIn: ReadonlyArray<
     readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
@@ -49,7 +48,10 @@ type BatchPlaceProps = {
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
-  const { document, edits, trySwaps, likely, banded, bandIsOld, failure, canUndo, canRedo } = useBatch(batch.document, goods);
+  const { document, edits, trySwaps, readHand, likely, banded, bandIsOld, searched, failure, canUndo, canRedo } = useBatch(
+    batch.document,
+    goods,
+  );
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
   const saving = useSaving(batch.id, document, batch, edits.begin);
@@ -65,8 +67,10 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
     document,
     edits,
     trySwaps,
+    readHand,
     likely,
     banded,
+    searched,
     pantry,
     appliances: kitchen.appliances,
     habits,

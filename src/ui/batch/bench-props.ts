@@ -3,7 +3,7 @@ import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
-import type { Edits, TrySwaps } from './use-batch';
+import type { Edits, ReadHand, TrySwaps } from './use-batch';
 
 export type Appliance = {
   readonly id: string;
@@ -21,18 +21,24 @@ export type Lot = {
   readonly water_pct: number | null;
 };
 
+/** A dog of the house: what it must not have, and how heavy it is. */
+export type BatchDog = Dog & { readonly weight_kg: number };
+
 /** What every bench works with. */
 export type BenchProps = {
   readonly document: BatchDocument;
   readonly edits: Edits;
   readonly trySwaps: TrySwaps;
+  readonly readHand: ReadHand;
   readonly likely: Likely;
   readonly banded: Prediction | null;
+  /** How far the search for a layout is [0..1]; null when none is under way. */
+  readonly searched: number | null;
   readonly pantry: Pantry;
   readonly appliances: readonly Appliance[];
   readonly habits: Habits;
   readonly onHabits: (habits: Habits) => void;
-  readonly dogs: readonly Dog[];
+  readonly dogs: readonly BatchDog[];
   readonly lots: readonly Lot[];
   /** Other recipes that use an ingredient, by its id. */
   readonly alsoUsedIn: ReadonlyMap<string, ReadonlyArray<{ readonly id: string; readonly name: string }>>;

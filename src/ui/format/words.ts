@@ -54,6 +54,7 @@ export const BASES = [
   { value: 'bare-tray', name: 'bare tray' },
   { value: 'foil-on-tray', name: 'foil on tray' },
   { value: 'mat-on-tray', name: 'mat on tray' },
+  { value: 'deep-pan', name: 'deep pan' },
   { value: 'wire-rack', name: 'wire rack' },
   { value: 'mesh', name: 'mesh' },
 ] as const;

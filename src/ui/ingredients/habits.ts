@@ -1,10 +1,12 @@
 import { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, type CupFill, type MeasureSet } from '@/core/quantities';
 
-/** How the bakers of this kitchen measure; `cup_fill` is null until they were asked. */
+/** How the bakers of this kitchen measure and cut; `cup_fill` is null until they were asked. */
 export type Habits = {
   readonly measures: 'us' | 'metric' | 'imperial';
   readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
   readonly scale_step_g: 1 | 5;
+  /** Gaps that hands really left between cut-outs, the newest last [mm]. */
+  readonly cut_gaps_mm: readonly number[];
 };
 
 export const MEASURE_SETS: Readonly<Record<Habits['measures'], MeasureSet>> = {

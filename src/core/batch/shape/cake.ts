@@ -1,5 +1,5 @@
 import { fail, succeed, type Result } from '../../failure';
-import { borderOf, frostingOf, layerCake, panArea, panWall, type Pan, type PanShape } from '../../shaping';
+import { borderOf, frostingOf, layerCake, panArea, panWall, USUAL_PANS, type Pan, type PanShape } from '../../shaping';
 import type { Assumptions } from '../defaults';
 import type { Cake, CakePan } from '../shapes';
 import { PLAIN, type ShapeYield } from './yield';
@@ -18,16 +18,6 @@ export type CakeShapePlan = {
   readonly piping_g: number;
   readonly tub_g: number;
   readonly border: { readonly biscuit_mm: number; readonly gap_mm: number } | null;
-};
-
-/** Usual pans of each shape, inside [mm]. */
-const USUAL_PANS: Record<PanShape, Omit<Pan, 'shape'>> = {
-  round: { width_mm: 180, length_mm: 180, depth_mm: 50, hole_mm: 0 },
-  square: { width_mm: 180, length_mm: 180, depth_mm: 50, hole_mm: 0 },
-  rectangle: { width_mm: 200, length_mm: 300, depth_mm: 50, hole_mm: 0 },
-  ring: { width_mm: 220, length_mm: 220, depth_mm: 80, hole_mm: 60 },
-  loaf: { width_mm: 110, length_mm: 220, depth_mm: 65, hole_mm: 0 },
-  bone: { width_mm: 140, length_mm: 280, depth_mm: 50, hole_mm: 0 },
 };
 
 /** Shapes whose length is not their width. */

@@ -171,6 +171,7 @@ function wettestAt({ cutThrough }: Drawing, row: number): number {
 }
 
 const REACHED: Record<Reached['what'], { readonly words: string; readonly look: string; readonly missing: string | null }> = {
+  'frozen-through': { words: 'frozen through at', look: 'border-water bg-water-pale', missing: 'not frozen through' },
   'hot-enough': { words: 'heart 74 °C at', look: 'border-moss bg-moss-pale', missing: 'heart stays below 74 °C' },
   golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
   'heart-dry': { words: 'heart dry at', look: 'border-water bg-water-pale', missing: 'heart stays damp' },

@@ -16,6 +16,7 @@ const NAMES: Record<HeatStep['do'], string> = {
   hold: 'hold',
   off: 'oven off',
   cool: 'on the rack',
+  freeze: 'in the freezer',
   turn: 'turn',
   stir: 'stir',
   brush: 'brush',

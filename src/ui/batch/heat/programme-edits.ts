@@ -67,7 +67,7 @@ export function removeStep(steps: readonly HeatStep[], index: number): HeatStep[
 
 function alike(a: TimedStep, b: TimedStep): boolean {
   if (a.do !== b.do) return false;
-  if (a.do === 'cool' || b.do === 'cool') return true;
+  if (!('setpoint_c' in a || a.do === 'off') || !('setpoint_c' in b || b.do === 'off')) return true;
   if ((a.door ?? 'shut') !== (b.door ?? 'shut')) return false;
   return a.do !== 'hold' || b.do !== 'hold' || (a.setpoint_c === b.setpoint_c && !b.preheated);
 }
@@ -79,9 +79,11 @@ export function addHold(steps: readonly HeatStep[]): HeatStep[] {
   return off < 0 ? [...steps, hold] : [...steps.slice(0, off), hold, ...steps.slice(off)];
 }
 
+const IN_SHORT = { off: 'oven off', cool: 'on the rack', freeze: 'in the freezer' } as const;
+
 /** What the baker reads of a programme in one line: "175 · 110 · oven off". */
 export const inShort = (steps: readonly HeatStep[]): string =>
   stretchesOf(steps)
-    .map(({ step }) => (step.do === 'hold' ? String(step.setpoint_c) : step.do === 'off' ? 'oven off' : 'on the rack'))
+    .map(({ step }) => (step.do === 'hold' ? String(step.setpoint_c) : IN_SHORT[step.do]))
     .filter((word, i, all) => word !== all[i - 1])
     .join(' · ');

@@ -1,58 +1,136 @@
 'use client';
 import type { ReactNode } from 'react';
+import type { BatchDocument, Prediction } from '@/core/batch';
+import { duration } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
+import { CakePictures } from './CakePictures';
+import { HandGap } from './HandGap';
+import { HollowPictures } from './HollowPictures';
+import { LevelPicker } from './LevelPicker';
+import { LoosePictures } from './LoosePictures';
+import { OtherPan } from './OtherPan';
+import { OwnOutline } from './OwnOutline';
 import { ShapeFields } from './ShapeFields';
+import { LeftOver, SheetWords } from './SheetWords';
 import { SheetPictures } from './SheetPictures';
+import { SizeForDogs } from './SizeForDogs';
 import { SlabPictures } from './SlabPictures';
+import { TemplateMenu } from './TemplateMenu';
+import { ThickestOfTen } from './ThickestOfTen';
+import { METHOD_WORDS } from './method-words';
 
-const METHODS = [
-  { value: 'roll-and-cut', name: 'roll and cut' },
-  { value: 'score-slab', name: 'score a slab' },
-] as const;
+/** The gap between cut-outs until a kitchen knows its own [mm]. */
+const USUAL_GAP_MM = 4.5;
 
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, banded } = props;
+  const { document, edits, likely, banded, dogs } = props;
   const { shape } = document;
-  const out = (banded ?? likely.prediction).yield;
+  const { prediction, drawing } = likely;
+  const out = (banded ?? prediction).yield;
+  const gap_mm = (shape.method === 'roll-and-cut' ? shape.gap_mm : undefined) ?? document.kitchen?.hand_gap_mm ?? USUAL_GAP_MM;
   return (
-    <div className="flex flex-col gap-3">
-      <BenchHead
-        title="Shape"
-        about={`${likely.prediction.yield.pieces} pieces, ${out.pieces_low} – ${out.pieces_high} as hands and dough vary · ${likely.prediction.yield.piece_raw_g.toFixed(1)} g raw`}
-      >
+    <div className="flex flex-col gap-2.5">
+      <BenchHead title="Shape" about={aboutOf(prediction, out)}>
+        {shape.method === 'roll-and-cut' && (
+          <OwnOutline
+            onPath={(svg_path) => edits.set(['shape', 'cutter'], { svg_path, length_mm: shape.cutter?.length_mm ?? 50 })}
+          />
+        )}
+        {drawing.shape.kind === 'sheet' && (
+          <TemplateMenu
+            name={document.name ?? document.recipe.name ?? 'Batch'}
+            drawn={drawing.shape}
+            thickness_mm={prediction.yield.piece_thickness_mm}
+          />
+        )}
         <Choice
           label="Method"
           shown={false}
           value={shape.method}
-          options={METHODS}
-          onChange={(method) => {
-            if (method !== shape.method) edits.set(['shape'], { method, thickness_mm: shape.thickness_mm ?? 6 });
-          }}
+          options={METHOD_WORDS}
+          onChange={(method) => method !== shape.method && edits.set(['shape'], { method })}
         />
       </BenchHead>
-      <ShapeFields shape={shape} set={edits.set} />
-      <Drawn likely={likely} />
-      <CautionsOf cautions={likely.prediction.cautions} steps={['shape']} />
+      <ShapeFields shape={shape} gap_mm={gap_mm} set={edits.set} />
+      {shape.method === 'roll-and-cut' && (
+        <LevelPicker
+          level={shape.layout ?? 'hand'}
+          searched={props.searched}
+          provisional={prediction.yield.provisional}
+          onLevel={(level) => edits.set(['shape', 'layout'], level)}
+        />
+      )}
+      <Drawn likely={likely} template={shape.method === 'roll-and-cut' && shape.layout === 'tightest'} />
+      <SheetWords out={prediction.yield} onRollTo={(width_mm) => edits.set(['shape', 'roll_width_mm'], width_mm)} />
+      <LeftOver out={prediction.yield} />
+      {shape.method === 'cake' && <OtherPan shape={shape} dough={prediction.dough} edits={edits} />}
+      <CleanAfter prediction={prediction} document={document} />
+      {drawing.shape.kind === 'sheet' && <HandGap {...props} first={prediction.yield.first_roll?.pieces ?? 1} />}
+      <ThickestOfTen banded={banded} usual_mm={prediction.yield.piece_thickness_mm} />
+      {shape.method !== 'cake' && <SizeForDogs dogs={dogs} sides_mm={sidesOf(likely)} />}
+      <CautionsOf cautions={prediction.cautions} steps={['shape']} />
     </div>
   );
 }
 
+const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces_low, pieces_high }: Prediction['yield']): string =>
+  `${pieces_low} – ${pieces_high} pieces as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
+
+/** Sides of one piece as it lies, longer first. */
+function sidesOf({ drawing: { shape }, prediction }: BenchProps['likely']): [number, number] {
+  const sides = ((): [number, number] => {
+    switch (shape.kind) {
+      case 'sheet':
+        return boxOf(shape.outline);
+      case 'slab':
+        return [shape.piece_mm[0], shape.piece_mm[1]];
+      case 'loose':
+        return boxOf(shape.tray.outline);
+      case 'hollows':
+        return [shape.side_mm, Math.max(shape.side_mm, shape.depth_mm)];
+      case 'cake':
+        return [shape.width_mm, shape.length_mm];
+    }
+  })();
+  const all = [...sides, prediction.yield.piece_thickness_mm].sort((a, b) => b - a);
+  return [all[0], all[1]];
+}
+
+function boxOf(outline: ReadonlyArray<readonly [number, number]>): [number, number] {
+  const size = (axis: 0 | 1): number => Math.max(...outline.map((p) => p[axis])) - Math.min(...outline.map((p) => p[axis]));
+  return [size(0), size(1)];
+}
+
+/** When a pick comes out clean, beside how long it is baked. */
+function CleanAfter({ prediction, document }: { readonly prediction: Prediction; readonly document: BatchDocument }): ReactNode {
+  const { clean_minutes } = prediction.heat;
+  const first = document.heat.steps.find((step) => step.do === 'hold');
+  if (clean_minutes === null || first?.do !== 'hold') return null;
+  return (
+    <p className="text-[14px]">
+      At {first.setpoint_c} °C <strong>a pick comes out clean after about {duration(clean_minutes)}</strong>; the programme holds
+      it for {duration(first.minutes)}.
+    </p>
+  );
+}
+
 /** Where the pieces lie, drawn as wide as there is room. */
-function Drawn({ likely }: Pick<BenchProps, 'likely'>): ReactNode {
+function Drawn({ likely, template }: Pick<BenchProps, 'likely'> & { readonly template: boolean }): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(860);
-  const { sheets } = likely.drawing;
+  const { shape } = likely.drawing;
+  const { prediction } = likely;
   return (
     <div ref={ref}>
-      {sheets.kind === 'sheet' ? (
-        <SheetPictures drawn={sheets} prediction={likely.prediction} width={width} />
-      ) : (
-        <SlabPictures drawn={sheets} width={width} />
-      )}
+      {shape.kind === 'sheet' && <SheetPictures drawn={shape} prediction={prediction} width={width} template={template} />}
+      {shape.kind === 'slab' && <SlabPictures drawn={shape} width={width} />}
+      {shape.kind === 'loose' && <LoosePictures drawn={shape} prediction={prediction} width={width} />}
+      {shape.kind === 'hollows' && <HollowPictures drawn={shape} prediction={prediction} />}
+      {shape.kind === 'cake' && <CakePictures drawn={shape} prediction={prediction} />}
     </div>
   );
 }

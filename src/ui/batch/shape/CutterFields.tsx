@@ -1,0 +1,43 @@
+import type { ReactNode } from 'react';
+import type { CutterChoice } from '@/core/batch';
+import type { OutlineName } from '@/core/shaping';
+import { OUTLINES } from '../../format/words';
+import { Choice } from '../../kit/Choice';
+import { Mm, type Set } from './Mm';
+
+const CUTTER = [5, 200] as const;
+const OWN = 'own';
+type Shown = OutlineName | typeof OWN;
+
+type CutterFieldsProps = {
+  readonly label: string;
+  readonly at: 'cutter' | 'mini';
+  readonly cutter: CutterChoice;
+  readonly usual_mm: number;
+  readonly set: Set;
+};
+
+/** Which cutter and how large: a built-in outline, or one's own from an SVG file. */
+export function CutterFields({ label, at, cutter, usual_mm, set }: CutterFieldsProps): ReactNode {
+  const { outline = 'circle', svg_path, length_mm = usual_mm, width_mm } = cutter;
+  const shown: Shown = svg_path === undefined ? outline : OWN;
+  return (
+    <>
+      <Choice<Shown>
+        label={label}
+        value={shown}
+        options={svg_path === undefined ? OUTLINES : [...OUTLINES, { value: OWN, name: 'your own' }]}
+        onChange={(next) => next !== OWN && set(['shape', at], { outline: next, length_mm })}
+      />
+      <span className="inline-flex items-center gap-1">
+        <Mm label={`${label} long`} shown={false} value={length_mm} limits={CUTTER} at={[at, 'length_mm']} set={set} />
+        {width_mm !== undefined && (
+          <>
+            ×
+            <Mm label={`${label} wide`} shown={false} value={width_mm} limits={CUTTER} at={[at, 'width_mm']} set={set} />
+          </>
+        )}
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+import { Radio, RadioGroup } from '@headlessui/react';
+import type { ReactNode } from 'react';
+import type { LayoutLevel } from '@/core/shaping';
+import { Button } from '../../kit/Button';
+
+const LEVELS: ReadonlyArray<{ readonly value: LayoutLevel; readonly name: string; readonly says: string }> = [
+  { value: 'hand', name: 'As your hand does it', says: 'straight rows, the cutter as it lies or sideways' },
+  { value: 'tighter', name: 'Tighter', says: 'the cutter turned, every second one the other way round' },
+  { value: 'tightest', name: 'Tightest, paper template', says: 'searched; print the sheet and cut along it' },
+];
+
+type LevelPickerProps = {
+  readonly level: LayoutLevel;
+  /** How far the search is [0..1]; null when none is under way. */
+  readonly searched: number | null;
+  readonly provisional: boolean;
+  readonly onLevel: (level: LayoutLevel) => void;
+};
+
+/** How hard the layout of the first roll is tried, and how far a search is. */
+export function LevelPicker({ level, searched, provisional, onLevel }: LevelPickerProps): ReactNode {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <RadioGroup value={level} onChange={onLevel} aria-label="How tightly to cut" className="flex flex-wrap gap-1.5">
+        {LEVELS.map(({ value, name, says }) => (
+          <Radio
+            key={value}
+            value={value}
+            title={says}
+            className="cursor-pointer rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold data-[checked]:border-[1.6px] data-[checked]:border-rim data-[checked]:bg-face data-[focus]:outline-2"
+          >
+            {name}
+          </Radio>
+        ))}
+      </RadioGroup>
+      {provisional && (
+        <span role="status" className="inline-flex items-center gap-2 text-[13.5px] text-soft">
+          <span
+            role="progressbar"
+            aria-label="Search for a tighter layout"
+            aria-valuenow={Math.round(100 * (searched ?? 0))}
+            className="h-2 w-28 overflow-hidden rounded-full border border-dough"
+          >
+            <span className="block h-full bg-dough" style={{ width: `${100 * (searched ?? 0)}%` }} />
+          </span>
+          searching, {Math.round(100 * (searched ?? 0))} %
+          <Button look="small" onClick={() => onLevel('hand')}>
+            Stop
+          </Button>
+        </span>
+      )}
+    </div>
+  );
+}

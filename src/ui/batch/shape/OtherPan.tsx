@@ -1,0 +1,73 @@
+'use client';
+import { useState, type ReactNode } from 'react';
+import type { Prediction, Shape } from '@/core/batch';
+import { PAN_SHAPES, USUAL_PANS, panFactor, type Pan, type PanShape } from '@/core/shaping';
+import { Button } from '../../kit/Button';
+import { Choice } from '../../kit/Choice';
+import { NumberField } from '../../kit/NumberField';
+import type { BenchProps } from '../bench-props';
+import { PAN_NAMES, usualPan } from './pan-words';
+
+type Cake = Extract<Shape, { method: 'cake' }>;
+const PANS = PAN_SHAPES.map((value) => ({ value, name: PAN_NAMES[value] }));
+
+const panOf = (given: Cake['pan'] = {}): Pan => {
+  const shape = given.shape ?? 'round';
+  const pan = { ...USUAL_PANS[shape], ...given, shape };
+  return usualPan(shape).length_mm === undefined ? { ...pan, length_mm: pan.width_mm } : pan;
+};
+
+/** Another pan, filled as deep as this one: how much more batter that is, and one step to bake in it. */
+export function OtherPan({
+  shape,
+  dough,
+  edits,
+}: {
+  readonly shape: Cake;
+  readonly dough: Prediction['dough'];
+  readonly edits: BenchProps['edits'];
+}): ReactNode {
+  const [kind, setKind] = useState<PanShape>('square');
+  const [width_mm, setWidth] = useState(USUAL_PANS.square.width_mm);
+  const [length_mm, setLength] = useState<number | undefined>(undefined);
+  const here = panOf(shape.pan);
+  // As deep as this one, so that it bakes alike.
+  const given = {
+    ...usualPan(kind),
+    shape: kind,
+    width_mm,
+    depth_mm: here.depth_mm,
+    ...(length_mm === undefined ? {} : { length_mm }),
+  };
+  const factor = panFactor(here, panOf(given));
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[14px]">
+      <Choice
+        label="Bake it in another pan:"
+        value={kind}
+        options={PANS}
+        onChange={(next) => {
+          setKind(next);
+          setWidth(USUAL_PANS[next].width_mm);
+          setLength(usualPan(next).length_mm);
+        }}
+      />
+      <NumberField label="wide" unit="mm" width="w-9" value={width_mm} min={40} max={600} onChange={setWidth} />
+      {length_mm !== undefined && (
+        <NumberField label="long" unit="mm" width="w-9" value={length_mm} min={40} max={600} onChange={setLength} />
+      )}
+      <span>
+        takes <strong>{factor.toFixed(2)} times</strong> the batter for the same depth
+      </span>
+      <Button
+        look="small"
+        onClick={() => {
+          edits.set(['shape', 'pan'], given);
+          edits.set(['scale'], { by: 'factor', factor: Number((dough.factor * factor).toFixed(3)) });
+        }}
+      >
+        Use this pan
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,22 @@
+import type { ReactNode } from 'react';
+import type { Prediction } from '@/core/batch';
+import { moisture } from '../../format/units';
+
+/** What uneven thickness does: the thickest of ten pieces against the usual one. */
+export function ThickestOfTen({
+  banded,
+  usual_mm,
+}: {
+  readonly banded: Prediction | null;
+  readonly usual_mm: number;
+}): ReactNode {
+  const thickest = banded?.outcome.thickest;
+  if (!banded || !thickest) return null;
+  return (
+    <p className="text-[14px]">
+      <strong>The thickest of ten</strong> goes in at {thickest.thickness_mm.toFixed(1)} instead of {usual_mm.toFixed(1)} mm: its
+      heart ends at <strong className="text-water">{moisture(thickest.centre_moisture_pct)}</strong> water, the usual one&rsquo;s
+      at {moisture(banded.outcome.centre_moisture_pct)}.
+    </p>
+  );
+}
