@@ -4,6 +4,7 @@ import { predict, type BatchDocument } from '@/core/batch';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { dragToRepaint } from './bench-drag';
+import { timeLayouts } from './bench-layouts';
 import { recipeBook } from './bench-recipes';
 
 type Row = { readonly name: string; readonly median_ms: number; readonly p95_ms: number; readonly baseline_ms: number };
@@ -49,7 +50,13 @@ async function predictTwoStage(): Promise<Row> {
   return batches.reduce((calmest, batch) => (batch.median_ms < calmest.median_ms ? batch : calmest));
 }
 
-const rows = [await predictTwoStage()];
+const layouts = timeLayouts();
+const rows = [
+  await predictTwoStage(),
+  summarise('layout-hand', layouts.hand, 10),
+  summarise('layout-fast', layouts.tighter, 60),
+  summarise('layout-best', layouts.tightest, 1200),
+];
 if (!process.argv.includes('--no-browser')) {
   const address = `http://127.0.0.1:${process.env.PORT ?? '3231'}`;
   const { open, search } = await recipeBook(address, process.env.OVEN_DATABASE_URL ?? '');

@@ -65,7 +65,7 @@ describe('the prediction worker', () => {
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares.at(-1)).toBeLessThanOrEqual(1);
     if (!banded?.ok || !banded.value.found) throw new Error('nothing found');
-    worker.remember(structuredClone(banded.value.found));
+    worker.remember(banded.value.found);
     const likely = worker.likely(tightest);
     expect(likely.ok && likely.value.prediction.yield).toMatchObject({
       provisional: false,

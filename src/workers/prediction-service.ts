@@ -7,6 +7,7 @@ import {
   searchLayout,
   swapsOf,
   type BatchDocument,
+  type Found,
   type Kitchen,
 } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
@@ -46,10 +47,10 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
       const worked = predict(document, kitchen);
       if (!worked.ok) return worked;
       const prediction = await inSlices(bandInSteps(worked.value), ticket);
-      return prediction === OVERTAKEN ? null : succeed({ prediction, found });
+      return prediction === OVERTAKEN ? null : succeed({ prediction, found: found && JSON.stringify(found) });
     },
     gapFromCut: (document, cut) => gapFromCut(document, kitchen, cut),
-    remember,
+    remember: (found) => remember(JSON.parse(found) as Found),
   };
 
   /** Runs steps a slice at a time; gives up when a newer question was asked meanwhile. */

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { BatchDocument, Found, Prediction } from '@/core/batch';
+import type { BatchDocument, Prediction } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
@@ -103,7 +103,7 @@ export class Predictor {
   }
 
   /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */
-  private async show(document: BatchDocument, found: Found): Promise<void> {
+  private async show(document: BatchDocument, found: string): Promise<void> {
     await this.fast.remember(found);
     if (document !== this.asked) return;
     this.waiting = document;

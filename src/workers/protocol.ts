@@ -1,4 +1,4 @@
-import type { BatchDocument, Drawing, Found, Prediction, Swapped } from '@/core/batch';
+import type { BatchDocument, Drawing, Prediction, Swapped } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
 
@@ -15,8 +15,11 @@ export type KitchenGoods = {
 /** A swap with what the whole batch becomes by it. */
 export type TriedSwap = Swapped & { readonly idea: SwapIdea; readonly after: Prediction };
 
-/** The prediction with its bands, and what its search found, for another worker to remember. */
-export type Banded = { readonly prediction: Prediction; readonly found: Found | null };
+/**
+ * The prediction with its bands, and what its search found, for another worker to remember: as text, since the page
+ * between the two only hands it on, and text passes quicker than a thousand placements.
+ */
+export type Banded = { readonly prediction: Prediction; readonly found: string | null };
 
 /** How far the search for a layout is [0..1]. */
 export type OnSearch = (share: number) => void;
@@ -33,5 +36,5 @@ export type PredictionService = {
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
   gapFromCut(document: BatchDocument, cut: number): Result<number>;
   /** Takes over what another worker found. */
-  remember(found: Found): void;
+  remember(found: string): void;
 };

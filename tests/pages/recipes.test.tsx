@@ -55,7 +55,7 @@ function bench(doc: BatchDocument): BenchProps {
     edits: { set: nothing, change: nothing, undo: nothing, redo: nothing, begin: nothing },
     trySwaps: () => Promise.resolve([]),
     readHand: () => Promise.resolve(null),
-    searched: null,
+    search: { subscribe: () => () => undefined, getSnapshot: () => null },
     likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
     banded: null,
     pantry: PANTRY,

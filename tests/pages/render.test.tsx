@@ -45,7 +45,7 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     appliances: [{ id: 'big', name: 'Big oven', kind: 'static-oven', thermostat_offset_c: -8 }],
     trySwaps: () => Promise.resolve([]),
     readHand: () => Promise.resolve(null),
-    searched: null,
+    search: { subscribe: () => () => undefined, getSnapshot: () => null },
     habits: { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] },
     onHabits: nothing,
     dogs: DOGS,
@@ -157,7 +157,7 @@ describe('the benches', () => {
   it('shape: says how far the search for a tighter layout is, and lets it be stopped', () => {
     const yields = { ...hillbars.likely.prediction.yield, provisional: true };
     const likely = { ...hillbars.likely, prediction: { ...hillbars.likely.prediction, yield: yields } };
-    const text = words(<ShapeBench {...hillbars} likely={likely} searched={0.43} />);
+    const text = words(<ShapeBench {...hillbars} likely={likely} search={{ ...hillbars.search, getSnapshot: () => 0.43 }} />);
     expect(text).toContain('searching, 43 % Stop');
   });
   it.each([

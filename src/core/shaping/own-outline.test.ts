@@ -44,7 +44,7 @@ describe('an outline of one’s own', () => {
     ['closes an open line', 'M0 0H100V100H0', ['an open line was closed']],
     ['fills a hole', `${SQUARE} M40 40V60H60V40Z`, ['a hole was filled']],
     ['leaves a speck out', `${SQUARE} M200 0h5v5h-5z`, ['1 loose specks were left out']],
-    ['unites lines that cross', 'M0 0H60V60H0Z M40 40H100V100H40Z', ['crossing lines were united']],
+    ['unites lines that cross', 'M0 0H60V60H0Z M40 40H100V100H40Z', ['overlapping lines were united']],
     [
       'warns of a neck that breaks',
       'M0 0H40V48H60V0H100V100H60V51H40V100H0Z',

@@ -64,7 +64,7 @@ function readPath(path: string): Result<OwnOutline> {
   if (others.length > 0) mended.push(`${others.length} loose specks were left out`);
   if (holes > 0) mended.push(holes === 1 ? 'a hole was filled' : `${holes} holes were filled`);
   const drawn = solid.reduce((sum, ring) => sum + Math.abs(area(ring)), 0);
-  if (Math.abs(drawn - covered) > CROSSING * drawn) mended.push('crossing lines were united');
+  if (Math.abs(drawn - covered) > CROSSING * drawn) mended.push('overlapping lines were united');
   return finish(path, main, mended);
 }
 

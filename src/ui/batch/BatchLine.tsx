@@ -1,5 +1,5 @@
 'use client';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { BatchDocument, Prediction } from '@/core/batch';
 import type { Likely } from '@/workers/protocol';
 import { duration, factor, mass, span } from '../format/units';
@@ -31,7 +31,7 @@ const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
-export function BatchLine({ document, likely, bench, onBench }: BatchLineProps): ReactNode {
+export const BatchLine = memo(function BatchLine({ document, likely, bench, onBench }: BatchLineProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1228);
   const stations = stationsOf(document, likely.prediction);
   const points = ribbonOf(likely.prediction, likely.drawing, width, TALLEST);
@@ -103,7 +103,7 @@ export function BatchLine({ document, likely, bench, onBench }: BatchLineProps):
       </div>
     </nav>
   );
-}
+});
 
 /** What the pieces stand on, and what comes of it: "4 trays, 2 re-rolls". */
 function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }: Prediction['yield']): string {

@@ -1,7 +1,7 @@
 'use client';
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
@@ -48,7 +48,7 @@ type BatchPlaceProps = {
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
-  const { document, edits, trySwaps, readHand, likely, banded, bandIsOld, searched, failure, canUndo, canRedo } = useBatch(
+  const { document, edits, trySwaps, readHand, likely, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
     batch.document,
     goods,
   );
@@ -59,10 +59,10 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   useKeys(edits, saving.saveNow, setBench);
 
-  const open = (next: Bench): void => {
+  const open = useCallback((next: Bench): void => {
     setBench(next);
     window.history.replaceState(null, '', `?bench=${next}`);
-  };
+  }, []);
   const props: BenchProps | null = likely && {
     document,
     edits,
@@ -70,7 +70,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
     readHand,
     likely,
     banded,
-    searched,
+    search,
     pantry,
     appliances: kitchen.appliances,
     habits,
@@ -124,7 +124,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
             aria-labelledby={`station-${bench}`}
             className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
           >
-            <OneBench bench={bench} props={props} />
+            <OneBench bench={bench} {...props} />
           </div>
           <OutcomePlate
             document={document}
@@ -147,7 +147,8 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
   );
 }
 
-function OneBench({ bench, props }: { readonly bench: Bench; readonly props: BenchProps }): ReactNode {
+/** Drawn anew only when the batch changes, not when it is saved or its neighbours move. */
+const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { readonly bench: Bench }): ReactNode {
   switch (bench) {
     case 'weigh':
       return <WeighBench {...props} />;
@@ -164,7 +165,7 @@ function OneBench({ bench, props }: { readonly bench: Bench; readonly props: Ben
     case 'keep':
       return <KeepBench {...props} about="keep" />;
   }
-}
+});
 
 function NameField({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }): ReactNode {
   return (

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { BatchDocument, Prediction } from '@/core/batch';
 import { screen, type Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
@@ -21,7 +21,14 @@ type OutcomePlateProps = {
 };
 
 /** What comes out: it never leaves the page, whichever bench is open. */
-export function OutcomePlate({ document, likely, banded, bandIsOld, pantry, dogs }: OutcomePlateProps): ReactNode {
+export const OutcomePlate = memo(function OutcomePlate({
+  document,
+  likely,
+  banded,
+  bandIsOld,
+  pantry,
+  dogs,
+}: OutcomePlateProps): ReactNode {
   const { outcome, keeps, feeding, heat, cost } = likely;
   const { target } = document;
   const blocked = likely.blocked_by.length > 0;
@@ -115,7 +122,7 @@ export function OutcomePlate({ document, likely, banded, bandIsOld, pantry, dogs
       </p>
     </Plate>
   );
-}
+});
 
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** The plate names a caution; its bench says why and what to do. */

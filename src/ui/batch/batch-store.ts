@@ -24,8 +24,15 @@ export type BatchSnapshot = {
   /** Bands of the newest document whose bands are known, and whether they are of an older one than shown. */
   readonly banded: Prediction | null;
   readonly bandIsOld: boolean;
-  /** How far the search for the layout shown is [0..1]; null when none is under way. */
-  readonly searched: number | null;
+};
+
+/**
+ * How far the search for the layout shown is [0..1]; null when none is under way. Apart from the rest: it changes ten
+ * times a second, and only its own bar is drawn anew.
+ */
+export type SearchProgress = {
+  readonly subscribe: (listener: () => void) => () => void;
+  readonly getSnapshot: () => number | null;
 };
 
 /** A change is shown together with its answer; if that takes longer than this, the change is shown alone [ms]. */
@@ -38,6 +45,8 @@ const SHOW_ALONE_AFTER_MS = 80;
 export class BatchStore {
   private history: History;
   private readonly listeners = new Set<() => void>();
+  private readonly watchers = new Set<() => void>();
+  private searched: number | null = null;
   private predictor: Asks | null = null;
   private snapshot: BatchSnapshot;
   private bandedOf: BatchDocument | null = null;
@@ -56,7 +65,6 @@ export class BatchStore {
       failure: null,
       banded: null,
       bandIsOld: true,
-      searched: null,
     };
   }
 
@@ -70,7 +78,7 @@ export class BatchStore {
         this.show({ banded: answer.value });
       },
       onSearch: (document, searched) => {
-        if (document === this.history.document) this.show({ searched });
+        if (document === this.history.document) this.setSearched(searched);
       },
     });
     this.predictor.ask(this.history.document);
@@ -99,16 +107,30 @@ export class BatchStore {
   /** Starts over from another version of the batch. */
   readonly begin = (document: BatchDocument): void => this.move(begin(document));
 
+  readonly search: SearchProgress = {
+    subscribe: (listener) => {
+      this.watchers.add(listener);
+      return () => this.watchers.delete(listener);
+    },
+    getSnapshot: () => this.searched,
+  };
+
+  private setSearched(searched: number | null): void {
+    if (searched === this.searched) return;
+    this.searched = searched;
+    for (const watcher of this.watchers) watcher();
+  }
+
   private move(next: History): void {
     if (next.document === this.history.document) return;
     this.history = next;
-    this.snapshot = { ...this.snapshot, searched: null };
+    this.setSearched(null);
     this.predictor?.ask(next.document);
     clearTimeout(this.alone);
     this.alone = setTimeout(() => this.show({}), SHOW_ALONE_AFTER_MS);
   }
 
-  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded' | 'searched'>>): void {
+  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded'>>): void {
     clearTimeout(this.alone);
     const { document, done, undone } = this.history;
     this.snapshot = {

@@ -3,6 +3,7 @@ import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
+import type { SearchProgress } from './batch-store';
 import type { Edits, ReadHand, TrySwaps } from './use-batch';
 
 export type Appliance = {
@@ -32,8 +33,7 @@ export type BenchProps = {
   readonly readHand: ReadHand;
   readonly likely: Likely;
   readonly banded: Prediction | null;
-  /** How far the search for a layout is [0..1]; null when none is under way. */
-  readonly searched: number | null;
+  readonly search: SearchProgress;
   readonly pantry: Pantry;
   readonly appliances: readonly Appliance[];
   readonly habits: Habits;

@@ -4,7 +4,7 @@ import type { BatchDocument } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
 import type { KitchenGoods, TriedSwap } from '@/workers/protocol';
-import { BatchStore, type BatchSnapshot } from './batch-store';
+import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
 export type Edits = Pick<BatchStore, 'set' | 'change' | 'undo' | 'redo' | 'begin'>;
 
@@ -18,7 +18,12 @@ export type ReadHand = (document: BatchDocument, cut: number) => Promise<Result<
 export function useBatch(
   first: BatchDocument,
   kitchen: KitchenGoods,
-): BatchSnapshot & { readonly edits: Edits; readonly trySwaps: TrySwaps; readonly readHand: ReadHand } {
+): BatchSnapshot & {
+  readonly edits: Edits;
+  readonly trySwaps: TrySwaps;
+  readonly readHand: ReadHand;
+  readonly search: SearchProgress;
+} {
   const predictor = useRef<Predictor | null>(null);
   const [store] = useState(() => new BatchStore(first, () => performance.now()));
   useEffect(() => {
@@ -31,5 +36,5 @@ export function useBatch(
     [],
   );
   const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
-  return { ...snapshot, edits: store, trySwaps, readHand };
+  return { ...snapshot, edits: store, trySwaps, readHand, search: store.search };
 }

@@ -1,17 +1,17 @@
 'use client';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Habits } from './habits';
 
 /** How this kitchen measures; a change is shown at once and remembered, and stays on this page if it cannot be. */
 export function useHabits(first: Habits): readonly [Habits, (habits: Habits) => void] {
   const [habits, setHabits] = useState(first);
-  const change = (next: Habits): void => {
+  const change = useCallback((next: Habits): void => {
     setHabits(next);
     void fetch('/api/kitchen', {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(next),
     }).catch(() => undefined);
-  };
+  }, []);
   return [habits, change];
 }

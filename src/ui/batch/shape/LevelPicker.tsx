@@ -1,8 +1,9 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { useSyncExternalStore, type ReactNode } from 'react';
 import type { LayoutLevel } from '@/core/shaping';
 import { Button } from '../../kit/Button';
+import type { SearchProgress } from '../batch-store';
 
 const LEVELS: ReadonlyArray<{ readonly value: LayoutLevel; readonly name: string; readonly says: string }> = [
   { value: 'hand', name: 'As your hand does it', says: 'straight rows, the cutter as it lies or sideways' },
@@ -12,14 +13,13 @@ const LEVELS: ReadonlyArray<{ readonly value: LayoutLevel; readonly name: string
 
 type LevelPickerProps = {
   readonly level: LayoutLevel;
-  /** How far the search is [0..1]; null when none is under way. */
-  readonly searched: number | null;
+  readonly search: SearchProgress;
   readonly provisional: boolean;
   readonly onLevel: (level: LayoutLevel) => void;
 };
 
 /** How hard the layout of the first roll is tried, and how far a search is. */
-export function LevelPicker({ level, searched, provisional, onLevel }: LevelPickerProps): ReactNode {
+export function LevelPicker({ level, search, provisional, onLevel }: LevelPickerProps): ReactNode {
   return (
     <div className="flex flex-wrap items-center gap-2">
       <RadioGroup value={level} onChange={onLevel} aria-label="How tightly to cut" className="flex flex-wrap gap-1.5">
@@ -34,22 +34,28 @@ export function LevelPicker({ level, searched, provisional, onLevel }: LevelPick
           </Radio>
         ))}
       </RadioGroup>
-      {provisional && (
-        <span role="status" className="inline-flex items-center gap-2 text-[13.5px] text-soft">
-          <span
-            role="progressbar"
-            aria-label="Search for a tighter layout"
-            aria-valuenow={Math.round(100 * (searched ?? 0))}
-            className="h-2 w-28 overflow-hidden rounded-full border border-dough"
-          >
-            <span className="block h-full bg-dough" style={{ width: `${100 * (searched ?? 0)}%` }} />
-          </span>
-          searching, {Math.round(100 * (searched ?? 0))} %
-          <Button look="small" onClick={() => onLevel('hand')}>
-            Stop
-          </Button>
-        </span>
-      )}
+      {provisional && <Searching search={search} onStop={() => onLevel('hand')} />}
     </div>
+  );
+}
+
+function Searching({ search, onStop }: { readonly search: SearchProgress; readonly onStop: () => void }): ReactNode {
+  const searched = useSyncExternalStore(search.subscribe, search.getSnapshot, search.getSnapshot) ?? 0;
+  const percent = Math.round(100 * searched);
+  return (
+    <span role="status" className="inline-flex items-center gap-2 text-[13.5px] text-soft">
+      <span
+        role="progressbar"
+        aria-label="Search for a tighter layout"
+        aria-valuenow={percent}
+        className="h-2 w-28 overflow-hidden rounded-full border border-dough"
+      >
+        <span className="block h-full bg-dough" style={{ width: `${percent}%` }} />
+      </span>
+      searching, {percent} %
+      <Button look="small" onClick={onStop}>
+        Stop
+      </Button>
+    </span>
   );
 }

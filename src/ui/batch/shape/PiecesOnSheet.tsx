@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { TrayDrawing } from '@/core/batch';
 
 type Placed = TrayDrawing['placed'];
@@ -45,31 +45,49 @@ export function PiecesOnSheet({ width_mm, height_mm, rim_mm, pieces, ground, pxP
         strokeWidth={1.4 / pxPerMm}
         className={ground === 'tray' ? 'fill-enamel stroke-rim' : 'fill-dough-pale stroke-dough'}
       />
-      {pieces.map(({ outline, placed, count, hole_mm = 0, mini = false }, kind) => {
-        const path = pathOf(outline) + holeOf(hole_mm);
-        return placed
-          .slice(0, count)
-          .map(({ x_mm, y_mm, turn_deg }, i) => (
-            <path
-              key={`${kind}-${i}`}
-              d={path}
-              fillRule="evenodd"
-              transform={`translate(${(x_mm + rim_mm).toFixed(2)} ${(height_mm - rim_mm - y_mm).toFixed(2)}) rotate(${(-turn_deg).toFixed(2)})`}
-              strokeWidth={1 / pxPerMm}
-              className={`${mini ? MINI_FILL : FILL} stroke-dough`}
-            />
-          ));
-      })}
+      {pieces.map((kind, i) => (
+        <AllOfOne key={i} {...kind} left_mm={rim_mm} floor_mm={height_mm - rim_mm} stroke={1 / pxPerMm} />
+      ))}
     </svg>
   );
 }
+
+type AllOfOneProps = PiecesOfOne & { readonly left_mm: number; readonly floor_mm: number; readonly stroke: number };
+
+/** Drawn anew only when the pieces lie otherwise, not on every change beside them. */
+const AllOfOne = memo(function AllOfOne({ left_mm, floor_mm, stroke, mini = false, ...kind }: AllOfOneProps): ReactNode {
+  return (
+    <path
+      d={allPieces(kind)}
+      fillRule="evenodd"
+      // Up on the sheet is up on the screen, where y runs down.
+      transform={`translate(${left_mm} ${floor_mm}) scale(1 -1)`}
+      strokeWidth={stroke}
+      className={`${mini ? MINI_FILL : FILL} stroke-dough`}
+    />
+  );
+});
+
+/** All pieces as one path: a page with hundreds of elements would stutter on every move of the hand. */
+function allPieces({ outline, placed, count, hole_mm = 0 }: PiecesOfOne): string {
+  return placed
+    .slice(0, count)
+    .map(({ x_mm, y_mm, turn_deg }) => {
+      const [c, s] = [Math.cos((turn_deg * Math.PI) / 180), Math.sin((turn_deg * Math.PI) / 180)];
+      const points = outline.map(([x, y]) => `${tenths(x_mm + c * x - s * y)} ${tenths(y_mm + s * x + c * y)}`);
+      return `M${points.join('L')}Z${holeOf(hole_mm, x_mm, y_mm)}`;
+    })
+    .join('');
+}
+
+const tenths = (mm: number): number => Math.round(mm * 10) / 10;
 
 /** Up in the outline is up on the screen. */
 export const pathOf = (outline: Outline): string =>
   `M${outline.map(([x, y]) => `${x.toFixed(2)} ${(-y).toFixed(2)}`).join('L')}Z`;
 
-/** A round hole in the middle. */
-export function holeOf(hole_mm: number): string {
+/** A round hole about a point. */
+export function holeOf(hole_mm: number, x = 0, y = 0): string {
   const r = hole_mm / 2;
-  return r > 0 ? `M${-r} 0A${r} ${r} 0 1 0 ${r} 0A${r} ${r} 0 1 0 ${-r} 0Z` : '';
+  return r > 0 ? `M${tenths(x - r)} ${tenths(y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z` : '';
 }

@@ -60,7 +60,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
       {shape.method === 'roll-and-cut' && (
         <LevelPicker
           level={shape.layout ?? 'hand'}
-          searched={props.searched}
+          search={props.search}
           provisional={prediction.yield.provisional}
           onLevel={(level) => edits.set(['shape', 'layout'], level)}
         />
