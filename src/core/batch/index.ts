@@ -8,7 +8,7 @@ export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { gapFromCut } from './hand-gap';
 export { predict } from './predict';
-export type { Haste, Worked } from './predict';
+export type { Worked } from './predict';
 export type { Keeps, Prediction } from './prediction';
 export { remember, searchLayout } from './prepare';
 export type { Found, Kitchen } from './prepare';

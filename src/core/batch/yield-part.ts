@@ -1,4 +1,4 @@
-import { handScatter } from '../shaping';
+import { handScatter, roundsFor } from '../shaping';
 import type { Prediction } from './prediction';
 import type { Shaped, ShapeYield } from './shape/yield';
 
@@ -16,7 +16,7 @@ export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield']
     piece_thickness_mm: out.body.thickness_mm,
     trays: out.trays,
     per_tray: out.perTray,
-    rounds: Math.ceil(out.trays / (out.traysOwned ?? out.trays)),
+    rounds: roundsFor(out.trays, out.traysOwned ?? out.trays),
     rerolls: out.rerolls,
     first_roll: rolls.length > 0 ? firstRoll(shaped as Extract<Shaped, { kind: 'rolled' }>) : null,
     rerolled: rolls.slice(1).reduce((sum, { pieces }) => sum + pieces, 0),

@@ -2,7 +2,7 @@ import { cellsFor } from './grid';
 import type { Material } from './material';
 import type { FreezerAir } from './programme';
 import { Recorder } from './recorder';
-import type { Simulation, SimulationResult } from './simulate';
+import type { Simulation, SimulationResult } from './simulation';
 import { Slab } from './slab';
 
 /** Water's heat of fusion [J/kg], and how much of the solids' own mass keeps that water from freezing [1]. */

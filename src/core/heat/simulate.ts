@@ -1,58 +1,16 @@
 import { fail, succeed, type Result } from '../failure';
 import { warmest } from './appliance';
-import { Browning, type BrowningRate } from './browning';
+import { Browning } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';
 import { freeze } from './freezing';
 import { cellsFor } from './grid';
 import { KILL_CEILING, creditedKill, screeningKill } from './lethality';
-import type { Material } from './material';
-import type { Piece, Room, Stage, Surroundings } from './programme';
-import { Recorder, type Frame, type Profiles } from './recorder';
+import type { Stage } from './programme';
+import { Recorder } from './recorder';
+import type { Simulation, SimulationResult } from './simulation';
 import { Slab } from './slab';
 import { SlabStepper } from './slab-step';
-
-/** How finely to compute. */
-export type Fineness = {
-  readonly cells: number;
-  /** A step aims at these changes: hottest cell [K], wettest relative change [1]; and is never longer than [s]. */
-  readonly rise_K: number;
-  readonly drying: number;
-  readonly longest_s: number;
-};
-
-/** For the page and the doors; for uncertainty draws; for convergence checks. */
-export const USUAL: Fineness = { cells: 16, rise_K: 2, drying: 0.03, longest_s: 60 };
-export const COARSE: Fineness = { cells: 12, rise_K: 3, drying: 0.06, longest_s: 60 };
-
-export type Simulation = {
-  readonly material: Material;
-  readonly piece: Piece;
-  readonly surroundings: Surroundings;
-  readonly room: Room;
-  readonly stages: readonly Stage[];
-  readonly browning: BrowningRate;
-  readonly fineness: Fineness;
-  /** Seconds between recorded frames; 0 records only the end. */
-  readonly recordEvery_s: number;
-  /** Multiplies the moisture at every aw, for uncertainty draws [1]. */
-  readonly isothermScale?: number;
-  /** Also screen every cell for lethality (slower; checks only). */
-  readonly screening?: boolean;
-};
-
-export type SimulationResult = {
-  readonly frames: readonly Frame[];
-  readonly end: Frame;
-  readonly profiles: Profiles;
-  /** Thickness share of each cell, top to bottom (fixed by the grid). */
-  readonly shares: Float64Array;
-  readonly heater_J: number;
-  readonly steps: number;
-  /** Relative error of the water balance, and energy residual over heat taken in: the solver audits itself. */
-  readonly waterError: number;
-  readonly energyError: number;
-};
 
 const FIRST_STEP_S = 1;
 /** A new stage starts gently. */

@@ -1,16 +1,11 @@
 import type { Cutter } from './cutter';
 import { turnRing } from './geometry';
 import { rasterLayout } from './raster';
+import type { Layout, Placement } from './placement';
 import { inRowPattern, inRowPatterns, plainPatterns, type Pattern } from './row-pattern';
 import { bestStack, better, piecesOf, type Box, type Stack, type Stacked } from './stack-rows';
 import { isRound, turnCutter, type TurnedCutter } from './turned-cutter';
 import { runOut, seededRandom } from '../quantities';
-
-/** Where one cut-out lies: middle of its box [mm], turn in degrees counter-clockwise. */
-export type Placement = { readonly x_mm: number; readonly y_mm: number; readonly turn_deg: number };
-
-/** Cut-outs on a rectangle. */
-export type Layout = { readonly count: number; readonly placements: readonly Placement[] };
 
 /**
  * How hard is tried: `hand` lays straight rows with the cutter as it lies or sideways; `tighter` turns it and sets every

@@ -28,5 +28,5 @@ export const ballDiameter = (mass_g: number, g_per_ml: number): number => Math.c
 /** Mass of a filled hollow [g]. `fill` is the share that is filled [1]. */
 export const filledMass = (volume_ml: number, fill: number, g_per_ml: number): number => volume_ml * fill * g_per_ml;
 
-/** Rounds needed when so many pieces go into so many hollows at a time. */
-export const roundsFor = (pieces: number, hollows: number): number => Math.ceil(pieces / Math.max(1, hollows));
+/** Rounds needed when so many trays, mats or tins are wanted and so many are there. */
+export const roundsFor = (wanted: number, there: number): number => Math.ceil(wanted / Math.max(1, there));

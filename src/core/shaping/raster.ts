@@ -1,6 +1,6 @@
 import type { Cutter } from './cutter';
 import { boundsOf, stretch, turnRing, type Bounds, type Ring } from './geometry';
-import type { Layout, Placement } from './lay-out';
+import type { Layout, Placement } from './placement';
 import { minkowskiSum } from './minkowski';
 import { grow } from './polygon-union';
 

@@ -1,6 +1,7 @@
 import { runOut } from '../quantities';
 import type { Cutter } from './cutter';
-import { layOutInSteps, type Layout, type LayoutLevel, type LayoutProgress, type Placement } from './lay-out';
+import { layOutInSteps, type LayoutLevel, type LayoutProgress } from './lay-out';
+import type { Layout, Placement } from './placement';
 import { fillGround } from './raster';
 
 /** How the dough is rolled out and cut. */
