@@ -1,4 +1,4 @@
-import { handScatter, roundsFor } from '../shaping';
+import { roundsFor } from '../shaping';
 import type { Prediction } from './prediction';
 import type { Shaped, ShapeYield } from './shape/yield';
 
@@ -32,27 +32,16 @@ export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield']
 }
 
 /** Pieces from the first roll, and how hands scatter about them. */
-function firstRoll({ rollOut, cutter }: Extract<Shaped, { kind: 'rolled' }>): Prediction['yield']['first_roll'] {
-  const [roll] = rollOut.rolls;
-  const typical = { gap_mm: 4.5, edge_mm: 8 };
-  const range = handScatter({
-    width_mm: cutter.length_mm,
-    height_mm: cutter.width_mm,
-    pitch_mm: cutter.length_mm + typical.gap_mm,
-    step_mm: cutter.width_mm + typical.gap_mm,
-    ...typical,
-    sheetWidth_mm: roll.width_mm,
-    sheetLength_mm: roll.length_mm,
-  });
-  // Rows of boxes scatter as rows of nested pieces do: the shares are taken, not the counts.
-  const share = (count: number): number => (range.middle > 0 ? count / range.middle : 1);
+function firstRoll({ rollOut, scatter }: Extract<Shaped, { kind: 'rolled' }>): Prediction['yield']['first_roll'] {
+  const [{ pieces, width_mm, length_mm, sheets }] = rollOut.rolls;
+  const { low, high } = scatter ?? { low: 1, high: 1 };
   return {
-    pieces: roll.pieces,
-    pieces_low: Math.min(roll.pieces, Math.floor(roll.pieces * share(range.low))),
-    pieces_high: Math.max(roll.pieces, Math.ceil(roll.pieces * share(range.high))),
-    width_mm: roll.width_mm,
-    length_mm: roll.length_mm,
-    sheets: roll.sheets,
+    pieces,
+    pieces_low: Math.min(pieces, Math.floor(pieces * low)),
+    pieces_high: Math.max(pieces, Math.ceil(pieces * high)),
+    width_mm,
+    length_mm,
+    sheets,
   };
 }
 

@@ -19,7 +19,7 @@ import {
   type DropPlan,
   type LogShapePlan,
 } from './loose';
-import { planRolled, rolledYield, roughly, takesLong, withAdvice, type RolledPlan } from './rolled';
+import { planRolled, rolledYield, roughly, takesLong, withAdvice, withScatter, type RolledPlan } from './rolled';
 import { planSlab, slabYield, type SlabShapePlan } from './slab';
 import { cubeYield, planCube, planSlice, sliceYield, type CubePlan, type SlicePlan } from './whole';
 import type { ShapeYield } from './yield';
@@ -126,7 +126,7 @@ export function* yieldInSteps(
   const answer = known.get(question);
   if (answer) return answer;
   const made = yield* workOut(plan, mass_g, substance);
-  const advised = made.ok && plan.method === 'roll-and-cut' ? succeed(withAdvice(plan, made.value)) : made;
+  const advised = made.ok && plan.method === 'roll-and-cut' ? succeed(withAdvice(plan, withScatter(made.value))) : made;
   known.put(question, advised);
   return advised;
 }
@@ -138,7 +138,7 @@ export function quickYield(plan: ShapePlan, mass_g: number, substance: Substance
   if (answer) return answer;
   const rough = roughYield(plan, mass_g, substance);
   const provisional = takesSearch(plan);
-  const made = rough.ok && provisional ? succeed({ ...rough.value, provisional }) : rough;
+  const made = rough.ok ? succeed({ ...withScatter(rough.value), provisional }) : rough;
   quick.put(question, made);
   return made;
 }

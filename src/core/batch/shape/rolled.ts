@@ -1,6 +1,7 @@
 import { fail, succeed, at, type Result } from '../../failure';
 import {
   bestRollSize,
+  handScatter,
   leftOverUses,
   makeCutter,
   makeOwnCutter,
@@ -128,10 +129,31 @@ export function* rolledYield(
     // A cut-out counts as the square with its area over perimeter.
     body: { thickness_mm, width_mm: side_mm, length_mm: side_mm, exposure, heatExposure: exposure },
     uses: leftOverUses(rollOut.scrap_g, dough_g_per_ml, thickness_mm, rollOut.piece_g),
-    shaped: { kind: 'rolled', rollOut, cutter, mini, advice: null },
+    shaped: { kind: 'rolled', rollOut, cutter, mini, scatter: null, advice: null },
     tray: tray.value,
     provisional: false,
   });
+}
+
+/** Gap and ragged edge of usual hands [mm]: how they scatter hardly depends on them. */
+const USUAL_HANDS = { gap_mm: 4.5, edge_mm: 8 };
+
+/** The yield with how hands scatter about its first roll. Takes some milliseconds. */
+export function withScatter(out: ShapeYield): ShapeYield {
+  if (out.shaped.kind !== 'rolled' || out.shaped.rollOut.rolls.length === 0) return out;
+  const { cutter, rollOut } = out.shaped;
+  const range = handScatter({
+    width_mm: cutter.length_mm,
+    height_mm: cutter.width_mm,
+    pitch_mm: cutter.length_mm + USUAL_HANDS.gap_mm,
+    step_mm: cutter.width_mm + USUAL_HANDS.gap_mm,
+    ...USUAL_HANDS,
+    sheetWidth_mm: rollOut.rolls[0].width_mm,
+    sheetLength_mm: rollOut.rolls[0].length_mm,
+  });
+  // Rows of boxes scatter as rows of nested pieces do: the shares are taken, not the counts.
+  const share = (count: number): number => (range.middle > 0 ? count / range.middle : 1);
+  return { ...out, shaped: { ...out.shaped, scatter: { low: share(range.low), high: share(range.high) } } };
 }
 
 /** The yield with a width to roll to that gives more from the first roll, where there is one. Takes some tenths of a second. */

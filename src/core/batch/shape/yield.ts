@@ -33,6 +33,8 @@ export type Shaped =
       readonly rollOut: RollOutYield;
       readonly cutter: Cutter;
       readonly mini: Cutter | null;
+      /** How many pieces nine and one in ten sheets give, over the usual one [1]; null where nobody has asked. */
+      readonly scatter: { readonly low: number; readonly high: number } | null;
       readonly advice: RollSize | null;
     }
   | { readonly kind: 'slab'; readonly slab: SlabYield }
