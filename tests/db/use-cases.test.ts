@@ -68,7 +68,7 @@ describe('saving', () => {
     const id = await started();
     const { batch, appliances } = must(await cases.openBatch(id));
     expect(batch).toMatchObject({ revision: 1, document: { kitchen: { altitude_m: 310 } } });
-    expect(appliances).toHaveLength(3);
+    expect(appliances).toHaveLength(4);
     const saved = must(await cases.saveBatch(id, { revision: 1, document: { ...batch.document, name: 'Changed' } }));
     expect(saved).toMatchObject({ kind: 'saved', revision: 2 });
     expect(must(await cases.openBatch(id)).batch).toMatchObject({ name: 'Changed', revision: 2, document: { name: 'Changed' } });

@@ -19,6 +19,8 @@ type BatchLineProps = {
 };
 type Station = { readonly name: string; readonly figure: string; readonly small: string };
 
+/** Whole fruit, roots and meat are cut as they are. */
+const GROWN: ReadonlySet<string> = new Set(['slice', 'cube']);
 /** What the pieces of a shape stand on. */
 const HOLDERS: Partial<Record<BatchDocument['shape']['method'], string>> = {
   'score-slab': 'pan',
@@ -122,11 +124,13 @@ function stationsOf(document: BatchDocument, { dough, yield: out, heat, keeps }:
       figure: mass(dough.mass_g),
       small: dough.factor === 1 ? 'the recipe once' : `${factor(dough.factor)} the recipe`,
     },
-    mix: {
-      name: 'Mix',
-      figure: FEEL_NAMES[dough.feel],
-      small: dough.hold_back ? `hold back ${Math.round(dough.hold_back.mass_g)} g flour` : 'all at once',
-    },
+    mix: GROWN.has(document.shape.method)
+      ? { name: 'Mix', figure: 'As it grew', small: 'nothing to mix' }
+      : {
+          name: 'Mix',
+          figure: FEEL_NAMES[dough.feel],
+          small: dough.hold_back ? `hold back ${Math.round(dough.hold_back.mass_g)} g flour` : 'all at once',
+        },
     shape: {
       name: 'Shape',
       figure: `${out.pieces} pieces`,

@@ -77,7 +77,8 @@ export function hollowsYield(plan: HollowsPlan, batter_g: number, g_per_ml: numb
     sides_mm: [side_mm, side_mm],
     area_mm2,
     body,
-    uses: leftOverUses(left_g, g_per_ml, plan.depth_mm, piece_g),
+    // A stiff mat batter is pressed by hand; what pours is not.
+    uses: plan.method === 'mat' ? leftOverUses(left_g, g_per_ml, plan.depth_mm, piece_g) : null,
     shaped: { kind: 'hollows', cavities: plan.hollows, filled: plan.fill, depth_mm: plan.depth_mm },
   });
 }

@@ -2,7 +2,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Drawing, HeatStep, Prediction } from '@/core/batch';
 import { minuteTicks, type ChartScale } from './chart-scale';
-import { LIMITS, eventsOf, moveCorner, stretchesOf, type Stretch, type TimedStep } from './programme-edits';
+import { IN_SHORT, LIMITS, eventsOf, moveCorner, stretchesOf, type Stretch, type TimedStep } from './programme-edits';
 
 type ProgrammeChartProps = {
   readonly steps: readonly HeatStep[];
@@ -144,7 +144,7 @@ export function ProgrammeChart({ steps, timeline, snaps, scale, scrub, onScrub, 
         const name =
           step.do === 'hold'
             ? `${step.setpoint_c} °C for ${step.minutes} minutes`
-            : `${step.do === 'off' ? 'oven off' : 'on the rack'} for ${step.minutes} minutes`;
+            : `${IN_SHORT[step.do]} for ${step.minutes} minutes`;
         return (
           <circle
             key={index}
@@ -192,7 +192,7 @@ function EmberStretch({ stretch, before, scale, y, floor }: EmberProps): ReactNo
       ? `${step.setpoint_c} °C for ${step.minutes} min`
       : step.do === 'off'
         ? `oven off, ${step.minutes} min`
-        : `rack, ${step.minutes} min`;
+        : `${step.do === 'freeze' ? 'freezer' : 'rack'}, ${step.minutes} min`;
   return (
     <g>
       {levelBefore !== level && (

@@ -26,6 +26,7 @@ const NAMES: Record<HeatStep['do'], string> = {
 /** The programme in words and numbers: everything that can be dragged can be typed here. */
 export function StepList({ steps, onSteps, onValue }: StepListProps): ReactNode {
   const only = steps.filter(isTimed).length === 1;
+  const frozen = steps.some((step) => step.do === 'freeze');
   return (
     <ol className="flex flex-wrap items-center gap-x-2 gap-y-1.5 text-[14px]" aria-label="Steps of the programme">
       {steps.map((step, index) => (
@@ -94,7 +95,8 @@ export function StepList({ steps, onSteps, onValue }: StepListProps): ReactNode 
           </button>
         </li>
       ))}
-      <li className="inline-flex gap-1.5">
+      {/* A freezer only freezes. */}
+      <li className={frozen ? 'hidden' : 'inline-flex gap-1.5'}>
         <Button look="small" onClick={() => onSteps(addHold(steps))}>
           + hold
         </Button>

@@ -79,7 +79,8 @@ export function addHold(steps: readonly HeatStep[]): HeatStep[] {
   return off < 0 ? [...steps, hold] : [...steps.slice(0, off), hold, ...steps.slice(off)];
 }
 
-const IN_SHORT = { off: 'oven off', cool: 'on the rack', freeze: 'in the freezer' } as const;
+/** Stretches without a setpoint, in a few words. */
+export const IN_SHORT = { off: 'oven off', cool: 'on the rack', freeze: 'in the freezer' } as const;
 
 /** What the baker reads of a programme in one line: "175 · 110 · oven off". */
 export const inShort = (steps: readonly HeatStep[]): string =>

@@ -28,7 +28,7 @@ function FromAbove({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
   const [w, h] = [0, 1].map((axis) => 2 * Math.max(...outline.map((p) => Math.abs(p[axis]))));
   const scale = Math.min(WIDE_PX / w, TALL_PX / h);
   return (
-    <figure>
+    <figure className="w-44">
       <figcaption className="pb-1 text-[13.5px]">
         <strong className="text-dough">{pans === 1 ? 'The pan' : `${pans} pans`}</strong> from above
       </figcaption>
@@ -71,7 +71,7 @@ function InThePan({ drawn: { depth_mm, batter_mm, risen_mm, width_mm } }: { read
   const [w, h] = [width_mm * scale, tallest * scale];
   const y = (mm: number): number => h - mm * scale + 2;
   return (
-    <figure>
+    <figure className="w-36">
       <figcaption className="pb-1 text-[13.5px]">
         <strong className="text-dough">Batter</strong> {batter_mm.toFixed(0)} mm deep
       </figcaption>
@@ -104,7 +104,7 @@ function CutOpen({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
   const scale = Math.min(120 / wide, TALL_PX / frosting.height_mm);
   const step = layer_mm + coats_mm.between;
   return (
-    <figure>
+    <figure className="w-36">
       <figcaption className="pb-1 text-[13.5px]">
         <strong className="text-dough">Finished</strong> {frosting.height_mm.toFixed(0)} mm high
       </figcaption>

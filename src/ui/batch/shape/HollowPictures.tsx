@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { HollowsDrawing, Prediction } from '@/core/batch';
+import { mass } from '../../format/units';
 import { SPACE_PX } from './picture-sizes';
 
 const NAMES = { mat: ['mat', 'mats'], cup: ['tin', 'tins'], 'frozen-mould': ['mould', 'moulds'] } as const;
@@ -11,7 +12,7 @@ type HollowPicturesProps = { readonly drawn: HollowsDrawing; readonly prediction
 /** Mats, tins or moulds with their hollows: full ones, the last one, and how full each hollow is. */
 export function HollowPictures({ drawn, prediction }: HollowPicturesProps): ReactNode {
   const [one, many] = NAMES[drawn.what];
-  const { rounds } = prediction.yield;
+  const { rounds, scrap_g, scrap_uses, piece_raw_g } = prediction.yield;
   const shown = [
     ...(drawn.full > 0
       ? [{ title: drawn.full === 1 ? `One full ${one}` : `${drawn.full} full ${many}`, filled: drawn.cavities }]
@@ -57,6 +58,12 @@ export function HollowPictures({ drawn, prediction }: HollowPicturesProps): Reac
           </>
         ) : (
           <>All at once: the {many} in the house are enough.</>
+        )}
+        {!scrap_uses && scrap_g > 0.5 && (
+          <>
+            {' '}
+            {mass(scrap_g)} left over fill one more to {Math.round((100 * drawn.filled * scrap_g) / piece_raw_g)} %.
+          </>
         )}
       </p>
     </div>

@@ -17,7 +17,7 @@ const SCRAPS = [
   { value: 'round', name: 'one round' },
   { value: 'freeze', name: 'into the freezer' },
 ] as const;
-const MINI = { outline: 'circle', length_mm: 18 } as const;
+const MINI = { outline: 'circle', length_mm: 12 } as const;
 
 type RolledFieldsProps = { readonly shape: RollAndCut; readonly gap_mm: number; readonly set: Set };
 

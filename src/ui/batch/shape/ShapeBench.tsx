@@ -65,8 +65,12 @@ export function ShapeBench(props: BenchProps): ReactNode {
           onLevel={(level) => edits.set(['shape', 'layout'], level)}
         />
       )}
-      <Drawn likely={likely} template={shape.method === 'roll-and-cut' && shape.layout === 'tightest'} />
-      <SheetWords out={prediction.yield} onRollTo={(width_mm) => edits.set(['shape', 'roll_width_mm'], width_mm)} />
+      <Drawn likely={likely} />
+      <SheetWords
+        out={prediction.yield}
+        template={shape.method === 'roll-and-cut' && shape.layout === 'tightest'}
+        onRollTo={(width_mm) => edits.set(['shape', 'roll_width_mm'], width_mm)}
+      />
       <LeftOver out={prediction.yield} />
       {shape.method === 'cake' && <OtherPan shape={shape} dough={prediction.dough} edits={edits} />}
       <CleanAfter prediction={prediction} document={document} />
@@ -78,8 +82,10 @@ export function ShapeBench(props: BenchProps): ReactNode {
   );
 }
 
-const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces_low, pieces_high }: Prediction['yield']): string =>
-  `${pieces_low} – ${pieces_high} pieces as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
+const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces, pieces_low, pieces_high }: Prediction['yield']): string =>
+  pieces_low === pieces_high
+    ? `${pieces} portions of ${piece_raw_g.toFixed(0)} g raw`
+    : `${pieces_low} – ${pieces_high} pieces as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
 
 /** Sides of one piece as it lies, longer first. */
 function sidesOf({ drawing: { shape }, prediction }: BenchProps['likely']): [number, number] {
@@ -120,13 +126,13 @@ function CleanAfter({ prediction, document }: { readonly prediction: Prediction;
 }
 
 /** Where the pieces lie, drawn as wide as there is room. */
-function Drawn({ likely, template }: Pick<BenchProps, 'likely'> & { readonly template: boolean }): ReactNode {
+function Drawn({ likely }: Pick<BenchProps, 'likely'>): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const { shape } = likely.drawing;
   const { prediction } = likely;
   return (
     <div ref={ref}>
-      {shape.kind === 'sheet' && <SheetPictures drawn={shape} prediction={prediction} width={width} template={template} />}
+      {shape.kind === 'sheet' && <SheetPictures drawn={shape} prediction={prediction} width={width} />}
       {shape.kind === 'slab' && <SlabPictures drawn={shape} width={width} />}
       {shape.kind === 'loose' && <LoosePictures drawn={shape} prediction={prediction} width={width} />}
       {shape.kind === 'hollows' && <HollowPictures drawn={shape} prediction={prediction} />}

@@ -8,31 +8,21 @@ type SheetPicturesProps = {
   readonly drawn: SheetDrawing;
   readonly prediction: Prediction;
   readonly width: number;
-  readonly template: boolean;
 };
 
-/** The rolled sheets with their cut-outs, each re-roll, and one tray, all to one scale. By a `template` hands do not scatter. */
-export function SheetPictures({ drawn, prediction, width, template }: SheetPicturesProps): ReactNode {
+/** The rolled sheets with their cut-outs, each re-roll, and one tray, all to one scale. */
+export function SheetPictures({ drawn, prediction, width }: SheetPicturesProps): ReactNode {
   const shown = drawn.rolls.slice(0, 3);
   const all_mm = shown.reduce((sum, roll) => sum + roll.width_mm, 0) + drawn.tray.width_mm;
   const tallest_mm = Math.max(drawn.tray.depth_mm, ...shown.map(({ length_mm }) => length_mm));
   const pxPerMm = Math.min((width - SPACE_PX * (shown.length + 1)) / all_mm, TALLEST_PX / tallest_mm);
-  const { first_roll } = prediction.yield;
   return (
     <div className="flex flex-wrap items-start" style={{ gap: SPACE_PX }}>
       {shown.map((roll, i) => (
-        <figure key={i}>
+        <figure key={i} style={{ width: roll.width_mm * pxPerMm }}>
           <figcaption className="pb-1 text-[13.5px]">
             <strong className="text-dough">{i === 0 ? 'First roll' : `Re-roll ${i}`}</strong>{' '}
-            <span className="whitespace-nowrap">
-              {roll.pieces} pieces
-              {i === 0 && !template && first_roll && first_roll.pieces_low < first_roll.pieces_high && (
-                <span className="text-soft">
-                  {' '}
-                  ({first_roll.pieces_low} – {first_roll.pieces_high} by hand)
-                </span>
-              )}
-            </span>
+            <span className="whitespace-nowrap">{roll.pieces} pieces</span>
           </figcaption>
           <PiecesOnSheet
             width_mm={roll.width_mm}

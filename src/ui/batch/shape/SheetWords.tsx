@@ -5,20 +5,29 @@ import { Button } from '../../kit/Button';
 
 type SheetWordsProps = {
   readonly out: Prediction['yield'];
+  /** Cut along a printed sheet: hands do not scatter. */
+  readonly template: boolean;
   readonly onRollTo: (width_mm: number) => void;
 };
 
 /** Where the pieces come from, and a size to roll to that gives more of them from the first roll. */
-export function SheetWords({ out, onRollTo }: SheetWordsProps): ReactNode {
+export function SheetWords({ out, template, onRollTo }: SheetWordsProps): ReactNode {
   const { first_roll, rerolled, pressed, minis, roll_to, bench_flour_g, lost_g, pieces } = out;
   if (!first_roll) return null;
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1.5 text-[14px]">
       <p>
-        <strong>{first_roll.pieces} from the first roll</strong> ({Math.round((100 * first_roll.pieces) / pieces)} %)
-        {rerolled > 0 && `, ${rerolled} re-rolled`}
+        <strong>{first_roll.pieces} from the first roll</strong> ({Math.round((100 * first_roll.pieces) / pieces)} %
+        {!template &&
+          first_roll.pieces_low < first_roll.pieces_high &&
+          `, ${first_roll.pieces_low} – ${first_roll.pieces_high} as hands go`}
+        ){rerolled > 0 && `, ${rerolled} re-rolled`}
         {pressed > 0 && `, ${pressed} pressed by hand`}
-        {minis && `; ${minis.pieces} minis of ${minis.piece_raw_g.toFixed(1)} g`}.
+        {minis &&
+          (minis.pieces > 0
+            ? `; ${minis.pieces} minis of ${minis.piece_raw_g.toFixed(1)} g`
+            : '; no mini fits between them: take a smaller one')}
+        .
         {rerolled > 0 && (
           <span className="text-soft">
             {' '}

@@ -12,6 +12,8 @@ export function ThickestOfTen({
 }): ReactNode {
   const thickest = banded?.outcome.thickest;
   if (!banded || !thickest) return null;
+  // Where the heart keeps its water however thick it is, there is nothing to mind.
+  if (Math.abs(thickest.centre_moisture_pct - banded.outcome.centre_moisture_pct) < 0.1) return null;
   return (
     <p className="text-[14px]">
       <strong>The thickest of ten</strong> goes in at {thickest.thickness_mm.toFixed(1)} instead of {usual_mm.toFixed(1)} mm: its
