@@ -47,7 +47,7 @@ export type RecipesView = {
 };
 
 /** Recipes on one page of the book. */
-export const PAGE = 24;
+export const PAGE = 30;
 
 /** The recipe book, or the part of it that was searched for; each recipe with what its dough is and becomes. */
 export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>

@@ -69,7 +69,11 @@ describe('the book', () => {
   it('is searched by name, ingredient, method and allergen, all words together', async () => {
     expect(await names({ q: 'hillbars' })).toEqual(['Beet and mackerel hillbars']);
     expect(await names({ q: 'buckwheat chia' })).toEqual(['Buckwheat and seed bars']);
-    expect(await names({ q: 'zucchini' })).toEqual(['Turkey and courgette tiles']);
+    expect(await names({ q: 'zucchini' })).toEqual([
+      'Turkey and courgette tiles',
+      'Turkey and courgette mat bits',
+      'Turkey and courgette muffins',
+    ]);
     expect(await names({ q: 'washes' })).toEqual(['Barley and broth washboards']);
     expect((await names({ q: 'legume' })).length).toBeGreaterThan(1);
     expect(await names({ q: '100%_\\' })).toEqual([]);
@@ -153,6 +157,21 @@ describe('a recipe', () => {
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(293.4, 1);
     must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(265.7, 1);
+  });
+  it('is started with the gap that this kitchen’s hands leave', async () => {
+    const id = await added(PLAIN);
+    const gapOf = async (): Promise<number | undefined> => {
+      const batch = must(await cases.startBatch(id));
+      return must(await cases.openBatch(batch.id)).batch.document.kitchen?.hand_gap_mm;
+    };
+    expect(await gapOf()).toBeUndefined();
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [6, 5, 7.5] }));
+    expect(await gapOf()).toBe(6);
+    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
+    expect(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [40] })).toMatchObject({
+      ok: false,
+      code: 'OUT_OF_RANGE',
+    });
   });
   it('with what is not for dogs is saved, and says stop', async () => {
     const id = await added({

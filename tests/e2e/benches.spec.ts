@@ -108,8 +108,9 @@ test('a batch file goes out and comes in again; a bad one is told by its key', a
 test('a document that cannot be worked out says so and keeps the last one in view', async ({ page }) => {
   await bake(page, 'Beet and mackerel hillbars');
   await page.getByRole('tab', { name: /Shape/ }).click();
+  await page.getByRole('button', { name: /More/ }).click();
   await page.getByLabel('Tray', { exact: true }).fill('60');
-  await page.getByLabel('by', { exact: true }).fill('60');
+  await page.getByLabel('by', { exact: true }).last().fill('60');
   await expect(page.getByText('The cutter is larger than the tray')).toBeVisible();
   await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { checkBatch } from '@/formats/read-batch';
 import { predict } from './predict';
+import type { Prediction } from './prediction';
 import { STARTING_METHODS, startingPoint } from './starting-point';
 
 const DOUGH = [
@@ -9,14 +10,33 @@ const DOUGH = [
   { ingredient: 'egg_whole', amount: 1, unit: 'each' },
   { ingredient: 'water', amount: 170, unit: 'g' },
 ] as const;
+/** Methods that start from no dough at all. */
+const GROWN: Partial<Record<string, string>> = { M14: 'apple_fresh', M15: 'swede_raw', M17: 'kefir_plain' };
+
+function predicted(method: (typeof STARTING_METHODS)[number]): Prediction {
+  const start = startingPoint(method);
+  const grown = GROWN[method];
+  const ingredients = grown ? [{ ingredient: grown, amount: 900, unit: 'g' as const }] : DOUGH;
+  const document = { ...start, recipe: { ...start.recipe, ingredients } };
+  expect(checkBatch(document).ok).toBe(true);
+  const worked = predict(document, { pantry: PANTRY });
+  if (!worked.ok) throw new Error(worked.message);
+  return worked.value.prediction;
+}
 
 describe('where a new recipe starts', () => {
-  it.each(STARTING_METHODS)('%s with a plain dough is a batch that bakes through', (method) => {
-    const start = startingPoint(method);
-    const document = { ...start, recipe: { ...start.recipe, ingredients: DOUGH } };
-    expect(checkBatch(document).ok).toBe(true);
-    const worked = predict(document, { pantry: PANTRY });
-    expect(worked.ok && worked.value.prediction.heat.core_c_max).toBeGreaterThan(75);
-    expect(worked.ok && worked.value.prediction.heat.browning).toBeLessThan(0.5);
+  it.each(STARTING_METHODS.filter((method) => !(method in GROWN)))(
+    '%s with a plain dough is a batch that bakes through',
+    (method) => {
+      const { heat } = predicted(method);
+      expect(heat.core_c_max).toBeGreaterThan(75);
+      expect(heat.browning).toBeLessThan(0.5);
+    },
+  );
+  it.each(['M14', 'M15'] as const)('%s dries what grew until it keeps', (method) => {
+    const { outcome, keeps } = predicted(method);
+    expect(outcome.moisture_pct).toBeLessThan(20);
+    expect(keeps[0].days).toBeGreaterThan(14);
   });
+  it('M17 freezes through', () => expect(predicted('M17').outcome.texture).toBe('frozen hard'));
 });
