@@ -12,6 +12,7 @@ type TrayPictureProps = {
 /** One full tray, how many it takes, and how often the oven is filled. */
 export function TrayPicture({ drawn, out, loads, pxPerMm }: TrayPictureProps): ReactNode {
   const { per_tray, trays, pieces } = out;
+  const shelves = Math.ceil(trays / loads);
   return (
     <figure>
       <figcaption className="pb-1 text-[13.5px]">
@@ -28,7 +29,7 @@ export function TrayPicture({ drawn, out, loads, pxPerMm }: TrayPictureProps): R
       />
       <p className="pt-1 text-[13px] text-soft">
         {trays === 1 ? 'one tray' : `${trays} trays, about ${Math.ceil(pieces / trays)} on each`}
-        {loads > 1 && ` · ${loads} oven loads`}
+        {loads > 1 ? ` · ${loads} oven loads of ${shelves} shelves` : trays > 1 && ` · on ${trays} shelves at once`}
       </p>
     </figure>
   );
