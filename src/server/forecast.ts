@@ -29,7 +29,7 @@ function forecastOf({ dough, yield: out, heat, outcome, keeps }: Prediction): Fo
 
 /** Predicts a document for keeping: quickly while it is edited, with its band when it is baked. */
 export function forecast(document: BatchDocument, kitchen: Kitchen, withBand: boolean): Result<ForecastRow> {
-  const worked = predict(document, kitchen);
+  const worked = predict(document, kitchen, 'unadvised');
   if (!worked.ok) return worked;
   return succeed(forecastOf(withBand ? addBand(worked.value) : worked.value.prediction));
 }

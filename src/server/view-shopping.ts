@@ -31,7 +31,7 @@ export const viewShopping = (chosen: readonly string[]): Promise<Result<Shopping
     const lines: DoughLine[] = [];
     for (const { id } of planned.filter((batch) => isChosen(batch.id))) {
       const batch = await maybeBatch(db, id);
-      const worked = batch ? predict(batch.document, { pantry }) : null;
+      const worked = batch ? predict(batch.document, { pantry }, 'unadvised') : null;
       if (worked?.ok) lines.push(...worked.value.planned);
     }
     const inHouse = new Map<string, number>();

@@ -17,7 +17,7 @@ import type { DoughMaterial } from './material';
 import type { Prediction, TimelinePoint } from './prediction';
 import { measuringOf, prepare, type Kitchen } from './prepare';
 import { leftOvers } from './scale';
-import { mixtureOf, quickYield, yieldOf, type ShapePlan } from './shape/plan';
+import { advised, mixtureOf, quickYield, yieldOf, type ShapePlan } from './shape/plan';
 import type { ShapeYield } from './shape/yield';
 import { cakePart, risingOf, yieldPart } from './yield-part';
 
@@ -39,10 +39,14 @@ export type Worked = {
   readonly rest_min: number;
 };
 
+const YIELDS = { full: advised, unadvised: yieldOf, quick: quickYield } as const;
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
 
-/** Whether a layout may be searched for, or an answer is needed within a frame. */
-export type Haste = 'full' | 'quick';
+/**
+ * How much may be looked for: a layout and a better sheet to roll to; only the layout, for lists and forecasts; or
+ * nothing, when an answer is needed within a frame.
+ */
+export type Haste = 'full' | 'unadvised' | 'quick';
 
 /**
  * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
@@ -54,7 +58,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, haste: Haste 
   const prepared = prepare(document, kitchen, haste);
   if (!prepared.ok) return prepared;
   const { assumed, plan, lines, planned, dough, substance, factor } = prepared.value;
-  const out = (haste === 'quick' ? quickYield : yieldOf)(plan, dough.composition.mass_g, substance);
+  const out = YIELDS[haste](plan, dough.composition.mass_g, substance);
   if (!out.ok) return out;
   const heat = planHeat(document.heat, document.kitchen, { method: plan.method, out: out.value }, assumed);
   if (!heat.ok) return heat;

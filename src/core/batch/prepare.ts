@@ -9,6 +9,7 @@ import { shelvesOf } from './heat-plan';
 import { doughMaterial, type DoughMaterial } from './material';
 import { knownDough, rememberDough, scaleFactor, type KnownDough, type ScaleBasis } from './scale';
 import {
+  advised,
   knownYield,
   mixtureOf,
   nominalThickness,
@@ -38,7 +39,7 @@ export type Prepared = {
 };
 
 /** Weighs the recipe, scales it and works out its dough. */
-export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full' | 'quick'): Result<Prepared> {
+export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full' | 'unadvised' | 'quick'): Result<Prepared> {
   const assumed = new Assumptions();
   const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
     ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
@@ -106,6 +107,7 @@ export function* searchLayout(document: BatchDocument, kitchen: Kitchen): Genera
   const { plan, dough, substance, basis } = prepared.value;
   const out = yield* yieldInSteps(plan, dough.composition.mass_g, substance);
   if (!out.ok || plan.method !== 'roll-and-cut') return null;
+  advised(plan, dough.composition.mass_g, substance);
   return { yield: knownYield(plan, dough.composition.mass_g, substance), dough: knownDough(document.scale, basis) };
 }
 

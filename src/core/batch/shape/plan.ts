@@ -126,10 +126,22 @@ export function* yieldInSteps(
   const answer = known.get(question);
   if (answer) return answer;
   const made = yield* workOut(plan, mass_g, substance);
-  const advised = made.ok && plan.method === 'roll-and-cut' ? succeed(withAdvice(plan, withScatter(made.value))) : made;
-  known.put(question, advised);
-  return advised;
+  const scattered = made.ok ? succeed(withScatter(made.value)) : made;
+  known.put(question, scattered);
+  return scattered;
 }
+
+/** The yield with a sheet that would give more from the first roll, where there is one. */
+export function advised(plan: ShapePlan, mass_g: number, substance: Substance): Result<ShapeYield> {
+  const plain = yieldOf(plan, mass_g, substance);
+  if (!plain.ok || plan.method !== 'roll-and-cut' || asked.has(plain.value)) return plain;
+  const made = succeed(withAdvice(plan, plain.value));
+  asked.add(made.value);
+  known.put(questionOf(plan, mass_g, substance), made);
+  return made;
+}
+/** Yields for which a better sheet has been looked for. */
+const asked = new WeakSet<ShapeYield>();
 
 /** What can be said within a frame: the true yield where it is known or quick, else one laid by hand. */
 export function quickYield(plan: ShapePlan, mass_g: number, substance: Substance): Result<ShapeYield> {

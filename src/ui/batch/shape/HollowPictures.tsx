@@ -30,42 +30,44 @@ export function HollowPictures({ drawn, prediction }: HollowPicturesProps): Reac
           <Hollows cavities={drawn.cavities} filled={filled} title={`${title}: ${filled} of ${drawn.cavities} filled`} />
         </figure>
       ))}
-      <figure>
-        <figcaption className="pb-1 text-[13.5px]">
-          <strong className="text-dough">One hollow</strong> {Math.round(drawn.depth_mm)} of{' '}
-          {Math.round(drawn.depth_mm / drawn.filled)} mm deep
-        </figcaption>
-        <svg
-          width={90}
-          height={90}
-          viewBox="0 0 90 90"
-          role="img"
-          aria-label={`Filled to ${Math.round(100 * drawn.filled)} per cent`}
-        >
-          <path
-            d={`M16 ${84 - 70 * drawn.filled}L20 84H70L74 ${84 - 70 * drawn.filled}Z`}
-            className="fill-dough-pale stroke-dough"
-          />
-          <path d="M14 12L20 84H70L76 12" fill="none" className="stroke-rim" strokeWidth={1.6} />
-        </svg>
-        <p className="pt-1 text-[13px] text-soft">{Math.round(100 * drawn.filled)} % full</p>
-      </figure>
-      <p className="max-w-44 pt-6 text-[14px] leading-snug">
-        {rounds > 1 ? (
-          <>
-            More than the {many} in the house hold: <strong>{rounds} rounds</strong>, one after the other. Keep the rest cold
-            meanwhile.
-          </>
-        ) : (
-          <>All at once: the {many} in the house are enough.</>
-        )}
-        {!scrap_uses && scrap_g > 0.5 && (
-          <>
-            {' '}
-            {mass(scrap_g)} left over fill one more to {Math.round((100 * drawn.filled * scrap_g) / piece_raw_g)} %.
-          </>
-        )}
-      </p>
+      <div className="flex max-w-52 flex-col gap-2">
+        <figure>
+          <figcaption className="pb-1 text-[13.5px]">
+            <strong className="text-dough">One hollow</strong> {Math.round(drawn.depth_mm)} of{' '}
+            {Math.round(drawn.depth_mm / drawn.filled)} mm deep
+          </figcaption>
+          <svg
+            width={90}
+            height={90}
+            viewBox="0 0 90 90"
+            role="img"
+            aria-label={`Filled to ${Math.round(100 * drawn.filled)} per cent`}
+          >
+            <path
+              d={`M16 ${84 - 70 * drawn.filled}L20 84H70L74 ${84 - 70 * drawn.filled}Z`}
+              className="fill-dough-pale stroke-dough"
+            />
+            <path d="M14 12L20 84H70L76 12" fill="none" className="stroke-rim" strokeWidth={1.6} />
+          </svg>
+          <p className="pt-1 text-[13px] text-soft">{Math.round(100 * drawn.filled)} % full</p>
+        </figure>
+        <p className="text-[14px] leading-snug">
+          {rounds > 1 ? (
+            <>
+              More than the {many} in the house hold: <strong>{rounds} rounds</strong>, one after the other. Keep the rest cold
+              meanwhile.
+            </>
+          ) : (
+            <>All at once: the {many} in the house are enough.</>
+          )}
+          {!scrap_uses && scrap_g > 0.5 && (
+            <>
+              {' '}
+              {mass(scrap_g)} left over fill one more to {Math.round((100 * drawn.filled * scrap_g) / piece_raw_g)} %.
+            </>
+          )}
+        </p>
+      </div>
     </div>
   );
 }
