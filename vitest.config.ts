@@ -10,6 +10,8 @@ export default defineConfig({
     pool: 'threads',
     isolate: false,
     maxWorkers: 2,
+    // Sweeps and searches take seconds; a machine that does other work as well takes several times as long.
+    testTimeout: 30_000,
     projects: [
       {
         extends: true,

@@ -62,8 +62,6 @@ function highest(f: (at: number[]) => number, grid: number[][], step: number[]):
   }
   return best;
 }
-/** A search over angles and shifts takes seconds where others compute as well. */
-const SLOW_MACHINE_MS = 30_000;
 const STARTS = 24;
 const TRIES = 120;
 
@@ -131,14 +129,10 @@ describe('the densest rows on an endless sheet', () => {
     ['heart', 0.908, 0.942],
     ['bone', 0.854, 0.854],
     ['fish', 0.841, 0.895],
-  ] as const)(
-    '%s: at least %f as it lies, %f half-turned',
-    (name, one, two) => {
-      const [lies, turned] = densities(builtIn(name));
-      expect(lies).toBeGreaterThan(one - 2e-3);
-      expect(turned).toBeGreaterThan(two - 2e-3);
-      expect(turned).toBeLessThan(1);
-    },
-    SLOW_MACHINE_MS,
-  );
+  ] as const)('%s: at least %f as it lies, %f half-turned', (name, one, two) => {
+    const [lies, turned] = densities(builtIn(name));
+    expect(lies).toBeGreaterThan(one - 2e-3);
+    expect(turned).toBeGreaterThan(two - 2e-3);
+    expect(turned).toBeLessThan(1);
+  });
 });
