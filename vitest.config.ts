@@ -12,6 +12,7 @@ export default defineConfig({
     maxWorkers: 2,
     // Sweeps and searches take seconds; a machine that does other work as well takes several times as long.
     testTimeout: 30_000,
+    hookTimeout: 60_000,
     projects: [
       {
         extends: true,
