@@ -8,7 +8,7 @@ import type { ShapeYield } from './shape/yield';
 export const DRIEST_PCT = 1.5;
 const DRIEST_MOISTURE = DRIEST_PCT / (100 - DRIEST_PCT);
 /** Colder than this a piece is hard with ice, whatever it would be warm [°C]. */
-const FROZEN_C = -8;
+export const FROZEN_C = -8;
 /** The outer share of each face that counts as shell [1]. */
 const SHELL = 0.15;
 

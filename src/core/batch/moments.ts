@@ -2,7 +2,7 @@ import { CORE_TARGET_C } from '../cautions';
 import { COLOUR_STARTS } from '../heat';
 import { criticalAw } from '../texture';
 import { clockMinute } from './bake';
-import { finishOf } from './finish';
+import { FROZEN_C, finishOf } from './finish';
 import type { Worked } from './predict';
 
 /** When something worth knowing is reached; null when the programme ends before. Hot enough is what poultry asks for, the most of all. */
@@ -11,8 +11,6 @@ export type Reached = {
   readonly minute: number | null;
 };
 
-/** Frozen hard, not only begun to [°C]. */
-const FROZEN_C = -8;
 /** Snap from which a piece is said to snap. Source: ours. */
 const SNAPS_FROM = 7;
 

@@ -21,6 +21,8 @@ const EDGES: readonly Edge[] = [
   ['keep-cold', { awSafe: 0.86 }, { awSafe: 0.85 }],
   ['beyond-heater', { asked_c: 87, warmest_c: 86 }, { asked_c: 86, warmest_c: 86 }],
   ['pack-warm', { atPacking_c: 31 }, { atPacking_c: 30 }],
+  ['over-the-rim', { rising: { risen_mm: 35, rim_mm: 30 } }, { rising: { risen_mm: 34, rim_mm: 30 } }],
+  ['slicer', { sliced: true }, { sliced: false }],
   ['hard', { force_N: 151 }, { force_N: 150 }],
   ['hard', { force_N: 300, hard: true }, { force_N: 300, hard: false }],
   ['choke', { sides_mm: [20, 15, 8] }, { sides_mm: [30, 15, 8] }],

@@ -70,6 +70,21 @@ describe('a batch under the hand', () => {
     vi.advanceTimersByTime(100);
     expect(store.getSnapshot().bandIsOld).toBe(true);
   });
+  it('tells how far a search is only to those who watch it, and forgets it on a change', () => {
+    const { store, asked, answers, shown } = storeWith();
+    let told = 0;
+    const stop = store.search.subscribe(() => told++);
+    answers.onSearch(asked[0], 0.4);
+    answers.onSearch(asked[0], 0.4);
+    expect([store.search.getSnapshot(), told, shown()]).toEqual([0.4, 1, 0]);
+    store.set(['name'], 'newer');
+    expect(store.search.getSnapshot()).toBeNull();
+    answers.onSearch(asked[0], 0.9);
+    expect(store.search.getSnapshot()).toBeNull();
+    stop();
+    answers.onSearch(asked[1], 0.1);
+    expect([store.search.getSnapshot(), told]).toEqual([0.1, 2]);
+  });
   it('undoes, redoes and starts over', () => {
     const { store } = storeWith();
     store.set(['name'], 'one');

@@ -31,6 +31,8 @@ export type SheetDrawing = {
   readonly outline: Outline;
   readonly miniOutline: Outline | null;
   readonly edge_mm: number;
+  /** The gap that counted: the shape's, the hand's or the usual one. */
+  readonly gap_mm: number;
   readonly rolls: readonly DrawnRoll[];
   readonly pressed: number;
   readonly tray: TrayDrawing;
@@ -172,6 +174,7 @@ function sheetDrawing(
     outline: cutter.ring,
     miniOutline: mini?.ring ?? null,
     edge_mm: plan.edge_mm,
+    gap_mm: plan.gap_mm,
     pressed: out.pressed,
     rolls: rollOut.rolls.map(({ width_mm, length_mm, sheets, pieces, minis, layout, minisPlaced }) => ({
       width_mm,

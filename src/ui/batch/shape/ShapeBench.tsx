@@ -23,16 +23,14 @@ import { TemplateMenu } from './TemplateMenu';
 import { ThickestOfTen } from './ThickestOfTen';
 import { METHOD_WORDS } from './method-words';
 
-/** The gap between cut-outs until a kitchen knows its own [mm]. */
-const USUAL_GAP_MM = 4.5;
-
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {
   const { document, edits, likely, banded, dogs } = props;
   const { shape } = document;
   const { prediction, drawing } = likely;
   const out = (banded ?? prediction).yield;
-  const gap_mm = (shape.method === 'roll-and-cut' ? shape.gap_mm : undefined) ?? document.kitchen?.hand_gap_mm ?? USUAL_GAP_MM;
+  const given_mm = shape.method === 'roll-and-cut' ? shape.gap_mm : undefined;
+  const gap_mm = given_mm ?? (drawing.shape.kind === 'sheet' ? drawing.shape.gap_mm : 0);
   return (
     <div className="flex flex-col gap-2.5">
       <BenchHead title="Shape" about={aboutOf(prediction, out)}>
