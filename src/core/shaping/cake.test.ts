@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { borderOf, frostingOf, layerCake, type CakePlan } from './cake';
-import { PAN_SHAPES, panArea, panFactor, panVolume_ml, panWall, type Pan } from './pan';
+import { PAN_SHAPES, panArea, panFactor, panOutline, panVolume_ml, panWall, type Pan } from './pan';
 
 const round: Pan = { shape: 'round', width_mm: 200, length_mm: 200, depth_mm: 50, hole_mm: 0 };
 const square: Pan = { ...round, shape: 'square' };
@@ -21,6 +21,15 @@ describe('pans', () => {
     for (const shape of ['loaf', 'bone'] as const) {
       expect(panArea({ ...box, shape })).toBeLessThan(200 * 300);
       expect(panArea({ ...box, shape })).toBeGreaterThan(0.5 * 200 * 300);
+    }
+  });
+  it('are drawn as large as they are, lying across', () => {
+    for (const shape of PAN_SHAPES) {
+      const outline = panOutline({ ...round, shape, length_mm: 300, hole_mm: 0 });
+      const size = (axis: 0 | 1): number => 2 * Math.max(...outline.map((point) => point[axis]));
+      const long = shape === 'rectangle' || shape === 'loaf' || shape === 'bone';
+      expect(size(0), shape).toBeCloseTo(long ? 300 : 200, 6);
+      expect(size(1), shape).toBeCloseTo(200, 6);
     }
   });
   it('no wall is shorter than that of a circle with its area', () => {
