@@ -102,7 +102,7 @@ export function run(setup: Setup): {
   end: Frame;
   waterError: number;
   energyError: number;
-  heater_J: number;
+  drawn_J: readonly number[];
 } {
   const result = simulate({ room: LAB_ROOM, browning: LAB_BROWNING, fineness: USUAL, recordEvery_s: 30, ...setup });
   if (!result.ok) throw new Error(result.message);

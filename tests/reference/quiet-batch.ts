@@ -10,6 +10,8 @@ export const QUIET: CautionContext = {
   coreAw: 0.3,
   awSafe: 0.35,
   dehydrator: false,
+  heatedAfter: false,
+  freezeDry: null,
   asked_c: 180,
   warmest_c: 600,
   core_cMax: 95,

@@ -1,4 +1,4 @@
-import type { Chamber } from './appliance';
+import { OFF_DRAUGHT, type Chamber } from './appliance';
 import type { Room, Stage } from './programme';
 import {
   AIR_J_PER_KG_K,
@@ -9,8 +9,6 @@ import {
   vapourPressureSlope,
 } from './water-vapour';
 
-/** Share of the vent that still draws when the appliance is off and shut [1]. Source: ours. */
-const OFF_DRAUGHT = 0.5;
 /** A wide-open door exchanges this many times the air of one ajar [1]. Source: ours. */
 const OPEN_DRAUGHT = 3;
 /** Vapour in the chamber is held below this share of the air pressure, and of saturation at the air's temperature. */
@@ -54,31 +52,35 @@ export class ChamberAir {
     this.vapour_pa = vapourPressure(this.ratio, this.room.pressure_pa);
   }
 
-  /** One implicit step of the heat and vapour balances; the heater gives what reaches the setpoint, within its power. */
-  step(stage: Stage, dt_s: number, load: LoadExchange): void {
+  /**
+   * One implicit step of the heat and vapour balances; the heater gives what reaches the setpoint, within its power.
+   *
+   * @param setpoint_c - what is asked for at the end of the step; null when switched off
+   */
+  step(stage: Pick<Stage, 'door'>, setpoint_c: number | null, dt_s: number, load: LoadExchange): void {
     const { chamber, room } = this;
-    const { vent, extraLoss } = this.airing(stage);
+    const { vent, extraLoss } = this.airing(stage.door, setpoint_c === null);
     const exchange_W_per_K = this.area_m2 * load.conductance_W_per_m2_K;
     const seen_c =
       exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
     const loss = chamber.loss_W_per_K + extraLoss + vent * AIR_J_PER_KG_K;
     const stored = chamber.capacity_J_per_K / dt_s;
     let heater_W = 0;
-    if (typeof stage.set === 'number') {
+    if (setpoint_c !== null) {
       const wanted =
-        stored * (stage.set - this.temperature_c) +
-        loss * (stage.set - room.temperature_c) +
-        exchange_W_per_K * (stage.set - seen_c);
+        stored * (setpoint_c - this.temperature_c) +
+        loss * (setpoint_c - room.temperature_c) +
+        exchange_W_per_K * (setpoint_c - seen_c);
       heater_W = Math.min(chamber.heater_W, Math.max(0, wanted));
     }
     this.heater_J += heater_W * dt_s;
     this.temperature_c =
       (stored * this.temperature_c + heater_W + loss * room.temperature_c + exchange_W_per_K * seen_c) /
       (stored + loss + exchange_W_per_K);
-    this.stepVapour(vent, dt_s, load);
+    this.stepVapour(vent, dt_s, load, heater_W * chamber.steam_kg_per_J);
   }
 
-  private stepVapour(vent_kg_per_s: number, dt_s: number, load: LoadExchange): void {
+  private stepVapour(vent_kg_per_s: number, dt_s: number, load: LoadExchange, steam_kg_per_s: number): void {
     const { chamber, room } = this;
     const feedback =
       SIDES_ALLOWANCE * this.area_m2 * load.transfer_kg_per_m2_s_Pa * vapourPressureSlope(this.ratio, room.pressure_pa);
@@ -86,6 +88,7 @@ export class ChamberAir {
     this.ratio =
       (stored * this.ratio +
         this.area_m2 * load.evaporation_kg_per_m2_s +
+        steam_kg_per_s +
         feedback * this.ratio +
         vent_kg_per_s * this.roomRatio) /
       (stored + vent_kg_per_s + feedback);
@@ -100,10 +103,10 @@ export class ChamberAir {
     }
   }
 
-  private airing(stage: Stage): { vent: number; extraLoss: number } {
+  private airing(door: Stage['door'], off: boolean): { vent: number; extraLoss: number } {
     const { chamber } = this;
-    if (stage.door === 'ajar') return { vent: chamber.ventAjar_kg_per_s, extraLoss: chamber.lossAjar_W_per_K };
-    if (stage.door === 'open') return { vent: OPEN_DRAUGHT * chamber.ventAjar_kg_per_s, extraLoss: chamber.lossOpen_W_per_K };
-    return { vent: chamber.vent_kg_per_s * (stage.set === 'off' ? OFF_DRAUGHT : 1), extraLoss: 0 };
+    if (door === 'ajar') return { vent: chamber.ventAjar_kg_per_s, extraLoss: chamber.lossAjar_W_per_K };
+    if (door === 'open') return { vent: OPEN_DRAUGHT * chamber.ventAjar_kg_per_s, extraLoss: chamber.lossOpen_W_per_K };
+    return { vent: chamber.vent_kg_per_s * (off ? OFF_DRAUGHT : 1), extraLoss: 0 };
   }
 }

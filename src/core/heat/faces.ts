@@ -1,4 +1,4 @@
-import { ROOM_CONVECTION, type Support } from './appliance';
+import { ROOM_CONVECTION, type Chamber, type Support } from './appliance';
 import type { Slab } from './slab';
 import type { Surroundings } from './programme';
 import { massTransfer } from './surface-flux';
@@ -25,9 +25,14 @@ export class Faces {
   /** Air to tray, and tray to piece without the piece's own half cell; zero when there is no tray. */
   trayHeat = 0;
 
+  /**
+   * @param surroundings - where the piece stands; changed when it is moved
+   * @param place - of several trays, where this one stands: 0 the mean, 1 the best aired, -1 the worst
+   */
   constructor(
-    private readonly surroundings: Surroundings,
+    public surroundings: Surroundings,
     private readonly pressure_pa: number,
+    public place: number,
   ) {}
 
   /** Works out the coefficients from the air and the two surface temperatures. */
@@ -38,12 +43,11 @@ export class Faces {
       [this.topMass, this.bottomMass, this.sideMass] = [mass, mass, mass];
       return;
     }
-    if (this.surroundings.kind === 'freezer') throw new Error('a freezer has its closed form, not faces');
-    const { chamber } = this.surroundings;
-    const lift = !inRoom && chamber.natural ? naturalConvection(air_c - top_c) : 1;
-    const top = inRoom ? ROOM_CONVECTION.top_W_per_m2_K : chamber.convectionTop_W_per_m2_K * lift;
-    const bottom = inRoom ? ROOM_CONVECTION.bottom_W_per_m2_K : chamber.convectionBottom_W_per_m2_K * lift;
-    const view = inRoom ? ROOM_CONVECTION.radiativeView : chamber.radiativeView;
+    const chamber = inRoom || this.surroundings.kind !== 'chamber' ? STILL : this.surroundings.chamber;
+    const lift = (chamber.natural ? naturalConvection(air_c - top_c) : 1) * (1 + this.place * chamber.trayScatter);
+    const top = chamber.convectionTop_W_per_m2_K * lift;
+    const bottom = chamber.convectionBottom_W_per_m2_K * lift;
+    const view = chamber.radiativeView;
     const topRadiation = view * PIECE_EMISSIVITY * radiation(air_c, top_c);
     this.topHeat = top + topRadiation;
     this.sideHeat = SIDE_CONVECTION * top + SIDE_RADIATION * topRadiation;
@@ -52,8 +56,26 @@ export class Faces {
     this.bottomMass = massTransfer(bottom, this.pressure_pa) * support.breathing;
     if (support.tray) this.trayHeat = bottom + view * support.tray.emissivity * radiation(air_c, slab.trayTemperature);
     else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
+    if (chamber.plates) this.press(chamber.plates);
+  }
+
+  /** Between hot plates: heat by contact, and steam only where it finds a way out. */
+  private press({ contact_W_per_m2_K: contact, breathing }: NonNullable<Chamber['plates']>): void {
+    this.topHeat = this.bottomHeat = contact;
+    this.topMass *= breathing;
+    this.bottomMass *= breathing;
   }
 }
+
+/** A rack in the kitchen or a shelf in the fridge, told as a chamber is. */
+const STILL = {
+  convectionTop_W_per_m2_K: ROOM_CONVECTION.top_W_per_m2_K,
+  convectionBottom_W_per_m2_K: ROOM_CONVECTION.bottom_W_per_m2_K,
+  radiativeView: ROOM_CONVECTION.radiativeView,
+  natural: false,
+  trayScatter: 0,
+  plates: null,
+} as const;
 
 /** Radiative coefficient between two grey faces at these temperatures, before view and emissivity [W/(m2 K)]. */
 function radiation(wall_c: number, surface_c: number): number {

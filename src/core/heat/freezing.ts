@@ -1,13 +1,10 @@
-import { cellsFor } from './grid';
 import type { Material } from './material';
 import type { FreezerAir } from './programme';
-import { Recorder } from './recorder';
-import type { Simulation, SimulationResult } from './simulation';
-import { Slab } from './slab';
+import type { Slab } from './slab';
 
 /** Water's heat of fusion [J/kg], and how much of the solids' own mass keeps that water from freezing [1]. */
 const FUSION_J_PER_KG = 334e3;
-const BOUND_PER_SOLIDS = 0.35;
+export const BOUND_PER_SOLIDS = 0.35;
 /** Freezing starts here [°C]; conductivity of the frozen piece [W/(m K)]. Source: usual 1.0-1.6. */
 const FREEZES_C = -1;
 const FROZEN_W_PER_M_K = 1.4;
@@ -46,57 +43,47 @@ export function plankMinutes(
   return seconds / 60;
 }
 
-/**
- * A piece in a freezer, as one temperature: it cools to its freezing point, stays there until Plank's time is over, and
- * cools on towards the air. Nothing leaves it.
- */
-export function freeze(input: Simulation, { air_c, heat_W_per_m2_K, load_kg }: FreezerAir): SimulationResult {
-  const { material, piece, stages, fineness, recordEvery_s, room } = input;
-  const slab = new Slab(material, piece, cellsFor(piece.thickness_m, fineness.cells), room.pressure_pa, 1);
-  slab.refresh();
-  const recorder = new Recorder(slab, recordEvery_s);
-  const cold = coldOf(material, piece.thickness_m, air_c, heat_W_per_m2_K, piece.start_c);
-  const total_s = stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
-  const step_s = recordEvery_s > 0 ? recordEvery_s : total_s;
-  for (let time_s = 0; ; time_s = Math.min(total_s, time_s + step_s)) {
-    const here_c = cold.at(time_s);
-    slab.temperature.fill(here_c);
-    recorder.add({ ...NOTHING, time_s, air_c, surface_c: here_c, surfaceMoisture: material.moisture0, heater_J: 0 });
-    if (time_s >= total_s) break;
-  }
-  return {
-    frames: recorder.frames,
-    end: recorder.last,
-    profiles: recorder.profiles,
-    shares: slab.shares,
-    heater_J: (load_kg * cold.taken_J_per_kg(total_s)) / PERFORMANCE,
-    steps: 0,
-    waterError: 0,
-    energyError: 0,
-  };
-}
+/** A piece in a freezer, as one temperature; it loses nothing. */
+export class Freezing {
+  private readonly cold: Cold;
 
-const NOTHING = {
-  air_pa: 0,
-  browningTop: 0,
-  browningBottom: 0,
-  browningEdge: 0,
-  kill: 0,
-  screenedCentre: 0,
-  screenedLeast: 0,
-};
+  constructor(
+    slab: Slab,
+    material: Material,
+    private readonly freezer: FreezerAir,
+  ) {
+    const thickness_m = slab.height.reduce((sum, height) => sum + height, 0);
+    this.cold = coldOf(material, slab, thickness_m, freezer);
+  }
+
+  /** Puts the piece into the state that it has after a time in the freezer. */
+  fill(slab: Slab, time_s: number): void {
+    slab.temperature.fill(this.cold.at(time_s));
+  }
+
+  /** Electricity drawn for it and for what freezes with it [J]. */
+  energy_J = (time_s: number): number => (this.freezer.load_kg * this.cold.taken_J_per_kg(time_s)) / PERFORMANCE;
+}
 
 type Cold = { readonly at: (time_s: number) => number; readonly taken_J_per_kg: (time_s: number) => number };
 
-function coldOf(material: Material, thickness_m: number, air_c: number, heat_W_per_m2_K: number, start_c: number): Cold {
-  const waterShare = material.moisture0 / (1 + material.moisture0);
+/**
+ * It cools to its freezing point, stays there until Plank's time is over, and cools on towards the air. Warmer than the
+ * kitchen or dried already, it is taken as it comes.
+ */
+function coldOf(material: Material, slab: Slab, thickness_m: number, { air_c, heat_W_per_m2_K }: FreezerAir): Cold {
+  const start_c = slab.mean(slab.temperature);
+  const moisture = slab.mean(slab.moisture);
+  const waterShare = moisture / (1 + moisture);
+  const solids_kg_per_m2 = slab.solids.reduce((sum, mass) => sum + mass, 0);
+  const kg_per_m3 = (solids_kg_per_m2 * (1 + moisture)) / (thickness_m * slab.areaFactor);
   const capacity = (water_J: number): number => waterShare * water_J + (1 - waterShare) * material.solids_J_per_kg_K;
   const [liquid, frozen] = [capacity(WATER_J_PER_KG_K), capacity(ICE_J_PER_KG_K)];
   /** Time constant of a slab cooled from both faces, half of its own resistance included [s]. */
   const slowness = (heat_J: number): number =>
-    material.raw_kg_per_m3 * heat_J * ((0.5 * thickness_m) / heat_W_per_m2_K + thickness_m ** 2 / (8 * FROZEN_W_PER_M_K));
+    kg_per_m3 * heat_J * ((0.5 * thickness_m) / heat_W_per_m2_K + thickness_m ** 2 / (8 * FROZEN_W_PER_M_K));
   const cooled_s = start_c > FREEZES_C ? slowness(liquid) * Math.log((start_c - air_c) / (FREEZES_C - air_c)) : 0;
-  const food = { waterShare, kg_per_m3: material.raw_kg_per_m3 };
+  const food = { waterShare, kg_per_m3 };
   const frozen_s = cooled_s + 60 * plankMinutes('slab', thickness_m, food, air_c, heat_W_per_m2_K);
   const at = (time_s: number): number => {
     if (time_s < cooled_s) return air_c + (start_c - air_c) * Math.exp(-time_s / slowness(liquid));

@@ -7,6 +7,10 @@ export function cellShares(count: number): Float64Array {
   return Float64Array.from({ length: count }, (_, index) => edge(index + 1) - edge(index));
 }
 
+/** Cells when an ice front moves through them: it is sharp, and in few cells it would move in steps. */
+const CELLS_FOR_ICE = 40;
+export const cellsForIce = (usual: number): number => (usual >= 16 ? CELLS_FOR_ICE : usual);
+
 /** Cells for a thickness: few for crisps (a step must not outrun them), many for cakes. */
 export function cellsFor(thickness_m: number, usual: number): number {
   if (thickness_m < 0.0015) return 8;

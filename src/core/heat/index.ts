@@ -1,12 +1,13 @@
-export { CHAMBERS, SUPPORTS, preheat, warmest } from './appliance';
+export { CHAMBERS, SUPPORTS, cooledTo, preheat, warmest } from './appliance';
 export type { Chamber, ChamberKind, SupportName } from './appliance';
 export { COLOUR_STARTS, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';
+export { chamberFromReadings } from './measured-chamber';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
 export type { FoodClass, Material } from './material';
-export type { Door, Piece, PieceEvent, Room, Stage } from './programme';
+export type { Door, Piece, PieceEvent, Room, Stage, Surroundings } from './programme';
 export type { Frame, Profile, Profiles } from './recorder';
 export { simulate } from './simulate';
 export { COARSE, USUAL } from './simulation';

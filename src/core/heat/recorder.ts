@@ -15,7 +15,6 @@ type Moment = {
   readonly kill: number;
   readonly screenedCentre: number;
   readonly screenedLeast: number;
-  readonly heater_J: number;
 };
 
 /** The piece at one moment of its programme. Moistures in kg water per kg dry solids, aw at 25 °C. */
@@ -110,7 +109,6 @@ export class Recorder {
       kill: moment.kill,
       screenedCentre: moment.screenedCentre,
       screenedLeast: moment.screenedLeast,
-      heater_J: moment.heater_J,
       core_c: slab.centre(slab.temperature),
       mean_c: slab.mean(slab.temperature),
       hottest_c: slab.hottest(),

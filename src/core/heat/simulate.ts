@@ -3,14 +3,16 @@ import { warmest } from './appliance';
 import { Browning } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';
-import { freeze } from './freezing';
-import { cellsFor } from './grid';
+import { FreezeDrying, PORES_LEFT } from './freeze-drying';
+import { Freezing } from './freezing';
+import { cellsFor, cellsForIce } from './grid';
 import { KILL_CEILING, creditedKill, screeningKill } from './lethality';
-import type { Stage } from './programme';
+import type { Stage, StillAir, Surroundings } from './programme';
 import { Recorder } from './recorder';
 import type { Simulation, SimulationResult } from './simulation';
 import { Slab } from './slab';
 import { SlabStepper } from './slab-step';
+import { saturationPressure } from './water-vapour';
 
 const FIRST_STEP_S = 1;
 /** A new stage starts gently. */
@@ -25,54 +27,54 @@ const RUNAWAY_K = 80;
 export const BROWNING_LAYER = 0.12;
 
 /**
- * Simulates heat and water in one piece through a programme: a one-dimensional slab with two faces, edges as sinks,
- * in a chamber with a heater, a vent and a load; semi-implicit, adaptive steps. A freezer has its closed form.
+ * Simulates heat and water in one piece through a programme: a one-dimensional slab with two faces, edges as sinks, in a
+ * chamber with a heater, a vent and a load; semi-implicit, adaptive steps. Freezing and freeze-drying have closed forms.
  *
  * @returns frames and the end state, or OUTSIDE_MODEL when the numbers run away
  */
-export function simulate(input: Simulation): Result<SimulationResult> {
-  return input.surroundings.kind === 'freezer' ? succeed(freeze(input, input.surroundings)) : new Run(input).go();
-}
+export const simulate = (input: Simulation): Result<SimulationResult> => new Run(input).go();
+
+/** A way of the piece that is known in closed form: its state and the power drawn after a time. */
+type Course = { readonly fill: (slab: Slab, time_s: number) => void; readonly energy_J: (time_s: number) => number };
 
 class Run {
   private readonly slab: Slab;
   private readonly stepper: SlabStepper;
   private readonly faces: Faces;
-  private readonly air: ChamberAir | null;
   private readonly browning: Browning;
   private readonly recorder: Recorder;
   private readonly shortest_s: number;
   private readonly startWater: number;
+  private readonly screened: Float64Array | null;
+  private surroundings: Surroundings;
+  private air: ChamberAir | null = null;
+  private course: { readonly of: Course; readonly from_s: number } | null = null;
+  private readonly drawn_J: number[] = [];
   private time_s = 0;
   private dt_s = FIRST_STEP_S;
   private steps = 0;
   private kill = 0;
   private brushed = 0;
+  /** What left or came while no step was made: in closed forms [kg/m2]. */
+  private leftInCourse = 0;
   private air_c: number;
-  private air_pa: number;
-  private wasInRoom = false;
-  private readonly screened: Float64Array | null;
+  private air_pa = 0;
+  private setpoint_c: number;
+  private wasOutside = false;
 
   constructor(private readonly input: Simulation) {
     const { material, piece, surroundings, room, fineness } = input;
     this.slab = new Slab(
       material,
       piece,
-      cellsFor(piece.thickness_m, fineness.cells),
+      meetsVacuum(input) ? cellsForIce(fineness.cells) : cellsFor(piece.thickness_m, fineness.cells),
       room.pressure_pa,
       1 / (input.isothermScale ?? 1),
     );
-    this.faces = new Faces(surroundings, room.pressure_pa);
+    this.faces = new Faces(surroundings, room.pressure_pa, input.place ?? 0);
     this.stepper = new SlabStepper(this.slab, this.faces);
-    if (surroundings.kind === 'chamber') {
-      this.air = new ChamberAir(surroundings.chamber, room, surroundings.load_kg / (material.raw_kg_per_m3 * piece.thickness_m));
-      this.air_c = this.air.temperature_c;
-      this.air_pa = this.air.vapour_pa;
-    } else {
-      this.air = null;
-      this.air_c = surroundings.air_c;
-      this.air_pa = surroundings.kind === 'steady' ? surroundings.vapour_pa : 0;
-    }
+    this.surroundings = surroundings;
+    this.air_c = this.setpoint_c = room.temperature_c;
     this.browning = new Browning(input.browning, material.food.browning);
     this.recorder = new Recorder(this.slab, input.recordEvery_s);
     this.shortest_s = piece.thickness_m < THIN_M ? SHORTEST_THIN_STEP_S : SHORTEST_STEP_S;
@@ -80,27 +82,89 @@ class Run {
     this.screened = input.screening ? new Float64Array(this.slab.count) : null;
     this.stepper.topSurface_c = this.stepper.bottomSurface_c = piece.start_c;
     this.slab.trayTemperature = room.temperature_c;
+    this.stand(surroundings);
   }
 
   go(): Result<SimulationResult> {
     for (const [index, stage] of this.input.stages.entries()) {
       this.enter(stage);
       if (index === 0) this.record(); // the door has just been shut: a preheated oven is hot already
-      let left_s = stage.duration_s;
-      if (left_s <= 1e-9) this.record(); // what was done to the piece shows even when nothing follows
-      while (left_s > 1e-9) {
-        const dt_s = left_s < 1.5 * this.dt_s ? Math.min(left_s, 1.5 * this.dt_s) : this.dt_s;
-        if (!this.advance(stage, dt_s)) return this.ranAway();
-        left_s -= dt_s;
-        if (stage.endBelow_c !== undefined && this.slab.hottest() < stage.endBelow_c) left_s = 0;
-        if (left_s <= 1e-9 || (!stage.unrecorded && this.recorder.isDue(this.time_s))) this.record();
-      }
+      if (stage.duration_s <= 1e-9)
+        this.record(); // what was done to the piece shows even when nothing follows
+      else if (this.course && !isOutside(stage)) this.follow(this.course, stage);
+      else if (!this.walk(stage)) return this.ranAway();
     }
     return succeed(this.result());
   }
 
+  /** Steps through a stage; false when the numbers run away. */
+  private walk(stage: Stage): boolean {
+    let left_s = stage.duration_s;
+    const from_c = this.setpoint_c;
+    while (left_s > 1e-9) {
+      const dt_s = left_s < 1.5 * this.dt_s ? Math.min(left_s, 1.5 * this.dt_s) : this.dt_s;
+      left_s -= dt_s;
+      if (typeof stage.set === 'number') {
+        const done = stage.ramp ? 1 - left_s / stage.duration_s : 1;
+        this.setpoint_c = from_c + (stage.set - from_c) * done;
+      }
+      if (!this.advance(stage, dt_s)) return false;
+      if (stage.set === 'off') this.setpoint_c = this.air_c;
+      if (stage.endBelow_c !== undefined && this.slab.hottest() < stage.endBelow_c) left_s = 0;
+      if (left_s <= 1e-9 || (!stage.unrecorded && this.recorder.isDue(this.time_s))) this.record();
+    }
+    if (this.air) this.drawn_J[this.drawn_J.length - 1] = this.air.heater_J;
+    return true;
+  }
+
+  /** Follows a closed form through a stage, from record to record. */
+  private follow({ of, from_s }: NonNullable<Run['course']>, stage: Stage): void {
+    const end_s = this.time_s + stage.duration_s;
+    const every_s = this.input.recordEvery_s > 0 ? this.input.recordEvery_s : stage.duration_s;
+    const before = this.water();
+    while (this.time_s < end_s - 1e-9) {
+      this.time_s = Math.min(end_s, every_s * (Math.floor(this.time_s / every_s + 1e-9) + 1));
+      of.fill(this.slab, this.time_s - from_s);
+      this.slab.refresh();
+      const { temperature, moisture, count } = this.slab;
+      [this.stepper.topSurface_c, this.stepper.bottomSurface_c] = [temperature[0], temperature[count - 1]];
+      [this.stepper.top.moisture_kg_per_kg, this.stepper.bottom.moisture_kg_per_kg] = [moisture[0], moisture[count - 1]];
+      this.record();
+    }
+    this.leftInCourse += before - this.water();
+    this.drawn_J[this.drawn_J.length - 1] = of.energy_J(this.time_s - from_s);
+  }
+
+  /** From here on the piece stands in these surroundings. */
+  private stand(surroundings: Surroundings): void {
+    const { material, piece, room } = this.input;
+    this.surroundings = this.faces.surroundings = surroundings;
+    this.air = null;
+    this.course = null;
+    this.drawn_J.push(0);
+    if (surroundings.kind === 'chamber') {
+      const area_m2 = surroundings.load_kg / (material.raw_kg_per_m3 * piece.thickness_m);
+      this.air = new ChamberAir(surroundings.chamber, room, area_m2);
+      this.showAir();
+    } else if (surroundings.kind === 'steady') {
+      this.air_c = surroundings.air_c;
+      this.air_pa = surroundings.vapour_pa;
+    } else {
+      this.slab.refresh();
+      this.air_c = surroundings.kind === 'freezer' ? surroundings.air_c : surroundings.shelf_c;
+      this.air_pa = surroundings.kind === 'freezer' ? 0 : surroundings.pressure_pa;
+      if (surroundings.kind === 'freeze-dryer') this.slab.freezeDry(PORES_LEFT);
+      const of =
+        surroundings.kind === 'freezer'
+          ? new Freezing(this.slab, material, surroundings)
+          : new FreezeDrying(this.slab, material, surroundings);
+      this.course = { of, from_s: this.time_s };
+    }
+  }
+
   private enter(stage: Stage): void {
-    const { room, surroundings } = this.input;
+    const { room } = this.input;
+    if (stage.into) this.stand(stage.into);
     this.dt_s = Math.min(this.dt_s, STAGE_STEP_S);
     for (const event of stage.events) {
       if (event.do === 'brush') {
@@ -112,28 +176,46 @@ class Run {
         this.stepper.swapFaces();
         this.screened?.reverse();
       }
+      if (event.do === 'rotate-trays') this.faces.place = -this.faces.place;
       this.slab.apply(event, room.temperature_c);
     }
-    if (this.air && surroundings.kind === 'chamber') {
+    if (isOutside(stage)) this.stepOutside(stage.set);
+    else if (this.air && this.surroundings.kind === 'chamber') {
       if (typeof stage.set === 'number' && stage.preheated)
-        this.air.reset(Math.min(stage.set, warmest(surroundings.chamber, room.temperature_c)));
-      else if (stage.set === 'room' || this.wasInRoom) this.air.reset(room.temperature_c);
-      this.air_c = this.air.temperature_c;
-      this.air_pa = this.air.vapour_pa;
+        this.air.reset(Math.min(stage.set, warmest(this.surroundings.chamber, room.temperature_c)));
+      else if (this.wasOutside) this.air.reset(room.temperature_c);
+      this.showAir();
+      if (!stage.ramp || stage.into) this.setpoint_c = this.air.temperature_c;
+    } else if (this.surroundings.kind === 'steady') {
+      this.air_c = this.surroundings.air_c;
+      this.air_pa = this.surroundings.vapour_pa;
     }
-    this.wasInRoom = stage.set === 'room';
+    this.wasOutside = isOutside(stage);
     this.slab.refresh();
+  }
+
+  /** Out of every appliance, into the still air of the room or of a fridge. */
+  private stepOutside(set: Exclude<Stage['set'], number | 'off'>): void {
+    const { room } = this.input;
+    const still = set === 'room' ? { air_c: room.temperature_c, relativeHumidity: room.relativeHumidity } : set;
+    if (this.surroundings.kind === 'steady') return;
+    this.air_c = still.air_c;
+    this.air_pa = still.relativeHumidity * saturationPressure(still.air_c);
+  }
+
+  private showAir(): void {
+    this.air_c = this.air?.temperature_c ?? this.air_c;
+    this.air_pa = this.air?.vapour_pa ?? this.air_pa;
   }
 
   private advance(stage: Stage, dt_s: number): boolean {
     const { slab, stepper } = this;
-    const inRoom = stage.set === 'room';
-    if (this.air && !inRoom) {
-      this.air.step(stage, dt_s, stepper.load);
-      this.air_c = this.air.temperature_c;
-      this.air_pa = this.air.vapour_pa;
+    const outside = isOutside(stage);
+    if (this.air && !outside) {
+      this.air.step(stage, stage.set === 'off' ? null : this.setpoint_c, dt_s, stepper.load);
+      this.showAir();
     }
-    this.faces.refresh(slab, stage.support, inRoom, this.air_c, stepper.topSurface_c, stepper.bottomSurface_c);
+    this.faces.refresh(slab, stage.support, outside, this.air_c, stepper.topSurface_c, stepper.bottomSurface_c);
     stepper.step(dt_s, this.air_c, this.air_pa, stage.support);
     this.time_s += dt_s;
     this.steps++;
@@ -180,7 +262,6 @@ class Run {
       kill: Math.min(KILL_CEILING, this.kill),
       screenedCentre: this.screened ? Math.min(KILL_CEILING, this.slab.centre(this.screened)) : 0,
       screenedLeast: this.screened ? Math.min(KILL_CEILING, ...this.screened) : 0,
-      heater_J: this.air?.heater_J ?? 0,
     });
   }
 
@@ -209,10 +290,17 @@ class Run {
       end: recorder.last,
       profiles: recorder.profiles,
       shares: slab.shares,
-      heater_J: this.air?.heater_J ?? 0,
+      drawn_J: this.drawn_J,
       steps: this.steps,
-      waterError: Math.abs(water - stepper.evaporated_kg_per_m2 - this.water()) / water,
+      waterError: Math.abs(water - stepper.evaporated_kg_per_m2 - this.leftInCourse - this.water()) / water,
       energyError: Math.abs(residual) / Math.max(1, Math.abs(heat)),
     };
   }
 }
+
+const meetsVacuum = ({ surroundings, stages }: Simulation): boolean =>
+  [surroundings, ...stages.map(({ into }) => into)].some((place) => place?.kind === 'freeze-dryer');
+
+/** Out of every appliance: in the room, or in other still air. */
+const isOutside = (stage: Stage): stage is Stage & { readonly set: 'room' | StillAir } =>
+  stage.set === 'room' || typeof stage.set === 'object';

@@ -26,6 +26,8 @@ export type Simulation = {
   readonly fineness: Fineness;
   /** Seconds between recorded frames; 0 records only the end. */
   readonly recordEvery_s: number;
+  /** Of several trays, where this piece's stands: 0 the mean (usual), 1 the best aired, -1 the worst. */
+  readonly place?: number;
   /** Multiplies the moisture at every aw, for uncertainty draws [1]. */
   readonly isothermScale?: number;
   /** Also screen every cell for lethality (slower; checks only). */
@@ -38,7 +40,8 @@ export type SimulationResult = {
   readonly profiles: Profiles;
   /** Thickness share of each cell, top to bottom (fixed by the grid). */
   readonly shares: Float64Array;
-  readonly heater_J: number;
+  /** Heat and power drawn in each of the surroundings, in the order they were entered [J]. */
+  readonly drawn_J: readonly number[];
   readonly steps: number;
   /** Relative error of the water balance, and energy residual over heat taken in: the solver audits itself. */
   readonly waterError: number;

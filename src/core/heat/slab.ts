@@ -56,6 +56,9 @@ export class Slab {
   exposure: number;
   heatExposure: number;
   private hottestMean: number;
+  private pores: number;
+  private poresOpen: number;
+  private stiff = false;
   private readonly activity = new Float64Array(2);
   private readonly wetArrhenius: Float64Array;
   private readonly dryArrhenius: Float64Array;
@@ -88,6 +91,8 @@ export class Slab {
     this.exposure = piece.exposure;
     this.heatExposure = piece.heatExposure;
     this.hottestMean = piece.start_c;
+    this.pores = material.food.pores;
+    this.poresOpen = material.food.poresOpenAtStart;
     this.trayTemperature = piece.start_c;
     this.wetArrhenius = arrhenius(material.food.wetDiffusivity_m2_per_s, material.food.wetEnergy_J_per_mol);
     this.dryArrhenius = arrhenius(material.food.dryDiffusivity_m2_per_s, material.food.dryEnergy_J_per_mol);
@@ -118,18 +123,19 @@ export class Slab {
     const { logSaturation, saturationSlope, phi, phiSlope, vapour, vapourPerMoisture, vapourPerKelvin, latent, inverseScale } =
       this;
     const { count, pressure_pa, logAw: logAws, activity: aw } = this;
-    const { shrinkThickness, conductivityFactor, poresOpenAtStart } = food;
+    const { shrinkThickness, conductivityFactor } = food;
+    const poresOpenAtStart = this.poresOpen;
     const rawVolume = vs + moisture0 / WATER_KG_PER_M3;
     const thickness = this.piece.thickness_m * this.riseFactor();
-    const poresAtPressure = food.pores * (SEA_LEVEL_PA / pressure_pa);
+    const poresAtPressure = this.pores * (SEA_LEVEL_PA / pressure_pa);
     const mostVapour_pa = STEFAN_CAP * pressure_pa;
-    this.areaFactor = 1 - food.shrinkArea * (1 - (vs + this.mean(moisture) / WATER_KG_PER_M3) / rawVolume);
+    if (!this.stiff) this.areaFactor = 1 - food.shrinkArea * (1 - (vs + this.mean(moisture) / WATER_KG_PER_M3) / rawVolume);
     for (let i = 0; i < count; i++) {
       const x = moisture[i];
       const t = temperature[i];
       const waterVolume = x / WATER_KG_PER_M3;
       const volume = vs + waterVolume;
-      height[i] = thickness * shares[i] * (1 - shrinkThickness * (1 - volume / rawVolume));
+      if (!this.stiff) height[i] = thickness * shares[i] * (1 - shrinkThickness * (1 - volume / rawVolume));
       const wet = waterVolume / volume;
       conductivity[i] = conductivityFactor * (ks + (WATER_W_PER_M_K - ks) * wet);
 
@@ -164,6 +170,13 @@ export class Slab {
     }
   }
 
+  /** Frozen stiff, and its ice leaves as vapour: from here on it keeps its shape, and its pores stand open by this share [1]. */
+  freezeDry(pores: number): void {
+    this.stiff = true;
+    this.pores = pores;
+    this.poresOpen = 1;
+  }
+
   /** Heat capacity of a cell [J/(m2 K)]. */
   capacity(cell: number): number {
     return this.solids[cell] * (this.material.solids_J_per_kg_K + WATER_J_PER_KG_K * this.moisture[cell]);
@@ -174,6 +187,8 @@ export class Slab {
     if (event.do === 'turn' || event.do === 'stir')
       for (const array of [this.temperature, this.moisture, this.owed]) array.reverse();
     if (event.do === 'stir') this.exposure = this.heatExposure = 1;
+    if (event.do === 'turn-out') this.exposure = this.heatExposure = event.exposure;
+    if (event.do === 'new-tray') this.trayTemperature = room_c;
     if (event.do === 'snap-apart') {
       this.width_m = event.width_m;
       this.length_m = event.length_m;

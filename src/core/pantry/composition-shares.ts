@@ -13,14 +13,16 @@ export type DoughShares = {
 
 export function sharesOf(lines: readonly DoughLine[]): DoughShares {
   const sum = compose(lines);
-  const pct = (mass_g: number): number => (100 * mass_g) / sum.mass_g;
-  return {
-    water: pct(sum.water_g),
-    starch: pct(sum.starch_g),
-    protein: pct(sum.protein_g),
-    fat: pct(sum.fat_g),
-    sugars: pct(sum.sugars_g + sum.polyol_g),
-    fibre: pct(sum.fibre_g + sum.otherCarb_g),
-    ash: pct(sum.ash_g),
+  const parts = {
+    water: sum.water_g,
+    starch: sum.starch_g,
+    protein: sum.protein_g,
+    fat: sum.fat_g,
+    sugars: sum.sugars_g + sum.polyol_g,
+    fibre: sum.fibre_g + sum.otherCarb_g,
+    ash: sum.ash_g,
   };
+  // Tables measure each part for itself: lean fish adds up to a little over its own mass.
+  const all_g = Object.values(parts).reduce((total, mass_g) => total + mass_g, 0);
+  return Object.fromEntries(Object.entries(parts).map(([part, mass_g]) => [part, (100 * mass_g) / all_g])) as DoughShares;
 }

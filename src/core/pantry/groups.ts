@@ -50,5 +50,8 @@ export const usualBinders = (pantry: Pantry): Ingredient[] =>
 export const isRawFlour = (row: Ingredient): boolean =>
   FLOUR_CATEGORIES.has(row.category) && !row.id.endsWith('_cooked') && row.id !== 'oatmeal_porridge';
 
+/** True for raw meat, organ or fish; eggs are cooked by setting. */
+export const isRawTissue = (row: Ingredient): boolean => row.rawAnimal !== null && row.rawAnimal !== 'egg';
+
 /** True for drained brewing grain that has not been dried. */
 export const isWetSpentGrain = (row: Ingredient): boolean => row.id === 'spent_grain_wet' || row.id === 'spent_grain_pressed';

@@ -12,6 +12,7 @@ export {
   animalProtein,
   crystallisingSugars,
   isRawFlour,
+  isRawTissue,
   isWetSpentGrain,
   liverShare,
   nutButterShare,

@@ -19,6 +19,7 @@ const GAS_MARKS: ReadonlyArray<readonly [mark: string, static_c: number]> = [
   ['8', 230],
   ['9', 240],
 ];
+export const GAS_MARK_NAMES: readonly string[] = GAS_MARKS.map(([mark]) => mark);
 /** Half the usual distance between marks: further below the lowest mark there is none [K]. */
 const NEAR_A_MARK_K = 5;
 
