@@ -19,7 +19,7 @@ export type BatchDocument = {
   readonly shape: Shape;
   readonly heat: Heat;
   readonly pack?: readonly PackChoice[];
-  readonly target?: { readonly snap_min?: number; readonly keeps_days_min?: number };
+  readonly target?: Target;
 };
 
 /** The kitchen's air, and its bakers' hands: how they fill a cup and how close they cut. */
@@ -77,6 +77,7 @@ export const APPLIANCE_KINDS = [
   'static-oven',
   'fan-oven',
   'small-oven',
+  'gas-oven',
   'dehydrator',
   'freeze-dryer',
   'freezer',
@@ -92,9 +93,22 @@ export type Appliance = {
   /** How much faster this appliance works than the model, from weighed batches. */
   readonly pace?: number;
   readonly load_g?: number;
+  /** Trays that stand in it at once. */
+  readonly shelves?: number;
+  readonly heater_w?: number;
+  /** How far its vent is open; 100 as it was built. */
+  readonly vent_pct?: number;
+  /** Empty, from the kitchen's temperature: so long until it was so hot. */
+  readonly heat_up?: { readonly to_c: number; readonly minutes: number };
+  /** Empty, switched off and shut: so warm after so long. */
+  readonly cool_down?: { readonly from_c: number; readonly minutes: number; readonly to_c: number };
+  /** Of a freeze dryer: raw mass that one tray takes, and how long it thaws between two rounds. */
+  readonly tray_g?: number;
+  readonly defrost_minutes?: number;
 };
 
-export type HeatStep =
+/** Stretches of time in a programme. */
+type TimedHeatStep =
   | {
       readonly do: 'hold';
       readonly setpoint_c: number;
@@ -102,16 +116,67 @@ export type HeatStep =
       readonly preheated?: boolean;
       readonly door?: Door;
     }
+  /** The dial is turned evenly to another setpoint. */
+  | { readonly do: 'ramp'; readonly setpoint_c: number; readonly minutes: number; readonly door?: Door }
   | { readonly do: 'off'; readonly minutes: number; readonly door?: Door }
+  /** In the kitchen, on a rack unless it stays on its tray; on a night as humid as it is said. */
+  | { readonly do: 'cool'; readonly minutes: number; readonly on?: 'rack' | 'tray'; readonly room_rh_pct?: number }
+  | { readonly do: 'chill'; readonly minutes: number; readonly fridge_c?: number }
+  /** In a freezer; its air unless it is said is that of a household one. */
+  | { readonly do: 'freeze'; readonly minutes: number; readonly freezer_c?: number }
+  | {
+      readonly do: 'freeze-dry';
+      readonly minutes: number;
+      readonly shelf_c?: number;
+      readonly pressure_pa?: number;
+      /** Ice leaves by both faces on a mesh, by one on a solid tray. */
+      readonly faces?: 'one' | 'both';
+    };
+
+/** Things done at a moment of a programme. */
+type HeatEvent =
   | { readonly do: 'turn' }
   | { readonly do: 'stir' }
   | { readonly do: 'brush'; readonly grams: number }
   | { readonly do: 'snap-apart'; readonly width_mm?: number; readonly length_mm?: number }
-  | { readonly do: 'cool'; readonly minutes: number }
-  /** In a freezer; its air unless it is said is that of a household one. */
-  | { readonly do: 'freeze'; readonly minutes: number; readonly freezer_c?: number };
+  /** Out of the pan or cup, and on to this. */
+  | { readonly do: 'turn-out'; readonly base?: SupportName }
+  | { readonly do: 'rotate-trays' }
+  /** The door stands open for a look. */
+  | { readonly do: 'check'; readonly seconds?: number }
+  /** Into another appliance, or on to another tray, or both. */
+  | { readonly do: 'move'; readonly appliance?: Appliance; readonly base?: SupportName };
+
+export type HeatStep = TimedHeatStep | HeatEvent;
 
 export type Heat = { readonly appliance?: Appliance; readonly base?: SupportName; readonly steps: readonly HeatStep[] };
+
+export const PREFERENCES = ['fastest', 'least-energy', 'gentlest', 'least-attention'] as const;
+export type Preference = (typeof PREFERENCES)[number];
+
+/** What a programme shall reach, within what it must stay, and what matters most; for find-a-programme. */
+export type Target = {
+  readonly snap_min?: number;
+  /** Moist on purpose: it shall bend, not snap. */
+  readonly snap_max?: number;
+  /** In the first pack. */
+  readonly keeps_days_min?: number;
+  /** Of the edge, as the prediction tells it. */
+  readonly browning_max?: number;
+  /** A pick shall come out clean. */
+  readonly pick_clean?: boolean;
+  readonly finish_within_minutes?: number;
+  /** The first appliance shall be free again. */
+  readonly oven_within_minutes?: number;
+  /** What its dial can be set to. */
+  readonly setpoint_min_c?: number;
+  readonly setpoint_max_c?: number;
+  /** Nobody is at hand between these minutes. */
+  readonly asleep?: { readonly from_minutes: number; readonly to_minutes: number };
+  readonly prefer?: Preference;
+  /** Other appliances of the kitchen that the pieces may be moved into. */
+  readonly also?: readonly Appliance[];
+};
 
 export type PackChoice = { readonly option: PackOption; readonly store?: Store; readonly volume_ml?: number };
 

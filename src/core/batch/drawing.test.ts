@@ -28,7 +28,7 @@ describe('the cut-through', () => {
 });
 
 describe('what is reached when', () => {
-  const minutes = Object.fromEntries(hillbars.drawing.reached.map(({ what, minute }) => [what, minute]));
+  const minutes = Object.fromEntries(hillbars.prediction.heat.reached.map(({ what, minute }) => [what, minute]));
   it('hot before dry, dry before the end, never too dark', () => {
     expect(minutes['hot-enough']).toBeGreaterThan(2);
     expect(minutes['heart-dry']).toBeGreaterThan(minutes['hot-enough'] ?? Infinity);
@@ -36,11 +36,14 @@ describe('what is reached when', () => {
     expect(minutes['too-dark']).toBeNull();
   });
   it('a short bake never snaps', () => {
-    const { drawing } = draw({ ...HILLBARS, heat: { ...HILLBARS.heat, steps: [{ do: 'hold', setpoint_c: 170, minutes: 8 }] } });
-    expect(drawing.reached.find(({ what }) => what === 'snaps-when-cold')?.minute).toBeNull();
+    const { prediction } = draw({
+      ...HILLBARS,
+      heat: { ...HILLBARS.heat, steps: [{ do: 'hold', setpoint_c: 170, minutes: 8 }] },
+    });
+    expect(prediction.heat.reached.find(({ what }) => what === 'snaps-when-cold')?.minute).toBeNull();
   });
   it('Snap at the end of the picture is the Snap that comes out', () =>
-    expect(hillbars.drawing.snaps.at(-1)).toBeCloseTo(hillbars.prediction.outcome.snap, 9));
+    expect(hillbars.prediction.heat.timeline.at(-1)?.snap).toBeCloseTo(hillbars.prediction.outcome.snap, 9));
 });
 
 describe('sheets, pans and trays', () => {

@@ -3,11 +3,10 @@ import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOfVolume } fro
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
-import { clockMinute } from './bake';
+import { clockMinute } from './heat/bake';
 import { DRIEST_PCT, wetBasisPct } from './finish';
 import { productOf, storageOf } from './keep';
 import { shapeDrawing, type ShapeDrawing } from './shape/drawing';
-import { momentsOf, type Reached } from './moments';
 import type { Worked } from './predict';
 
 /** Everything that the page draws of a batch, as plain data: it crosses from a worker to the page on every frame. */
@@ -17,17 +16,15 @@ export type Drawing = {
   readonly lifeCurves: readonly LifeCurve[];
   readonly water: { readonly start_g: number; readonly end_g: number; readonly solids_g: number };
   readonly feel: FeelHelp;
-  /** Snap if the piece were taken out at each moment of the cut-through, and judged cold. */
-  readonly snaps: readonly number[];
-  readonly reached: readonly Reached[];
 };
 
 /** The piece's thickness against time: rows are moments, columns are cells from top to bottom. */
 export type CutThrough = {
   readonly minutes: readonly number[];
   readonly cells: number;
-  /** Moisture [% wet basis] and height now [mm], row after row. */
+  /** Moisture [% wet basis], temperature [°C] and height now [mm], row after row. */
   readonly moisture_pct: Float64Array;
+  readonly temperature_c: Float64Array;
   readonly height_mm: Float64Array;
 };
 
@@ -60,7 +57,6 @@ export function drawingOf(worked: Worked): Drawing {
     shape: shapeDrawing(worked.shape, worked.out),
     lifeCurves: worked.packs.map((_, index) => curveOf(worked, index)),
     water: { start_g: prediction.dough.water_g, end_g: (solids_g * finish.moisture_pct) / (100 - finish.moisture_pct), solids_g },
-    ...momentsOf(worked),
     feel: feelHelp(worked.lines, worked.rest_min, worked.heat.room.temperature_c),
   };
 }
@@ -70,14 +66,16 @@ function cutThroughOf({ bake, heat }: Worked): CutThrough {
   const count = bake.frames.length;
   const moisture_pct = new Float64Array(count * cells);
   const height_mm = new Float64Array(count * cells);
+  const temperature_c = new Float64Array(count * cells);
   bake.frames.forEach((frame, row) => {
     const profile = bake.profiles.at(frame.row);
     for (let cell = 0; cell < cells; cell++) {
       moisture_pct[row * cells + cell] = wetBasisPct(profile.moisture[cell]);
+      temperature_c[row * cells + cell] = profile.temperature[cell];
       height_mm[row * cells + cell] = profile.height[cell] * 1000;
     }
   });
-  return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, height_mm };
+  return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, temperature_c, height_mm };
 }
 
 function curveOf(worked: Worked, index: number): LifeCurve {
@@ -86,7 +84,7 @@ function curveOf(worked: Worked, index: number): LifeCurve {
   const keeps = prediction.keeps[index];
   const product = productOf(lines, dough, finish, out.body.thickness_mm);
   const storage = storageOf(choice, keeps.pieces_per_pack, finish, out);
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
   const days = Math.max(CURVE_AT_LEAST, keeps.days_high * CURVE_BEYOND);
   const at = (aw: number): number => {
     const water_g = waterHeld(dough.composition, aw, room.temperature_c, dough.state);
@@ -109,7 +107,7 @@ function curveOf(worked: Worked, index: number): LifeCurve {
 /** In an open bowl the piece follows the room within a day or two; first order, as the life does it. */
 function openWalk({ dough, finish, out, heat }: Worked, days: number): Array<{ day: number; moisture_pct: number }> {
   const { temperature_c } = heat.room;
-  const end_g = waterHeld(dough.composition, Math.min(0.97, heat.room_rh), temperature_c, dough.state);
+  const end_g = waterHeld(dough.composition, Math.min(0.97, heat.room.relativeHumidity), temperature_c, dough.state);
   const start_g = (dough.composition.solids_g * finish.moisture_pct) / (100 - finish.moisture_pct);
   const settles_days = bowlTimeConstant(out.body.thickness_mm, dough.meatLike > 0.5);
   return Array.from({ length: CURVE_POINTS }, (_, i) => {

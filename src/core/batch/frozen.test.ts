@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
-import { addBand, drawingOf, predict, type BatchDocument, type Worked } from '.';
+import { addBand, predict, type BatchDocument, type Worked } from '.';
 
 const DROPS = JSON.parse(readFileSync('data/recipes/kefir-melon-drops.batch.json', 'utf8')) as BatchDocument;
 function frozen(minutes: number, more: { freezer_c?: number; height_mm?: number } = {}): Worked {
@@ -13,7 +13,7 @@ function frozen(minutes: number, more: { freezer_c?: number; height_mm?: number 
   if (!result.ok) throw new Error(result.message);
   return result.value;
 }
-const through = (worked: Worked): number => drawingOf(worked).reached[0].minute ?? Infinity;
+const through = (worked: Worked): number => worked.prediction.heat.reached[0].minute ?? Infinity;
 
 describe('in the freezer', () => {
   const usual = frozen(900);
@@ -48,6 +48,6 @@ describe('in the freezer', () => {
   it('has a band of its own: the mix is not known to the last drop', () => {
     const { outcome } = addBand(usual, 20);
     expect(outcome.moisture_pct_high - outcome.moisture_pct_low).toBeGreaterThan(1);
-    expect(outcome.thickest?.thickness_mm).toBeGreaterThan(usual.out.body.thickness_mm);
+    expect(outcome.others.find(({ which }) => which === 'thickest')?.thickness_mm).toBeGreaterThan(usual.out.body.thickness_mm);
   });
 });

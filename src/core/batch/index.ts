@@ -1,11 +1,28 @@
-export { addBand, bandInSteps } from './band';
-export { APPLIANCE_KINDS, LARGEST_FILE } from './document';
-export type { BatchDocument, FixedAmount, HeatStep, PackChoice, Recipe, RecipeLine, RecipeStep, Scale } from './document';
+export { addBand, bandFrom, isSettled, samplesInSteps } from './band/band';
+export type { Sample } from './band/sample';
+export { APPLIANCE_KINDS, LARGEST_FILE, PREFERENCES } from './document';
+export type {
+  Appliance,
+  ApplianceKind,
+  BatchDocument,
+  FixedAmount,
+  HeatStep,
+  PackChoice,
+  Recipe,
+  RecipeLine,
+  RecipeStep,
+  Scale,
+} from './document';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
-export type { Reached } from './moments';
+export { USUAL_SHELVES, chamberOf, isChamber, stepsIn } from './heat/appliances';
+export { coolingOf } from './heat/cooling';
+export type { Cooling } from './heat/cooling';
+export type { Moment } from './heat/moments';
 export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
+export { findInSteps, findProgrammes } from './find/find';
+export type { Candidate, Failed, FoundProgrammes, Obstacle, School } from './find/found';
 export { gapFromCut } from './hand-gap';
 export { predict } from './predict';
 export type { Worked } from './predict';
@@ -19,4 +36,4 @@ export type { Method } from './methods';
 export { SCRAP_USES, SHAPE_METHODS, THICKNESS_BY } from './shapes';
 export type { CutterChoice, RollAndCut, Shape, ShapeMethod } from './shapes';
 export type { CakeDrawing, HollowsDrawing, LooseDrawing, SheetDrawing, SlabDrawing, TrayDrawing } from './shape/drawing';
-export { STARTING_METHODS, startingPoint } from './starting-point';
+export { startingPoint } from './starting-point';

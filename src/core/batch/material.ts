@@ -16,7 +16,7 @@ const MEATY = { from: 0.25, to: 0.45 };
 /** Starch as a share of dry solids between which it stays dough whatever the protein. Source: ours. */
 const STARCHY = { from: 0.25, to: 0.35 };
 /** Baked starch holds less water; it takes about this setpoint [°C]. */
-const BAKED_FROM_C = 120;
+export const BAKED_FROM_C = 120;
 /** Moist and poured, or moist, leavened and thick: cake [wet basis, mm]. */
 const CAKE = { water: 0.42, thickness_mm: 20 };
 /** Every real food has some solutes; without them the isotherm would not reach aw 1 [g/g solids]. */

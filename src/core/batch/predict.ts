@@ -3,15 +3,19 @@ import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
 import { succeed, type Result } from '../failure';
 import { ingredientCost, type IngredientCost } from '../costing';
 import { analyse } from '../feeding';
-import { colourWord, warmest, type Simulation } from '../heat';
+import { colourWord, type Simulation } from '../heat';
 import type { DoughLine } from '../pantry';
 import { SDS_IN_90_PCT } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
-import { bake, clockMinute, simulationOf, type Bake } from './bake';
-import { cleanAfter } from './clean-after';
+import { bake, simulationOf, type Bake } from './heat/bake';
+import { heatCautions } from './heat/cautions';
+import { cleanAfter } from './heat/clean-after';
 import type { BatchDocument, PackChoice } from './document';
-import { activityReader, finishOf, wetBasisPct, type Finish } from './finish';
-import { planHeat, type HeatPlan } from './heat-plan';
+import { finishOf, type Finish } from './finish';
+import { courseOf, type CoursePoint } from './heat/course';
+import { rawPart } from './heat/raw';
+import { reachedIn } from './heat/moments';
+import { planHeat, type HeatPlan } from './heat/plan';
 import { keepsOf, productOf } from './keep';
 import type { DoughMaterial } from './material';
 import type { Prediction, TimelinePoint } from './prediction';
@@ -33,6 +37,8 @@ export type Worked = {
   readonly heat: HeatPlan;
   readonly simulation: Simulation;
   readonly bake: Bake;
+  /** Every recorded moment in the baker's terms. */
+  readonly course: readonly CoursePoint[];
   readonly finish: Finish;
   readonly packs: readonly PackChoice[];
   /** Minutes that the dough stands before shaping. */
@@ -78,6 +84,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, haste: Haste 
     heat: heat.value,
     simulation,
     bake: baked.value,
+    course: courseOf(baked.value, heat.value, dough, out.value),
     finish,
     packs,
     rest_min,
@@ -94,7 +101,7 @@ function assemble(
 ): Prediction {
   const { lines, dough, out, heat, finish } = worked;
   const product = productOf(lines, dough, finish, out.body.thickness_mm);
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room_rh };
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
   const cautions = cautionsFor(contextOf(worked));
@@ -127,7 +134,9 @@ function assemble(
       texture: finish.words,
       soft_while_hot: finish.feel.willFirm,
       mass_loss_pct: 100 * (1 - finish.massRatio),
-      thickest: null,
+      draws: 0,
+      blame: [],
+      others: [],
     },
     keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, out, room)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
@@ -173,23 +182,39 @@ function feelPart(
   };
 }
 
-function heatPart({ heat, bake: baked, dough, shape, simulation }: Omit<Worked, 'prediction'>): Prediction['heat'] {
-  const aw = activityReader(dough.material.activity);
-  const timeline = baked.frames.map((frame): TimelinePoint => ({
-    minute: clockMinute(heat, frame.time_s),
+function heatPart({
+  lines,
+  heat,
+  bake: baked,
+  course,
+  dough,
+  shape,
+  simulation,
+}: Omit<Worked, 'prediction'>): Prediction['heat'] {
+  const timeline = baked.frames.map((frame, i): TimelinePoint => ({
+    minute: course[i].minute,
     air_c: frame.air_c,
     core_c: frame.core_c,
     surface_c: frame.surface_c,
-    moisture_pct: wetBasisPct(frame.meanMoisture),
-    centre_moisture_pct: wetBasisPct(frame.centreMoisture),
-    aw_mean: aw(frame.meanMoisture),
-    aw_centre: aw(frame.centreMoisture),
+    moisture_pct: course[i].moisture_pct,
+    centre_moisture_pct: course[i].centreMoisture_pct,
+    aw_mean: course[i].aw,
+    aw_centre: course[i].coreAw,
     browning: frame.browningEdge,
+    snap: course[i].snap,
   }));
   const { end } = baked;
   return {
     minutes: heat.minutes,
-    loads: heat.loads,
+    loads: Math.max(...heat.legs.map(({ loads }) => loads)),
+    all_loads_minutes: heat.allLoadsMinutes,
+    legs: heat.legs.map(({ kind, minutes, loads, load_g }, i) => ({
+      kind,
+      minutes,
+      loads,
+      load_g,
+      energy_kwh: baked.energies_kwh[i],
+    })),
     core_c_max: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     salmonella_log10: end.kill,
     browning: end.browningEdge,
@@ -198,13 +223,30 @@ function heatPart({ heat, bake: baked, dough, shape, simulation }: Omit<Worked, 
     energy_kwh: baked.energy_kwh,
     cooling_minutes: baked.cooling_minutes,
     timeline,
+    reached: reachedIn(course, heat, dough, mixtureOf(shape)).map((moment) => ({
+      ...moment,
+      minute_low: null,
+      minute_high: null,
+      share: null,
+    })),
+    raw: rawPart(lines, course, end.kill, heatCautions(heat, baked, dough.composition)),
+    band: null,
   };
 }
 
 /** What the caution rules look at. */
-function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs }: Omit<Worked, 'prediction'>): CautionContext {
+function contextOf({
+  lines,
+  dough,
+  heat,
+  bake: baked,
+  course,
+  finish,
+  out,
+  shape,
+  packs,
+}: Omit<Worked, 'prediction'>): CautionContext {
   const { composition } = dough;
-  const aw = activityReader(dough.material.activity);
   const sides = [...out.sides_mm, out.body.thickness_mm].sort((a, b) => b - a);
   return {
     lines,
@@ -213,16 +255,10 @@ function contextOf({ lines, dough, heat, bake: baked, finish, out, shape, packs 
     surfaceAw: finish.shellAw,
     coreAw: finish.coreAw,
     awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(lines, composition)),
-    dehydrator: heat.kind === 'dehydrator',
-    asked_c: Math.max(0, ...heat.stages.map(({ set }) => (typeof set === 'number' ? set : 0))),
-    warmest_c: heat.chamber ? warmest(heat.chamber, heat.room.temperature_c) : Infinity,
+    ...heatCautions(heat, baked, composition),
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,
-    curve: baked.frames.map((frame) => ({
-      minute: clockMinute(heat, frame.time_s),
-      temperature_c: frame.core_c,
-      aw: aw(frame.centreMoisture),
-    })),
+    curve: course.map(({ minute, core_c, coreAw }) => ({ minute, temperature_c: core_c, aw: coreAw })),
     atPacking_c: baked.end.hottest_c,
     room_c: heat.room.temperature_c,
     sides_mm: [sides[0], sides[1], sides[2]],

@@ -1,6 +1,9 @@
 import type { Caution } from '../cautions';
 import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
+import type { Blame } from './band/inputs';
+import type { ApplianceKind } from './document';
+import type { Reached } from './heat/moments';
 import type { LifeMode, PackOption, Store } from '../keeping';
 
 /** One moment of the programme. */
@@ -14,6 +17,52 @@ export type TimelinePoint = {
   readonly aw_mean: number;
   readonly aw_centre: number;
   readonly browning: number;
+  /** Snap if it were taken out now and judged cold. */
+  readonly snap: number;
+};
+
+/** Low and high end of one curve, at the minutes of its band. */
+type CurveBand = { readonly low: readonly number[]; readonly high: readonly number[] };
+
+/** Between what four of five batches run. */
+export type ProgrammeBand = {
+  readonly minutes: readonly number[];
+  readonly moisture_pct: CurveBand;
+  readonly core_c: CurveBand;
+  readonly snap: CurveBand;
+  readonly browning: CurveBand;
+};
+
+/** When four of five batches reach a thing (null: not within the programme), and the share of all that do (null: no draws). */
+export type MomentBand = {
+  readonly minute_low: number | null;
+  readonly minute_high: number | null;
+  readonly share: number | null;
+};
+
+/** How a piece that is not the usual one ends. */
+export type OtherPiece = {
+  readonly which: 'thickest' | 'thinnest' | 'mini' | 'best-tray' | 'worst-tray';
+  readonly thickness_mm: number;
+  readonly moisture_pct: number;
+  readonly centre_moisture_pct: number;
+  readonly snap: number;
+  readonly browning: number;
+};
+
+/** Heat that the middle wants for what is raw in it, and what it gets while it is wet. */
+export type RawPart = {
+  readonly ingredients: readonly string[];
+  readonly needs_c: number;
+  /** When the middle is so hot; null: never. */
+  readonly reached_minute: number | null;
+  /** Log10 kill that counts for enough; 0 where heat alone is asked for. */
+  readonly needs_log10: number;
+  readonly kill_log10: number;
+  /** Minutes between 5 and 60 °C while it is still wet. */
+  readonly warm_wet_minutes: number;
+  /** Where the kill comes: before it is dried, straight after, or not at all. */
+  readonly kill_step: 'while-wet' | 'after-drying' | 'none';
 };
 
 /** How long one pack keeps, with the reason. */
@@ -107,7 +156,17 @@ export type Prediction = {
   } | null;
   readonly heat: {
     readonly minutes: number;
+    /** How often the appliance that takes least must be filled, and the minutes until the last load is done. */
     readonly loads: number;
+    readonly all_loads_minutes: number;
+    /** Every appliance of the programme in turn. */
+    readonly legs: ReadonlyArray<{
+      readonly kind: ApplianceKind;
+      readonly minutes: number;
+      readonly loads: number;
+      readonly load_g: number;
+      readonly energy_kwh: number;
+    }>;
     readonly core_c_max: number;
     readonly salmonella_log10: number;
     readonly browning: number;
@@ -118,6 +177,12 @@ export type Prediction = {
     /** Minutes on a rack after the programme until the piece is cold enough to pack. */
     readonly cooling_minutes: number;
     readonly timeline: readonly TimelinePoint[];
+    /** When each thing worth knowing is reached in the likely run (null: not within the programme). */
+    readonly reached: ReadonlyArray<Reached & MomentBand>;
+    /** What raw meat, fish or egg calls for and gets; null where none is in it. */
+    readonly raw: RawPart | null;
+    /** Null before any draw. */
+    readonly band: ProgrammeBand | null;
   };
   readonly outcome: {
     readonly moisture_pct: number;
@@ -132,12 +197,12 @@ export type Prediction = {
     readonly texture: string;
     readonly soft_while_hot: boolean;
     readonly mass_loss_pct: number;
-    /** The thickest of ten pieces, as thickness scatters; null before any draw. */
-    readonly thickest: {
-      readonly thickness_mm: number;
-      readonly moisture_pct: number;
-      readonly centre_moisture_pct: number;
-    } | null;
+    /** Draws that the bands rest on; 0 before any. */
+    readonly draws: number;
+    /** What the width of the band comes from, the most first; empty before any draw. */
+    readonly blame: readonly Blame[];
+    /** Other pieces of the same batch; empty before any draw. */
+    readonly others: readonly OtherPiece[];
   };
   readonly keeps: readonly Keeps[];
   readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };

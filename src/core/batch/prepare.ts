@@ -5,7 +5,7 @@ import { isVolumeUnit, type CupFill } from '../quantities';
 import type { LayoutProgress } from '../shaping';
 import { Assumptions } from './defaults';
 import type { BatchDocument } from './document';
-import { shelvesOf } from './heat-plan';
+import { shelvesOf } from './heat/standing';
 import { doughMaterial, type DoughMaterial } from './material';
 import { knownDough, rememberDough, scaleFactor, type KnownDough, type ScaleBasis } from './scale';
 import {
@@ -48,7 +48,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full'
   if (!written.ok) return written;
   const plan = planShape(document.shape, document.kitchen, assumed);
   if (!plan.ok) return plan;
-  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => (step.do === 'hold' ? step.setpoint_c : 0)));
+  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => ('setpoint_c' in step ? step.setpoint_c : 0)));
   const piece = { mixture: mixtureOf(plan.value), thickness_mm: nominalThickness(plan.value) };
   const asWritten = doughMaterial(written.value, piece, hottest_c);
   const owned = 'owned' in plan.value ? plan.value.owned : Infinity;
@@ -57,7 +57,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full'
     plan: plan.value,
     substance: substanceOf(asWritten),
     quick: haste === 'quick',
-    traysPerLoad: Math.min(shelvesOf(document.heat), owned),
+    traysPerLoad: Math.min(shelvesOf(document.heat.appliance), owned),
     measuring: measuringOf(document),
   };
   const factor = scaleFactor(document.scale, basis);

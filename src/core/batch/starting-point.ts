@@ -18,7 +18,7 @@ const slab = (thickness_mm: number, side_mm: number): Shape => ({
 });
 
 /** Programmes that suit a household oven. Source: ours, tried on the model's usual doughs. */
-const STARTS = {
+const STARTS: Record<Method, Start> = {
   M1: { shape: rolled(5), heat: { steps: [{ do: 'hold', setpoint_c: 165, minutes: 45 }] } },
   M2: {
     shape: rolled(6),
@@ -68,6 +68,21 @@ const STARTS = {
   },
   M11: { shape: { method: 'cup' }, heat: { steps: [{ do: 'hold', setpoint_c: 180, minutes: 24 }] } },
   M12: { shape: { method: 'cake' }, heat: { steps: [{ do: 'hold', setpoint_c: 175, minutes: 38 }] } },
+  M13: {
+    shape: { method: 'slice', thickness_mm: 4, diameter_mm: 70, ends_pct: 4 },
+    heat: {
+      appliance: { kind: 'fan-oven' },
+      base: 'wire-rack',
+      steps: [
+        { do: 'hold', setpoint_c: 160, minutes: 15 },
+        { do: 'move', appliance: { kind: 'dehydrator' } },
+        { do: 'hold', setpoint_c: 72, minutes: 110 },
+        { do: 'turn' },
+        { do: 'rotate-trays' },
+        { do: 'hold', setpoint_c: 70, minutes: 110 },
+      ],
+    },
+  },
   M14: {
     shape: { method: 'slice', thickness_mm: 6, diameter_mm: 65, core_mm: 22 },
     heat: {
@@ -85,6 +100,19 @@ const STARTS = {
       ],
     },
   },
+  M16: {
+    shape: { method: 'cube', edge_mm: 12, offcuts_pct: 4 },
+    heat: {
+      appliance: { kind: 'fan-oven' },
+      steps: [
+        { do: 'hold', setpoint_c: 160, minutes: 14 },
+        { do: 'cool', minutes: 30 },
+        { do: 'move', appliance: { kind: 'freeze-dryer' } },
+        { do: 'freeze', minutes: 300, freezer_c: -28 },
+        { do: 'freeze-dry', minutes: 1080 },
+      ],
+    },
+  },
   M17: {
     shape: { method: 'frozen-mould', fill_fraction: 0.9 },
     heat: { appliance: { kind: 'freezer' }, steps: [{ do: 'freeze', minutes: 780 }] },
@@ -97,13 +125,14 @@ const STARTS = {
     shape: rolled(4),
     heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 25 }, { do: 'turn' }, { do: 'hold', setpoint_c: 110, minutes: 60 }] },
   },
-} as const satisfies Partial<Record<Method, Start>>;
-
-/** The methods that can be worked from the bowl to the jar. */
-export const STARTING_METHODS = Object.keys(STARTS) as ReadonlyArray<keyof typeof STARTS>;
+  M20: {
+    shape: { method: 'cube', edge_mm: 20, offcuts_pct: 4 },
+    heat: { appliance: { kind: 'contact-grill' }, steps: [{ do: 'hold', setpoint_c: 190, minutes: 6 }] },
+  },
+};
 
 /** An empty recipe of a method, with a shape and a programme to begin with. */
-export const startingPoint = (method: (typeof STARTING_METHODS)[number]): BatchDocument => ({
+export const startingPoint = (method: Method): BatchDocument => ({
   format: 'upbeat-oven/batch',
   version: 1,
   recipe: { method, ingredients: [] },

@@ -29,6 +29,10 @@ export type CautionContext = {
   readonly awSafe: number | null;
   /** Heat. */
   readonly dehydrator: boolean;
+  /** Ten minutes at 135 °C or more after the drying. */
+  readonly heatedAfter: boolean;
+  /** In a freeze dryer: the middle when the vacuum starts, the warmest its ice gets [°C], sugars of the dry matter [%]; else null. */
+  readonly freezeDry: { readonly start_c: number; readonly front_c: number; readonly sugars_pctOfDry: number } | null;
   /** Hottest air that is asked for, and the most this appliance can hold empty [°C]. */
   readonly asked_c: number;
   readonly warmest_c: number;

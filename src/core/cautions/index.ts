@@ -1,7 +1,7 @@
 import type { Caution, CautionContext, Severity } from './caution';
 import { RULES } from './rules';
 
-export { CORE_TARGET_C } from './rules';
+export { CORE_TARGET_C, ENOUGH_KILL } from './rules';
 
 export type { Caution, CautionContext } from './caution';
 export { warmAndWetMinutes } from './warm-and-wet';

@@ -40,7 +40,36 @@ const EDGES: readonly Edge[] = [
     { lines: mix({ ...BISCUIT, turkey_mince: 100 }) },
   ],
   ['lethality', { lines: mix({ ...BISCUIT, turkey_mince: 100 }), kill_log10: 6.4 }, { kill_log10: 0 }],
-  ['jerky-heat-first', { lines: mix({ venison_raw: 300 }), dehydrator: true }, { dehydrator: true }],
+  [
+    'jerky-heat-first',
+    { lines: mix({ venison_raw: 300 }), dehydrator: true, kill_log10: 6.4 },
+    { dehydrator: true, kill_log10: 0 },
+  ],
+  [
+    'jerky-heat-first',
+    { lines: mix({ venison_raw: 300 }), dehydrator: true, kill_log10: 6.4 },
+    { lines: mix({ venison_raw: 300 }), dehydrator: true, kill_log10: 6.5 },
+  ],
+  [
+    'heated-after',
+    { lines: mix({ venison_raw: 300 }), dehydrator: true, kill_log10: 0, heatedAfter: true },
+    { lines: mix({ venison_raw: 300 }), dehydrator: true, kill_log10: 0 },
+  ],
+  [
+    'freeze-first',
+    { freezeDry: { start_c: -14, front_c: -30, sugars_pctOfDry: 2 } },
+    { freezeDry: { start_c: -16, front_c: -30, sugars_pctOfDry: 2 } },
+  ],
+  [
+    'freeze-dry-no-kill',
+    { lines: mix({ venison_raw: 300 }), kill_log10: 6.4, freezeDry: { start_c: -25, front_c: -30, sugars_pctOfDry: 2 } },
+    { lines: mix({ venison_raw: 300 }), kill_log10: 6.5, freezeDry: { start_c: -25, front_c: -30, sugars_pctOfDry: 2 } },
+  ],
+  [
+    'collapse',
+    { freezeDry: { start_c: -25, front_c: -24, sugars_pctOfDry: 60 } },
+    { freezeDry: { start_c: -25, front_c: -24, sugars_pctOfDry: 20 } },
+  ],
   [
     'absorber-moist',
     { packs: [{ option: 'foil-pouch-absorber', store: 'room' }], awSafe: 0.76 },

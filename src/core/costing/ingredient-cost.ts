@@ -2,8 +2,12 @@ import { startFrom, type DoughLine } from '../pantry';
 
 /** What the kitchen pays for a pack of an ingredient, as bought. */
 export type Price = { readonly pack_g: number; readonly price: number };
-/** Prices by ingredient id, in one currency. */
-export type PriceList = { readonly currency: string; readonly prices: ReadonlyMap<string, Price> };
+/** Prices by ingredient id, and of a kilowatt hour where it is known, in one currency. */
+export type PriceList = {
+  readonly currency: string;
+  readonly prices: ReadonlyMap<string, Price>;
+  readonly energy_per_kwh?: number;
+};
 
 /** Cost of one line; null where no price is known. */
 export type LineCost = { readonly ingredient: string; readonly cost: number | null };

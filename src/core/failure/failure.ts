@@ -31,7 +31,6 @@ export const CATALOGUE = {
   UNKNOWN_INGREDIENT: { status: 422 },
   NO_COUNT_WEIGHT: { status: 422 },
   BAD_COMPOSITION: { status: 422 },
-  NOT_BUILT_YET: { status: 422 },
   NOTHING_TO_BAKE: { status: 422 },
   PIECE_DOES_NOT_FIT: { status: 422 },
   SCALE_NOT_REACHED: { status: 422 },

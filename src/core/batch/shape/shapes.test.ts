@@ -129,7 +129,9 @@ describe('what a shape does to its baking', () => {
   });
   it('guides keep the thickest piece nearer to the rest', () => {
     const thickest = (thickness_by: 'hand' | 'guides') =>
-      addBand(worked(batch({ method: 'roll-and-cut', thickness_by })), 3).outcome.thickest;
+      addBand(worked(batch({ method: 'roll-and-cut', thickness_by })), 3).outcome.others.find(
+        ({ which }) => which === 'thickest',
+      );
     const [hand, guides] = [thickest('hand'), thickest('guides')];
     expect(hand?.thickness_mm).toBeGreaterThan(guides?.thickness_mm ?? Infinity);
     expect(hand?.centre_moisture_pct).toBeGreaterThan(guides?.centre_moisture_pct ?? Infinity);

@@ -1,5 +1,5 @@
-import { boilingPoint, simulate, type Simulation } from '../heat';
-import type { HeatPlan } from './heat-plan';
+import { boilingPoint, simulate, type Frame, type Simulation } from '../../heat';
+import type { HeatPlan } from './plan';
 
 /**
  * A pick comes out clean once the middle has stood two minutes this close to boiling [K]; this many kelvin less take ten
@@ -15,21 +15,27 @@ const LOOK_EVERY_S = 30;
 
 /** Minutes of the first setpoint after which a pick comes out clean; null when it never does, or the oven is only warm. */
 export function cleanAfter(heat: HeatPlan, simulation: Simulation): number | null {
+  const [{ pace }] = heat.legs;
   const first = simulation.stages.find(({ set }) => typeof set === 'number');
   if (!first) return null;
   const run = simulate({
     ...simulation,
-    stages: [{ ...first, duration_s: LONGEST_MIN * 60 * heat.pace }],
+    stages: [{ ...first, duration_s: LONGEST_MIN * 60 * pace }],
     recordEvery_s: LOOK_EVERY_S,
   });
   if (!run.ok) return null;
-  const done_c = boilingPoint(heat.room.pressure_pa) - BELOW_BOILING_K;
+  const clean = isCleanAt(run.value.frames, heat.room.pressure_pa).indexOf(true);
+  return clean < 0 ? null : Math.ceil(run.value.frames[clean].time_s / 60 / pace);
+}
+
+/** For every recorded moment, whether a pick would come out clean. */
+export function isCleanAt(frames: readonly Frame[], pressure_pa: number): boolean[] {
+  const done_c = boilingPoint(pressure_pa) - BELOW_BOILING_K;
   let set_s = 0;
   let last_s = 0;
-  for (const { time_s, core_c } of run.value.frames) {
+  return frames.map(({ time_s, core_c }) => {
     set_s += (time_s - last_s) * 10 ** ((core_c - done_c) / TENFOLD_K);
     last_s = time_s;
-    if (set_s >= FOR_S) return Math.ceil(time_s / 60 / heat.pace);
-  }
-  return null;
+    return set_s >= FOR_S;
+  });
 }

@@ -1,7 +1,5 @@
-import type { Result } from '../failure';
+import type { Result } from '../../failure';
 import {
-  FREEZER_W_PER_M2_K,
-  LOADED_FREEZER,
   SUPPORTS,
   USUAL,
   preheat,
@@ -14,10 +12,11 @@ import {
   type Simulation,
   type SimulationResult,
   type Stage,
-} from '../heat';
-import type { HeatPlan } from './heat-plan';
-import type { DoughMaterial } from './material';
-import type { ShapeYield } from './shape/yield';
+} from '../../heat';
+import type { HeatPlan } from './plan';
+import type { Leg } from './stages';
+import type { DoughMaterial } from '../material';
+import type { ShapeYield } from '../shape/yield';
 
 /** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. */
 export const BROWNING: BrowningRate = { at150_per_s: 2.4e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
@@ -39,6 +38,8 @@ export type Bake = {
   readonly profiles: Profiles;
   readonly shares: Float64Array;
   readonly cooling_minutes: number;
+  /** Of all loads, per leg of the programme. */
+  readonly energies_kwh: readonly number[];
   readonly energy_kwh: number;
 };
 
@@ -49,19 +50,12 @@ export function simulationOf(heat: HeatPlan, dough: DoughMaterial, out: ShapeYie
     material: dough.material,
     piece: pieceOf(out, heat.room.temperature_c),
     room: heat.room,
-    surroundings: surroundingsOf(heat),
+    surroundings: heat.surroundings,
     stages: heat.stages,
     browning: BROWNING,
     fineness: USUAL,
     recordEvery_s: Math.max(SHORTEST_FRAME_S, total_s / FRAMES),
   };
-}
-
-function surroundingsOf({ chamber, freezer_c, load_g }: HeatPlan): Simulation['surroundings'] {
-  const load_kg = load_g / 1000;
-  return chamber
-    ? { kind: 'chamber', chamber, load_kg }
-    : { kind: 'freezer', air_c: freezer_c ?? 0, heat_W_per_m2_K: FREEZER_W_PER_M2_K / LOADED_FREEZER, load_kg };
 }
 
 function pieceOf({ body }: ShapeYield, start_c: number): Piece {
@@ -88,12 +82,13 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
     unrecorded: true,
   };
   // What comes out of a freezer is kept cold: it sees no rack.
-  const stages = heat.chamber ? [...simulation.stages, rack] : simulation.stages;
+  const stages = heat.endsFrozen ? simulation.stages : [...simulation.stages, rack];
   const run = simulate({ ...simulation, stages });
   if (!run.ok) return run;
   const end_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0) + 1e-6;
   const frames = run.value.frames.filter(({ time_s }) => time_s <= end_s);
   const end = frames[frames.length - 1];
+  const energies_kwh = energiesOf(heat, run.value);
   return {
     ok: true,
     value: {
@@ -102,19 +97,22 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
       profiles: run.value.profiles,
       shares: run.value.shares,
       cooling_minutes: (run.value.end.time_s - end.time_s) / 60,
-      energy_kwh: energyOf(heat, run.value),
+      energies_kwh,
+      energy_kwh: energies_kwh.reduce((sum, kwh) => sum + kwh, 0),
     },
   };
 }
 
-/** Energy of all loads: heated up once, then the simulated heater for each [kWh]. */
-function energyOf(heat: HeatPlan, run: SimulationResult): number {
-  const room_c = heat.room.temperature_c;
-  if (!heat.chamber) return (run.heater_J * heat.loads) / J_PER_KWH;
+/** Energy of all loads: each appliance heated up once, then what the simulation drew for every load [kWh]. */
+export const energiesOf = (heat: HeatPlan, { drawn_J }: Pick<SimulationResult, 'drawn_J'>): number[] =>
+  heat.legs.map((leg, i) => (warmUp_J(leg, heat.room.temperature_c) + (drawn_J[i] / leg.pace) * leg.loads) / J_PER_KWH);
+
+function warmUp_J({ surroundings, preheated_c }: Leg, room_c: number): number {
+  if (preheated_c === null || surroundings?.kind !== 'chamber') return 0;
+  const { chamber } = surroundings;
   // The last degrees before what a heater can hold take for ever; nobody waits for them.
-  const most_c = room_c + NEARLY * (warmest(heat.chamber, room_c) - room_c);
-  const warmUp_J = heat.preheated_c === null ? 0 : preheat(heat.chamber, Math.min(heat.preheated_c, most_c), room_c).energy_J;
-  return (warmUp_J + (run.heater_J / heat.pace) * heat.loads) / J_PER_KWH;
+  const most_c = room_c + NEARLY * (warmest(chamber, room_c) - room_c);
+  return preheat(chamber, Math.min(preheated_c, most_c), room_c).energy_J;
 }
 
 /** Minute on the baker's clock of a simulated second: an appliance's pace stretches its stages, not the rack. */

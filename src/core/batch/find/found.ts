@@ -1,0 +1,64 @@
+import type { Heat } from '../document';
+import type { Prediction } from '../prediction';
+
+/** Ways of going about the heat, each with its own strength. */
+export const SCHOOLS = ['one-bake', 'hot-then-low', 'oven-off', 'low-and-long', 'dryer-second', 'as-written'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+/** A programme that was found, with what it gives and costs. */
+export type Candidate = {
+  readonly school: School;
+  readonly heat: Heat;
+  /** Predicted exactly as every door would, bands included. */
+  readonly prediction: Prediction;
+  readonly minutes: number;
+  /** Minutes until the first appliance is free again, and times that somebody must come. */
+  readonly oven_minutes: number;
+  readonly visits: number;
+  /** Share of the draws that reach the Snap and the colour asked for [0..1]. */
+  readonly chance: number | null;
+  readonly energy_kwh: number;
+  /** Null where no price of energy is known. */
+  readonly energy_cost: number | null;
+};
+
+/** What stands in the way of a school. */
+export type Obstacle =
+  | 'too-dark'
+  | 'never-gets-there'
+  | 'not-hot-enough'
+  /** The first stage alone reaches it. */
+  | 'one-stage-does'
+  | 'too-dry'
+  | 'too-late'
+  | 'oven-too-long'
+  | 'asleep'
+  | 'no-setpoint'
+  | 'no-dryer'
+  | 'caution';
+
+/** A school that does not meet the target, why, and how near it comes. */
+export type Failed = {
+  readonly school: School;
+  readonly why: Obstacle;
+  readonly nearest: Near | null;
+};
+
+/** How near a programme comes that misses. */
+export type Near = {
+  readonly heat: Heat;
+  readonly snap: number;
+  readonly days: number;
+  readonly browning: number;
+  readonly minutes: number;
+};
+
+/** The outcome of a search: up to four programmes, the best first, and why the others failed. */
+export type FoundProgrammes = {
+  readonly candidates: readonly Candidate[];
+  readonly failed: readonly Failed[];
+  /** When none meets the target: the one that comes nearest, predicted. */
+  readonly nearest: Candidate | null;
+  /** Programmes that were tried. */
+  readonly tried: number;
+};

@@ -1,0 +1,214 @@
+import { isRawFlour, isRawTissue } from '../../pantry';
+import { warmAndWetMinutes } from '../warm-and-wet';
+import { none, rowsOf, type Rule } from './rule';
+
+/** Heat that the middle of a raw animal food calls for [°C]. Source: USDA-FSIS safe minimum temperatures. */
+export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } as const;
+/** Log10 kill below which the middle's heat has not been shown to be enough. Source: USDA-FSIS Appendix A. */
+export const ENOUGH_KILL = 6.5;
+
+const core: Rule = (context) => {
+  const raw = rowsOf(context).filter(({ rawAnimal }) => rawAnimal !== null);
+  if (raw.length === 0) return none;
+  const need_c = Math.max(...raw.map(({ rawAnimal }) => CORE_TARGET_C[rawAnimal ?? 'poultry']));
+  const names = raw.map(({ name }) => name).join(', ');
+  if (context.core_cMax === null)
+    return [
+      {
+        code: 'core-unknown',
+        severity: 'mind',
+        step: 'heat',
+        title: 'Check the middle',
+        why: `There is no heat step here, and ${names} is raw.`,
+        act: `Probe the thickest piece: it needs ${need_c} °C.`,
+        source: 'USDA-FSIS',
+      },
+    ];
+  if (context.core_cMax >= need_c) return none;
+  return [
+    {
+      code: 'core-low',
+      severity: raw.some(isRawTissue) ? 'stop' : 'mind',
+      step: 'heat',
+      title: 'Not hot enough in the middle',
+      why: `The middle is predicted to reach ${context.core_cMax.toFixed(0)} °C; ${names} calls for ${need_c} °C.`,
+      act: 'Bake longer or hotter, and probe the thickest piece.',
+      source: 'USDA-FSIS',
+    },
+  ];
+};
+
+/** Dried before it was cooked: only heat afterwards is left. */
+const heatFirst: Rule = (context) => {
+  if (!context.dehydrator || !rowsOf(context).some(isRawTissue) || context.kill_log10 >= ENOUGH_KILL) return none;
+  if (context.heatedAfter)
+    return [
+      {
+        code: 'heated-after',
+        severity: 'note',
+        step: 'heat',
+        title: 'Heated after drying',
+        why: 'Dry germs are hard to kill; ten minutes at 135 °C or more is the usual fallback, and it is in the programme.',
+        act: 'Cooking it while it is wet, before it dries, is the surer way.',
+        source: 'USDA-FSIS on jerky',
+      },
+    ];
+  return [
+    {
+      code: 'jerky-heat-first',
+      severity: 'mind',
+      step: 'heat',
+      title: 'Heat meat first, then dry',
+      why: 'Drying air warms wet meat too slowly to kill germs, and dried meat shields them.',
+      act: 'Bring it to 71 °C (poultry 74 °C) before drying, or give it 10 minutes at 135 °C straight after.',
+      source: 'USDA-FSIS on jerky',
+    },
+  ];
+};
+
+/** Colder than this a piece counts as frozen through when the vacuum is drawn [°C]. Source: ours, -25 wanted. */
+const FROZEN_FOR_VACUUM_C = -15;
+
+const freezeFirst: Rule = ({ freezeDry }) =>
+  freezeDry && freezeDry.start_c > FROZEN_FOR_VACUUM_C
+    ? [
+        {
+          code: 'freeze-first',
+          severity: 'mind',
+          step: 'heat',
+          title: 'Not frozen through when the vacuum starts',
+          why: `The middle stands at about ${Math.round(freezeDry.start_c)} °C then; what is not ice boils, foams and shrinks.`,
+          act: 'Freeze longer or colder first, and never put fresh pieces in with frozen ones.',
+          source: 'ours; a freeze dryer wants -25 °C',
+        },
+      ]
+    : none;
+
+const noKill: Rule = (context) =>
+  context.freezeDry && rowsOf(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
+    ? [
+        {
+          code: 'freeze-dry-no-kill',
+          severity: 'mind',
+          step: 'heat',
+          title: 'Freeze-drying is not a kill step',
+          why: 'Germs sleep through cold and vacuum, and wake with the first water.',
+          act: 'Cook it through before it is frozen, or handle and feed it as raw meat. Ask your vet.',
+          source: 'USDA-FSIS; Bourdoux et al. 2016',
+        },
+      ]
+    : none;
+
+/** Sugars as a share of the dry matter from which the glassy ice matrix softens early [%]. Source: ours. */
+const SUGARY_PCT = 30;
+/** Where the frozen concentrate softens, with the 3 K of the usual rule [°C]. Source: Roos 1993, 2010. */
+const SOFTENS_C = { sugary: -34, else: -12 } as const;
+
+const collapse: Rule = ({ freezeDry }) => {
+  if (!freezeDry) return none;
+  const softens_c = freezeDry.sugars_pctOfDry >= SUGARY_PCT ? SOFTENS_C.sugary : SOFTENS_C.else;
+  if (freezeDry.front_c <= softens_c) return none;
+  return [
+    {
+      code: 'collapse',
+      severity: 'note',
+      step: 'heat',
+      title: 'It may shrink and turn sticky in the dryer',
+      why: `Its ice stands at about ${Math.round(freezeDry.front_c)} °C; this much sugar softens above ${softens_c} °C.`,
+      act: 'Slice thinner, set the shelves cooler, and expect chewy rather than airy pieces.',
+      source: 'Roos 1993; class averages',
+    },
+  ];
+};
+
+const lethality: Rule = (context) =>
+  rowsOf(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
+    ? [
+        {
+          code: 'lethality',
+          severity: 'mind',
+          step: 'heat',
+          title: 'Heat may not have done the job',
+          why: `Only heat while the middle is still wet counts: ${context.kill_log10.toFixed(1)} of ${ENOUGH_KILL} log steps are credited.`,
+          act: 'Cook it through while it is wet, then dry.',
+          source: 'USDA-FSIS Appendix A; an estimate, not a validation',
+        },
+      ]
+    : none;
+
+const rawFlour: Rule = (context) =>
+  rowsOf(context).some(isRawFlour) && (context.core_cMax === null || context.core_cMax < 71)
+    ? [
+        {
+          code: 'raw-flour',
+          severity: 'mind',
+          step: 'heat',
+          title: 'Raw flour carries germs too',
+          why: 'The middle does not reach 71 °C.',
+          act: 'Bake it through, and do not let dogs lick raw dough.',
+          source: 'FDA advice on raw flour',
+        },
+      ]
+    : none;
+
+const warmDamp: Rule = (context) => {
+  const minutes = warmAndWetMinutes(context.curve);
+  const animal = rowsOf(context).some(({ rawAnimal, category }) => rawAnimal !== null || category === 'dairy');
+  if (minutes <= 120) return none;
+  const long = minutes > 240 && animal;
+  return [
+    {
+      code: 'warm-damp',
+      severity: long ? 'stop' : 'mind',
+      step: 'heat',
+      title: long ? 'Too long warm and wet' : 'Slow to warm',
+      why: `The middle spends ${Math.round(minutes)} minutes between 5 and 60 °C while still wet.`,
+      act: 'Start hotter, spread the load thinner, or heat it through first.',
+      source: 'FDA Food Code, two and four hours',
+    },
+  ];
+};
+
+const beyondHeater: Rule = ({ asked_c, warmest_c }) =>
+  asked_c > warmest_c
+    ? [
+        {
+          code: 'beyond-heater',
+          severity: 'mind',
+          step: 'heat',
+          title: 'This appliance does not get that hot',
+          why: `${Math.round(asked_c)} °C is asked for; its heater holds about ${Math.round(warmest_c)} °C when empty, and less with wet pieces in it.`,
+          act: 'Set what it can hold, or use the oven. The times shown are for the air it really reaches.',
+          source: "heat balance of the chamber; see the maker's manual",
+        },
+      ]
+    : none;
+
+const wetHeart: Rule = ({ surfaceAw, coreAw }) =>
+  surfaceAw <= 0.65 && coreAw > 0.7
+    ? [
+        {
+          code: 'wet-heart',
+          severity: 'mind',
+          step: 'heat',
+          title: 'The middle is damper than it feels',
+          why: 'The outside is dry while the heart is still moist; in a jar the water spreads and mould follows.',
+          act: 'Dry longer at a lower heat, or roll thinner.',
+          source: 'ours, from the simulated cross-section',
+        },
+      ]
+    : none;
+
+/** Heat and drying. */
+export const HEAT_RULES: readonly Rule[] = [
+  core,
+  heatFirst,
+  freezeFirst,
+  noKill,
+  collapse,
+  lethality,
+  rawFlour,
+  warmDamp,
+  beyondHeater,
+  wetHeart,
+];
