@@ -1,11 +1,13 @@
 #!/usr/bin/env bash
-# Prints one prediction per batch file. Standard output carries the results and nothing else.
+# predict.sh DOOR FILE...: prints one result per batch file. Standard output carries the results and nothing else.
 set -euo pipefail
 HERE="$PWD"
+DOOR="$1"
+shift
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 ensure_packages
 files=()
 for file in "$@"; do
   case "$file" in -|/*) files+=("$file") ;; *) files+=("$HERE/$file") ;; esac
 done
-exec node --import tsx scripts/predict.ts "${files[@]}"
+exec node --import tsx scripts/predict.ts "$DOOR" "${files[@]}"

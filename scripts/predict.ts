@@ -1,14 +1,19 @@
-/** Command-line door: `npm run --silent predict -- FILE.json...` prints one result per file, each on one line. */
+/**
+ * Command-line doors: `npm run --silent predict -- FILE.json...` prints one prediction per file, each on one line;
+ * `find-programme` likewise prints the programmes that meet the file's target.
+ */
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import { fail } from '@/core/failure';
-import { errorBody, predictText } from '@/formats/predict-text';
+import { errorBody, findText, predictText } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';
 
 const read = (name: string): Promise<string | null> =>
   name === '-' ? text(process.stdin) : readFile(name, 'utf8').catch(() => null);
 
-async function main(files: readonly string[]): Promise<number> {
+const DOORS = { predict: predictText, 'find-programme': findText } as const;
+
+async function main(door: keyof typeof DOORS, files: readonly string[]): Promise<number> {
   const kitchen = { pantry: await shippedPantry() };
   let exit = 0;
   const print = (value: unknown): void => void process.stdout.write(`${JSON.stringify(value)}\n`);
@@ -19,11 +24,12 @@ async function main(files: readonly string[]): Promise<number> {
   for (const name of files) {
     const content = await read(name);
     const result =
-      content === null ? fail('FILE_NOT_READABLE', `There is no readable file "${name}".`) : predictText(content, kitchen);
+      content === null ? fail('FILE_NOT_READABLE', `There is no readable file "${name}".`) : DOORS[door](content, kitchen);
     print(result.ok ? result.value : errorBody(result));
     if (!result.ok) exit = 2;
   }
   return exit;
 }
 
-process.exitCode = await main(process.argv.slice(2));
+const [door, ...files] = process.argv.slice(2);
+process.exitCode = await main(door === 'find-programme' ? door : 'predict', files);

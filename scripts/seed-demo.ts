@@ -6,6 +6,7 @@ import type { Result } from '@/core/failure';
 import { addBatch } from '@/db/batches';
 import { addDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
+import { setAppliance, setEnergyPrice, type ApplianceRow } from '@/db/kitchen';
 import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
 import { addRecipe } from '@/db/recipes';
 import { readBatch } from '@/formats/read-batch';
@@ -28,13 +29,9 @@ type Demo = {
     readonly altitude_m: number;
     readonly room_c: number;
     readonly room_rh_pct: number;
+    readonly energy_per_kwh: number;
   };
-  readonly appliances: ReadonlyArray<{
-    readonly id: string;
-    readonly name: string;
-    readonly kind: string;
-    readonly thermostat_offset_c: number;
-  }>;
+  readonly appliances: readonly ApplianceRow[];
   readonly recipes: readonly DemoRecipe[];
   readonly finished: readonly DemoBatch[];
   readonly planned: { readonly recipe: string; readonly name: string };
@@ -60,14 +57,8 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       room_c,
       room_rh_pct,
     ]);
-    for (const a of demo.appliances)
-      await db.query('insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c) values ($1, $2, $3, $4, $5)', [
-        a.id,
-        id,
-        a.name,
-        a.kind,
-        a.thermostat_offset_c,
-      ]);
+    await setEnergyPrice(db, id, demo.kitchen.energy_per_kwh);
+    for (const appliance of demo.appliances) await setAppliance(db, id, appliance);
     await stockIngredients(db, [...pantry.values()], false);
     const documents = new Map<string, BatchDocument>();
     for (const recipe of demo.recipes) {

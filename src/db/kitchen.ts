@@ -1,3 +1,4 @@
+import type { Appliance } from '@/core/batch';
 import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
 
@@ -9,6 +10,8 @@ export type KitchenRow = {
   readonly room_c: number;
   readonly room_rh_pct: number;
   readonly currency: string;
+  /** What a kilowatt hour costs; null until somebody has said. */
+  readonly energy_per_kwh: number | null;
 } & HabitsRow;
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
@@ -21,24 +24,46 @@ export type HabitsRow = {
 export type ApplianceRow = {
   readonly id: string;
   readonly name: string;
-  readonly kind: string;
-  readonly thermostat_offset_c: number;
+  /** In the words of the batch file. */
+  readonly appliance: Appliance;
 };
 
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
-    'select id, name, altitude_m, room_c, room_rh_pct, currency, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
+    'select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
   );
   return rows[0] ?? null;
 }
 
 export async function appliancesOf(db: Queryable, kitchenId: string): Promise<ApplianceRow[]> {
   const { rows } = await db.query<ApplianceRow>(
-    'select id, name, kind, thermostat_offset_c from appliance where kitchen_id = $1 order by name',
+    `select id, name, settings || jsonb_build_object('kind', kind, 'thermostat_offset_c', thermostat_offset_c) as appliance
+     from appliance where kitchen_id = $1 order by name`,
     [kitchenId],
   );
   return rows;
+}
+
+/** Puts an appliance there, or changes the one of this id; an id of another kitchen is left alone. */
+export async function setAppliance(db: Queryable, kitchenId: string, { id, name, appliance }: ApplianceRow): Promise<boolean> {
+  const { kind, thermostat_offset_c, ...settings } = appliance;
+  const { rowCount } = await db.query(
+    `insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c, settings) values ($1, $2, $3, $4, $5, $6)
+     on conflict (id) do update set name = $3, kind = $4, thermostat_offset_c = $5, settings = $6
+     where appliance.kitchen_id = $2`,
+    [id, kitchenId, name, kind ?? 'static-oven', thermostat_offset_c ?? 0, settings],
+  );
+  return rowCount === 1;
+}
+
+export async function removeAppliance(db: Queryable, kitchenId: string, id: string): Promise<boolean> {
+  const { rowCount } = await db.query('delete from appliance where kitchen_id = $1 and id = $2', [kitchenId, id]);
+  return rowCount === 1;
+}
+
+export async function setEnergyPrice(db: Queryable, kitchenId: string, energy_per_kwh: number | null): Promise<void> {
+  await db.query('update kitchen set energy_per_kwh = $2 where id = $1', [kitchenId, energy_per_kwh]);
 }
 
 export async function setHabits(

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS, METHODS, SCRAP_USES, SHAPE_METHODS, THICKNESS_BY, type ShapeMethod } from '@/core/batch';
+import { APPLIANCE_KINDS, PREFERENCES, METHODS, SCRAP_USES, SHAPE_METHODS, THICKNESS_BY, type ShapeMethod } from '@/core/batch';
 import { PACKS } from '@/core/keeping';
 import { CUP_FILLS, UNITS } from '@/core/quantities';
 import { LAYOUT_LEVELS, OUTLINE_NAMES, PAN_SHAPES } from '@/core/shaping';
@@ -194,21 +194,59 @@ export const SHAPE_SCHEMAS: Readonly<Record<ShapeMethod, Joi.ObjectSchema>> = {
 };
 
 const door = Joi.string().valid('shut', 'ajar', 'open');
+const setpoint_c = Joi.number().min(30).max(260);
+const base = Joi.string().valid(...Object.keys(SUPPORTS));
+const rh_pct = Joi.number().min(5).max(98);
+/** An appliance, in a batch or in the kitchen's kit. */
+export const APPLIANCE_SCHEMA = Joi.object({
+  kind: Joi.string().valid(...APPLIANCE_KINDS),
+  thermostat_offset_c: Joi.number().min(-60).max(60),
+  pace: Joi.number().min(0.2).max(5),
+  load_g: positive.max(50000),
+  shelves: Joi.number().integer().min(1).max(40),
+  heater_w: Joi.number().min(50).max(20000),
+  vent_pct: Joi.number().min(0).max(300),
+  heat_up: Joi.object({
+    to_c: Joi.number().min(40).max(300).required(),
+    minutes: Joi.number().min(0.5).max(240).required(),
+  }),
+  cool_down: Joi.object({
+    from_c: Joi.number().min(40).max(300).required(),
+    minutes: Joi.number().min(1).max(600).required(),
+    to_c: Joi.number().min(10).max(Joi.ref('from_c')).required(),
+  }),
+  tray_g: positive.max(20000),
+  defrost_minutes: Joi.number().min(0).max(1440),
+});
+
 const STEPS: Readonly<Record<string, Joi.ObjectSchema>> = {
   hold: Joi.object({
     do: text,
-    setpoint_c: Joi.number().min(30).max(260).required(),
+    setpoint_c: setpoint_c.required(),
     minutes: minutes.required(),
     preheated: Joi.boolean(),
     door,
   }),
+  ramp: Joi.object({ do: text, setpoint_c: setpoint_c.required(), minutes: minutes.required(), door }),
   off: Joi.object({ do: text, minutes: minutes.required(), door }),
-  cool: Joi.object({ do: text, minutes: minutes.required() }),
+  cool: Joi.object({ do: text, minutes: minutes.required(), on: Joi.string().valid('rack', 'tray'), room_rh_pct: rh_pct }),
+  chill: Joi.object({ do: text, minutes: minutes.required(), fridge_c: Joi.number().min(0).max(15) }),
   freeze: Joi.object({ do: text, minutes: minutes.required(), freezer_c: Joi.number().min(-40).max(-5) }),
+  'freeze-dry': Joi.object({
+    do: text,
+    minutes: minutes.required(),
+    shelf_c: Joi.number().min(0).max(70),
+    pressure_pa: Joi.number().min(5).max(400),
+    faces: Joi.string().valid('one', 'both'),
+  }),
   turn: Joi.object({ do: text }),
   stir: Joi.object({ do: text }),
   brush: Joi.object({ do: text, grams: positive.max(2000).required() }),
   'snap-apart': Joi.object({ do: text, width_mm: Joi.number().min(3).max(300), length_mm: Joi.number().min(3).max(300) }),
+  'turn-out': Joi.object({ do: text, base }),
+  'rotate-trays': Joi.object({ do: text }),
+  check: Joi.object({ do: text, seconds: Joi.number().min(1).max(600) }),
+  move: Joi.object({ do: text, appliance: APPLIANCE_SCHEMA, base }),
 };
 const heatStep = Object.entries(STEPS).reduce<Joi.ObjectSchema>(
   (schema, [name, fields]) => schema.when(Joi.object({ do: name }).unknown(), { then: fields }),
@@ -219,16 +257,7 @@ const heatStep = Object.entries(STEPS).reduce<Joi.ObjectSchema>(
   }),
 );
 
-const heat = Joi.object({
-  appliance: Joi.object({
-    kind: Joi.string().valid(...APPLIANCE_KINDS),
-    thermostat_offset_c: Joi.number().min(-60).max(60),
-    pace: Joi.number().min(0.2).max(5),
-    load_g: positive.max(50000),
-  }),
-  base: Joi.string().valid(...Object.keys(SUPPORTS)),
-  steps: Joi.array().items(heatStep).min(1).max(60).required(),
-});
+const heat = Joi.object({ appliance: APPLIANCE_SCHEMA, base, steps: Joi.array().items(heatStep).min(1).max(60).required() });
 
 const pack = Joi.object({
   option: Joi.string()
@@ -236,6 +265,22 @@ const pack = Joi.object({
     .required(),
   store: Joi.string().valid('room', 'fridge', 'freezer'),
   volume_ml: Joi.number().min(20).max(50000),
+});
+
+const clock = Joi.number().min(0).max(5760);
+const target = Joi.object({
+  snap_min: Joi.number().min(0).max(10),
+  snap_max: Joi.number().min(0).max(10),
+  keeps_days_min: Joi.number().min(0).max(2000),
+  browning_max: Joi.number().min(0.02).max(1),
+  pick_clean: Joi.boolean(),
+  finish_within_minutes: clock.min(5),
+  oven_within_minutes: clock.min(5),
+  setpoint_min_c: setpoint_c,
+  setpoint_max_c: setpoint_c,
+  asleep: Joi.object({ from_minutes: clock.required(), to_minutes: clock.required() }),
+  prefer: Joi.string().valid(...PREFERENCES),
+  also: Joi.array().items(APPLIANCE_SCHEMA).max(6),
 });
 
 /** The whole document except the inside of `shape`, which is checked by its method. */
@@ -246,7 +291,7 @@ export const BATCH_SCHEMA = Joi.object({
   kitchen: Joi.object({
     altitude_m: Joi.number().min(-420).max(5000),
     room_c: Joi.number().min(-5).max(45),
-    room_rh_pct: Joi.number().min(5).max(98),
+    room_rh_pct: rh_pct,
     cup_fill: Joi.string().valid(...CUP_FILLS),
     hand_gap_mm: Joi.number().min(0).max(12),
   }),
@@ -261,5 +306,5 @@ export const BATCH_SCHEMA = Joi.object({
     .required(),
   heat: heat.required(),
   pack: Joi.array().items(pack).max(20),
-  target: Joi.object({ snap_min: Joi.number().min(0).max(10), keeps_days_min: Joi.number().min(0).max(2000) }),
+  target,
 });

@@ -1,4 +1,4 @@
-import { addBand, predict, type Kitchen, type Prediction } from '@/core/batch';
+import { addBand, findProgrammes, predict, type FoundProgrammes, type Kitchen, type Prediction } from '@/core/batch';
 import type { Failure, Result } from '@/core/failure';
 import { readBatch } from './read-batch';
 
@@ -8,6 +8,17 @@ export function predictText(text: string, kitchen: Kitchen): Result<Prediction> 
   if (!document.ok) return document;
   const worked = predict(document.value, kitchen);
   return worked.ok ? { ok: true, value: addBand(worked.value) } : worked;
+}
+
+/** What the finder's doors send: the open format's name and version, then what was found. */
+export type Programmes = { readonly format: 'upbeat-oven/programmes'; readonly version: 1 } & FoundProgrammes;
+
+/** The same for the finder: the programmes that meet a batch file's target. */
+export function findText(text: string, kitchen: Kitchen): Result<Programmes> {
+  const document = readBatch(text);
+  if (!document.ok) return document;
+  const found = findProgrammes(document.value, kitchen);
+  return found.ok ? { ok: true, value: { format: 'upbeat-oven/programmes', version: 1, ...found.value } } : found;
 }
 
 /** A failure as the doors write it. */

@@ -10,7 +10,14 @@ export const pantryOf = (rows: readonly Ingredient[]): Pantry => new Map(rows.ma
 export const loadPantry = async (db: Queryable): Promise<Pantry> => pantryOf(await ingredients(db));
 
 /** What a kitchen pays, as the core wants it. */
-export async function loadPrices(db: Queryable, { id, currency }: KitchenRow): Promise<NonNullable<Kitchen['prices']>> {
+export async function loadPrices(
+  db: Queryable,
+  { id, currency, energy_per_kwh }: KitchenRow,
+): Promise<NonNullable<Kitchen['prices']>> {
   const rows = await pricesOf(db, id);
-  return { currency, prices: new Map(rows.map(({ ingredient_id, pack_g, price }) => [ingredient_id, { pack_g, price }])) };
+  return {
+    currency,
+    prices: new Map(rows.map(({ ingredient_id, pack_g, price }) => [ingredient_id, { pack_g, price }])),
+    ...(energy_per_kwh === null ? {} : { energy_per_kwh }),
+  };
 }

@@ -17,9 +17,10 @@ import { withDatabase } from './with-database';
 export type PlainPrices = {
   readonly currency: string;
   readonly prices: ReadonlyArray<readonly [string, { readonly pack_g: number; readonly price: number }]>;
+  readonly energy_per_kwh?: number;
 };
-export const plainPrices = ({ currency, prices }: NonNullable<Kitchen['prices']>): PlainPrices => ({
-  currency,
+export const plainPrices = ({ prices, ...rest }: NonNullable<Kitchen['prices']>): PlainPrices => ({
+  ...rest,
   prices: [...prices],
 });
 

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { STARTING_METHODS, type BatchDocument } from '@/core/batch';
+import { METHODS, type BatchDocument } from '@/core/batch';
 import { migrate } from '@/db/migrate';
 import { seedDemo } from '../../scripts/seed-demo';
 import { must, openKitchen } from './kitchen-database';
@@ -15,7 +15,7 @@ let cases: Awaited<ReturnType<typeof useCases>>;
 
 /** Loaded after the address is known: the pool is opened on first use. */
 async function useCases() {
-  const [start, open, save, measure, log, recipes, health] = await Promise.all([
+  const [start, open, save, measure, log, recipes, health, kit] = await Promise.all([
     import('@/server/start-batch'),
     import('@/server/open-batch'),
     import('@/server/save-batch'),
@@ -23,8 +23,9 @@ async function useCases() {
     import('@/server/view-log'),
     import('@/server/view-recipes'),
     import('@/server/check-health'),
+    import('@/server/kit'),
   ]);
-  return { ...start, ...open, ...save, ...measure, ...log, ...recipes, ...health };
+  return { ...start, ...open, ...save, ...measure, ...log, ...recipes, ...health, ...kit };
 }
 
 beforeAll(async () => {
@@ -47,8 +48,8 @@ describe('the demo', () => {
   });
   it('has recipes of every method that works, and every shipped ingredient', async () => {
     const { recipes, open, total } = must(await cases.viewRecipes({}));
-    expect(total).toBe(25);
-    expect(new Set(recipes.map(({ method }) => method))).toEqual(new Set(STARTING_METHODS));
+    expect(total).toBe(28);
+    expect(new Set(recipes.map(({ method }) => method))).toEqual(new Set(METHODS));
     for (const { card } of recipes) expect(Object.values(card.shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
     expect(open?.name).toContain('Saturday');
     expect((await db.query('select from ingredient')).rowCount).toBe(177);
@@ -68,7 +69,7 @@ describe('saving', () => {
     const id = await started();
     const { batch, appliances } = must(await cases.openBatch(id));
     expect(batch).toMatchObject({ revision: 1, document: { kitchen: { altitude_m: 310 } } });
-    expect(appliances).toHaveLength(4);
+    expect(appliances).toHaveLength(6);
     const saved = must(await cases.saveBatch(id, { revision: 1, document: { ...batch.document, name: 'Changed' } }));
     expect(saved).toMatchObject({ kind: 'saved', revision: 2 });
     expect(must(await cases.openBatch(id)).batch).toMatchObject({ name: 'Changed', revision: 2, document: { name: 'Changed' } });
@@ -170,5 +171,44 @@ describe('migrations', () => {
   it('one that changed after it ran is refused', async () => {
     await db.query("update migration set hash = 'other' where name like '000001%'");
     await expect(migrate(db, 'src/db/migrations')).rejects.toThrow('Put the change in a new migration');
+  });
+});
+
+describe('the kit', () => {
+  const MEASURED = {
+    kind: 'fan-oven',
+    thermostat_offset_c: 12,
+    heat_up: { to_c: 182, minutes: 20 },
+    cool_down: { from_c: 182, minutes: 30, to_c: 120 },
+  } as const;
+  it('keeps an appliance in the words of the batch file, new or changed, and takes it out', async () => {
+    must(await cases.keepAppliance('fan-oven', { name: 'Small fan oven', appliance: MEASURED }));
+    must(await cases.keepAppliance('gas-1', { name: 'Gas oven', appliance: { kind: 'gas-oven' } }));
+    const kit = must(await cases.viewKit());
+    expect(kit.appliances.find(({ id }) => id === 'fan-oven')?.appliance).toEqual(MEASURED);
+    expect(kit.appliances.find(({ id }) => id === 'gas-1')?.appliance).toEqual({ kind: 'gas-oven', thermostat_offset_c: 0 });
+    must(await cases.dropAppliance('gas-1'));
+    expect(must(await cases.viewKit()).appliances.some(({ id }) => id === 'gas-1')).toBe(false);
+    expect(await cases.dropAppliance('gas-1')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+  });
+  it.each([
+    ['an appliance that there is not', 'x', { name: 'Kiln', appliance: { kind: 'kiln' } }, 'appliance.kind'],
+    [
+      'one that warms as it cools',
+      'x',
+      { name: 'Oven', appliance: { cool_down: { from_c: 100, minutes: 5, to_c: 120 } } },
+      'appliance.cool_down.to_c',
+    ],
+    ['one without a name', 'x', { name: ' ', appliance: {} }, 'name'],
+    ['an id that is no id', '../x', { name: 'Oven', appliance: {} }, 'id'],
+  ])('%s is refused by its key', async (_, id, body, path) =>
+    expect(await cases.keepAppliance(id, body)).toMatchObject({ ok: false, path }),
+  );
+  it('what a kilowatt hour costs is in every price list, until it is forgotten', async () => {
+    must(await cases.saveEnergyPrice({ energy_per_kwh: 0.31 }));
+    expect(must(await cases.openBatch(await started())).prices.energy_per_kwh).toBe(0.31);
+    must(await cases.saveEnergyPrice({ energy_per_kwh: null }));
+    expect(must(await cases.viewKit()).energy_per_kwh).toBeNull();
+    expect(await cases.saveEnergyPrice({ energy_per_kwh: -1 })).toMatchObject({ ok: false, code: 'OUT_OF_RANGE' });
   });
 });

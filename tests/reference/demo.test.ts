@@ -2,7 +2,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import { describe, expect, it } from 'vitest';
-import { STARTING_METHODS, predict, swapsOf, type BatchDocument, type Prediction } from '@/core/batch';
+import { METHODS, predict, swapsOf, type BatchDocument, type Prediction } from '@/core/batch';
 import { CORE_TARGET_C } from '@/core/cautions';
 import { ingredientCost } from '@/core/costing';
 import { screen } from '@/core/feeding';
@@ -35,8 +35,8 @@ const linesOf = (document: BatchDocument) =>
   }));
 
 describe('the demo kitchen', () => {
-  it('has a recipe for every method that works, and every file is in the book', () => {
-    expect(new Set(RECIPES.map(([, { recipe }]) => recipe.method))).toEqual(new Set(STARTING_METHODS));
+  it('has a recipe for every method, and every file is in the book', () => {
+    expect(new Set(RECIPES.map(([, { recipe }]) => recipe.method))).toEqual(new Set(METHODS));
     expect(RECIPES.length).toBeGreaterThanOrEqual(14);
     const files = new Set(DEMO.recipes.map(({ file }) => file));
     for (const file of readdirSync('data/recipes')) expect(files.has(`data/recipes/${file}`), file).toBe(true);
@@ -97,10 +97,14 @@ describe.each(RECIPES)('%s', (_, document) => {
     expect(per100g).toBeLessThan(1.5);
     expect(missing.length).toBeLessThanOrEqual(2);
   });
-  it('stays a dough of the same feel when its flour is swapped', () => {
-    for (const { idea, recipe: swapped } of swapsOf(recipe, 0, PANTRY)) {
-      const { dough } = predicted({ ...document, recipe: swapped });
-      expect(Math.abs(dough.feel_index / prediction.dough.feel_index - 1), idea.id).toBeLessThan(0.03);
-    }
-  });
+  // What is cut as it grew has no feel to keep.
+  it.skipIf(shape.method === 'slice' || shape.method === 'cube')(
+    'stays a dough of the same feel when its flour is swapped',
+    () => {
+      for (const { idea, recipe: swapped } of swapsOf(recipe, 0, PANTRY)) {
+        const { dough } = predicted({ ...document, recipe: swapped });
+        expect(Math.abs(dough.feel_index / prediction.dough.feel_index - 1), idea.id).toBeLessThan(0.03);
+      }
+    },
+  );
 });

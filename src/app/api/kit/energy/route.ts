@@ -1,0 +1,8 @@
+import { saveEnergyPrice } from '@/server/kit';
+import { answer, bodyJson, refuse } from '../../answer';
+
+/** Notes what a kilowatt hour costs. */
+export async function PUT(request: Request): Promise<Response> {
+  const body = await bodyJson(request);
+  return body.ok ? answer(await saveEnergyPrice(body.value)) : refuse(body);
+}

@@ -1,0 +1,67 @@
+import Joi from 'joi';
+import type { Appliance } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, type ApplianceRow } from '@/db/kitchen';
+import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
+import { checkWith } from '@/formats/read-batch';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** The kitchen's appliances, and what it needs to tell what they do in this room. */
+export type KitView = {
+  readonly appliances: readonly ApplianceRow[];
+  readonly currency: string;
+  readonly energy_per_kwh: number | null;
+  readonly room_c: number;
+};
+
+export const viewKit = (): Promise<Result<KitView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { id, currency, energy_per_kwh, room_c } = kitchen.value;
+    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c });
+  });
+
+type KeepRequest = { readonly name: string; readonly appliance: Appliance };
+const ID = /^[a-z0-9-]{1,60}$/;
+const KEEP_REQUEST = Joi.object({
+  name: Joi.string().trim().min(1).max(80).required(),
+  appliance: APPLIANCE_SCHEMA.required(),
+});
+
+/** Keeps an appliance under an id, new or changed. Batches keep the appliance they were planned with. */
+export const keepAppliance = (id: string, body: unknown): Promise<Result<ApplianceRow>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<KeepRequest>(KEEP_REQUEST, body);
+    if (!request.ok) return request;
+    if (!ID.test(id)) return fail('BAD_VALUE', 'An appliance is kept under small letters, digits and dashes.', 'id');
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = { id, ...request.value };
+    return (await setAppliance(db, kitchen.value.id, row))
+      ? succeed(row)
+      : fail('NOT_FOUND', 'This appliance is not of this kitchen.');
+  });
+
+export const dropAppliance = (id: string): Promise<Result<{ id: string }>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const gone = await removeAppliance(db, kitchen.value.id, id);
+    return gone ? succeed({ id }) : fail('NOT_FOUND', 'There is no such appliance. It may have been taken out already.');
+  });
+
+type EnergyRequest = { readonly energy_per_kwh: number | null };
+const ENERGY_REQUEST = Joi.object({ energy_per_kwh: Joi.number().greater(0).max(1000).allow(null).required() });
+
+/** Notes what a kilowatt hour costs; null forgets it. */
+export const saveEnergyPrice = (body: unknown): Promise<Result<EnergyRequest>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<EnergyRequest>(ENERGY_REQUEST, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    await setEnergyPrice(db, kitchen.value.id, request.value.energy_per_kwh);
+    return request;
+  });
