@@ -52,32 +52,49 @@ describe('the prediction worker', () => {
   });
   it('lets messages in between draws', async () => {
     const { service: worker, pauses } = service();
-    const banded = await worker.banded(HILLBARS);
-    expect(banded?.ok && banded.value.prediction.outcome.snap_low).toBeLessThan(10);
+    const samples = await worker.samples(HILLBARS, 0, 60);
+    expect(samples).toHaveLength(60);
     expect(pauses()).toBeGreaterThan(50);
+    const banded = worker.band(HILLBARS, samples ?? []);
+    expect(banded.ok && banded.value.outcome.snap_low).toBeLessThan(10);
+    expect(banded.ok && banded.value.outcome.draws).toBe(60);
+  });
+  it('two workers that share the draws make the same band as one', async () => {
+    const [one, other] = [service().service, service().service];
+    const [first, second] = [(await one.samples(HILLBARS, 0, 15)) ?? [], (await other.samples(HILLBARS, 15, 30)) ?? []];
+    const whole = (await other.samples(HILLBARS, 0, 30)) ?? [];
+    expect([...first, ...second]).toEqual(whole);
+    expect(one.band(HILLBARS, [...second, ...first])).toEqual(other.band(HILLBARS, whole));
   });
   it('searches a layout in slices, tells how far it is, and shows it to the worker that draws', async () => {
     const { service: worker } = service();
-    const tightest = { ...HILLBARS, name: 'Tightest', shape: { ...HILLBARS.shape, layout: 'tightest' } } as BatchDocument;
+    const tightest = { ...HILLBARS, shape: { ...HILLBARS.shape, layout: 'tightest' } } as BatchDocument;
     const shares: number[] = [];
-    const banded = await worker.banded(tightest, (share) => shares.push(share));
+    const found = await worker.search(tightest, (share) => shares.push(share));
     expect(shares.length).toBeGreaterThan(20);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares.at(-1)).toBeLessThanOrEqual(1);
-    if (!banded?.ok || !banded.value.found) throw new Error('nothing found');
-    worker.remember(banded.value.found);
+    if (!found) throw new Error('nothing found');
+    worker.remember(found);
     const likely = worker.likely(tightest);
-    expect(likely.ok && likely.value.prediction.yield).toMatchObject({
+    const banded = worker.band(tightest, []);
+    expect(likely.ok && banded.ok && likely.value.prediction.yield).toMatchObject({
       provisional: false,
-      pieces: banded.value.prediction.yield.pieces,
+      pieces: banded.ok ? banded.value.yield.pieces : NaN,
     });
   });
-  it('gives up a band when a newer document comes, and answers that one', async () => {
+  it('gives up when it is told to stop, and answers what is asked next', async () => {
     const { service: worker } = service();
-    const old = worker.banded(HILLBARS);
-    const newer = worker.banded({ ...HILLBARS, name: 'Newer' });
+    const old = worker.samples(HILLBARS, 0, 50);
+    worker.stop();
+    const newer = worker.samples({ ...HILLBARS, name: 'Newer' }, 0, 3);
     expect(await old).toBeNull();
-    const answer = await newer;
-    expect(answer?.ok && answer.value.prediction.name).toBe('Newer');
+    expect(await newer).toHaveLength(3);
+  });
+  it('says what is wrong with a document when a band is asked for', async () => {
+    const { service: worker } = service();
+    const bad = { ...HILLBARS, heat: { steps: [{ do: 'freeze-dry' as const, minutes: 60 }] } };
+    expect(await worker.samples(bad, 0, 3)).toBeNull();
+    expect(worker.band(bad, [])).toMatchObject({ ok: false, path: 'heat.steps[0].do' });
   });
 });

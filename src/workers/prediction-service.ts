@@ -1,17 +1,25 @@
 import {
-  bandInSteps,
+  bandFrom,
+  coolingOf,
   drawingOf,
+  findInSteps,
   gapFromCut,
   predict,
   remember,
+  samplesInSteps,
   searchLayout,
   swapsOf,
   type BatchDocument,
+  type Cooling,
   type Found,
+  type FoundProgrammes,
   type Kitchen,
+  type Prediction,
+  type Sample,
+  type Worked,
 } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
-import type { Banded, KitchenGoods, Likely, OnSearch, PredictionService, TriedSwap } from './protocol';
+import type { KitchenGoods, Likely, OnSearch, PredictionService, TriedSwap } from './protocol';
 
 /** Searches and draws are made in slices this long, so that a newer question is heard soon [ms]. */
 const SLICE_MS = 25;
@@ -23,11 +31,14 @@ const SLICE_MS = 25;
  */
 export function makePredictionService(now: () => number, pause: () => Promise<void>): PredictionService {
   let kitchen: Kitchen = { pantry: new Map() };
-  let latest = 0;
+  let newest = 0;
+  let last: { readonly asked: string; readonly worked: Result<Worked> } | null = null;
   return {
-    load({ pantry, currency, prices }: KitchenGoods): void {
+    load({ pantry, currency, prices, energy_per_kwh }: KitchenGoods): void {
       const known = new Map(pantry.map((row) => [row.id, row]));
-      kitchen = prices.length > 0 ? { pantry: known, prices: { currency, prices: new Map(prices) } } : { pantry: known };
+      last = null;
+      const list = { currency, prices: new Map(prices), ...(energy_per_kwh === undefined ? {} : { energy_per_kwh }) };
+      kitchen = prices.length > 0 ? { pantry: known, prices: list } : { pantry: known };
     },
     likely(document: BatchDocument): Result<Likely> {
       const worked = predict(document, kitchen, 'quick');
@@ -39,26 +50,51 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
         return after.ok ? [{ ...swapped, after: after.value.prediction }] : [];
       });
     },
-    async banded(document: BatchDocument, onSearch?: OnSearch): Promise<Result<Banded> | null> {
-      const ticket = ++latest;
-      const search = searchLayout(document, kitchen);
-      const found = await inSlices(search, ticket, ({ done, of }) => onSearch?.(done / of));
-      if (found === OVERTAKEN) return null;
-      const worked = predict(document, kitchen);
-      if (!worked.ok) return worked;
-      const prediction = await inSlices(bandInSteps(worked.value), ticket);
-      return prediction === OVERTAKEN ? null : succeed({ prediction, found: found && JSON.stringify(found) });
+    async search(document: BatchDocument, onSearch?: OnSearch): Promise<string | null> {
+      const found = await inSlices(searchLayout(document, kitchen), ({ done, of }) => onSearch?.(done / of));
+      return found === STOPPED || found === null ? null : JSON.stringify(found);
+    },
+    async samples(document: BatchDocument, from: number, to: number): Promise<readonly Sample[] | null> {
+      const worked = workedOut(document);
+      if (!worked.ok) return null;
+      const samples = await inSlices(samplesInSteps(worked.value, from, to));
+      return samples === STOPPED ? null : samples;
+    },
+    band(document: BatchDocument, samples: readonly Sample[]): Result<Prediction> {
+      const worked = workedOut(document);
+      return worked.ok ? succeed(bandFrom(worked.value, samples)) : worked;
+    },
+    async find(document: BatchDocument, onSearch?: OnSearch): Promise<Result<FoundProgrammes> | null> {
+      const found = await inSlices(findInSteps(document, kitchen), ({ done, of }) => onSearch?.(Math.min(1, done / of)));
+      return found === STOPPED ? null : found;
+    },
+    cooling(document: BatchDocument): Cooling | null {
+      const worked = predict(document, kitchen, 'quick');
+      return worked.ok ? coolingOf(worked.value) : null;
+    },
+    stop(): void {
+      newest++;
     },
     gapFromCut: (document, cut) => gapFromCut(document, kitchen, cut),
-    remember: (found) => remember(JSON.parse(found) as Found),
+    remember(found: string): void {
+      last = null;
+      remember(JSON.parse(found) as Found);
+    },
   };
 
-  /** Runs steps a slice at a time; gives up when a newer question was asked meanwhile. */
+  /** The likely run of a document; the last one is kept, since its draws are asked for in several goes. */
+  function workedOut(document: BatchDocument): Result<Worked> {
+    const asked = JSON.stringify(document);
+    if (last?.asked !== asked) last = { asked, worked: predict(document, kitchen) };
+    return last.worked;
+  }
+
+  /** Runs steps a slice at a time; gives up when it is told to stop meanwhile. */
   async function inSlices<Step, Answer>(
     steps: Generator<Step, Answer>,
-    ticket: number,
     onSlice?: (step: Step) => void,
-  ): Promise<Answer | typeof OVERTAKEN> {
+  ): Promise<Answer | typeof STOPPED> {
+    const ticket = newest;
     let sliceEnds = now() + SLICE_MS;
     for (;;) {
       const step = steps.next();
@@ -66,10 +102,10 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
       if (now() < sliceEnds) continue;
       onSlice?.(step.value);
       await pause();
-      if (ticket !== latest) return OVERTAKEN;
+      if (ticket !== newest) return STOPPED;
       sliceEnds = now() + SLICE_MS;
     }
   }
 }
 
-const OVERTAKEN = Symbol('a newer question was asked');
+const STOPPED = Symbol('told to stop');

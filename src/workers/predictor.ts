@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import { isSettled, type BatchDocument, type Cooling, type FoundProgrammes, type Prediction, type Sample } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
@@ -13,6 +13,11 @@ type Answers = {
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
 const WARM_UPS = 12;
+/** Draws that each worker makes between two looks at the band, and the most there are. */
+const ROUND = 50;
+const MOST_DRAWS = 500;
+/** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
+const PATIENT = 2;
 
 /**
  * Keeps a page supplied with predictions: the likely run for every frame of a drag, the band once the hand rests.
@@ -21,7 +26,7 @@ const WARM_UPS = 12;
 export class Predictor {
   private readonly workers: Worker[] = [];
   private readonly fast: Remote<PredictionService>;
-  private readonly patient: Remote<PredictionService>;
+  private readonly patient: ReadonlyArray<Remote<PredictionService>>;
   private asked: BatchDocument | null = null;
   private waiting: BatchDocument | null = null;
   private busy = false;
@@ -34,8 +39,8 @@ export class Predictor {
     private readonly answers: Answers,
   ) {
     this.fast = this.open();
-    this.patient = this.open();
-    this.ready = Promise.all([this.fast.load(kitchen), this.patient.load(kitchen)]);
+    this.patient = Array.from({ length: PATIENT }, () => this.open());
+    this.ready = Promise.all([this.fast, ...this.patient].map((worker) => worker.load(kitchen)));
   }
 
   private open(): Remote<PredictionService> {
@@ -50,19 +55,43 @@ export class Predictor {
     this.waiting = document;
     if (!this.busy) void this.work();
     clearTimeout(this.rest);
+    for (const worker of this.patient) void worker.stop();
     this.rest = setTimeout(() => void this.band(document), REST_MS);
   }
 
   /** Tries every swap of an ingredient line, beside whatever else is under way. */
   async swaps(document: BatchDocument, line: number): Promise<readonly TriedSwap[]> {
     await this.ready;
-    return this.patient.swaps(document, line);
+    return this.patient[0].swaps(document, line);
   }
 
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
   async gapFromCut(document: BatchDocument, cut: number): Promise<Result<number>> {
     await this.ready;
-    return this.patient.gapFromCut(document, cut);
+    return this.patient[0].gapFromCut(document, cut);
+  }
+
+  /** Programmes that meet the document's target; the last of the patient workers looks, so that the bands go on. */
+  async programmes(document: BatchDocument, onShare: (share: number) => void): Promise<Result<FoundProgrammes> | null> {
+    await this.ready;
+    return this.patient[PATIENT - 1].find(document, proxy(onShare));
+  }
+
+  /** Gives up a search for programmes. */
+  stop(): void {
+    void this.patient[PATIENT - 1].stop();
+  }
+
+  /** Another batch, to compare with the one that is drawn. */
+  async other(document: BatchDocument): Promise<Result<Likely>> {
+    await this.ready;
+    return this.patient[0].likely(document);
+  }
+
+  /** How the finished batch cools. */
+  async cooling(document: BatchDocument): Promise<Cooling | null> {
+    await this.ready;
+    return this.patient[0].cooling(document);
   }
 
   close(): void {
@@ -90,16 +119,31 @@ export class Predictor {
 
   private async band(document: BatchDocument): Promise<void> {
     await this.ready;
-    const answer = await this.patient.banded(
+    const found = await this.patient[0].search(
       document,
       proxy((share: number) => this.answers.onSearch(document, share)),
     );
-    if (!answer) return;
+    if (document !== this.asked) return;
     this.answers.onSearch(document, null);
-    if (!answer.ok) return this.answers.onBanded(document, answer);
-    const { prediction, found } = answer.value;
-    this.answers.onBanded(document, { ok: true, value: prediction });
-    if (found) await this.show(document, found);
+    if (found) {
+      await Promise.all(this.patient.slice(1).map((worker) => worker.remember(found)));
+      void this.show(document, found);
+    }
+    await this.draw(document);
+  }
+
+  /** Draws on all patient workers at once, shows the band after every round, and stops once it no longer moves. */
+  private async draw(document: BatchDocument): Promise<void> {
+    let samples: Sample[] = [];
+    for (let from = 0; from < MOST_DRAWS && !isSettled(samples); from += ROUND * PATIENT) {
+      const rounds = await Promise.all(
+        this.patient.map((worker, i) => worker.samples(document, from + i * ROUND, from + (i + 1) * ROUND)),
+      );
+      if (document !== this.asked || rounds.includes(null)) return;
+      samples = [...samples, ...rounds.flatMap((round) => round ?? [])];
+      const answer = await this.patient[0].band(document, samples);
+      if (document === this.asked) this.answers.onBanded(document, answer);
+    }
   }
 
   /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */

@@ -1,4 +1,4 @@
-import type { BatchDocument, Drawing, Prediction, Swapped } from '@/core/batch';
+import type { BatchDocument, Cooling, Drawing, FoundProgrammes, Prediction, Sample, Swapped } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
 
@@ -9,17 +9,13 @@ export type Likely = { readonly prediction: Prediction; readonly drawing: Drawin
 export type KitchenGoods = {
   readonly pantry: readonly Ingredient[];
   readonly currency: string;
+  /** Left out where nobody has said. */
+  readonly energy_per_kwh?: number;
   readonly prices: ReadonlyArray<readonly [ingredient: string, price: { readonly pack_g: number; readonly price: number }]>;
 };
 
 /** A swap with what the whole batch becomes by it. */
 export type TriedSwap = Swapped & { readonly idea: SwapIdea; readonly after: Prediction };
-
-/**
- * The prediction with its bands, and what its search found, for another worker to remember: as text, since the page
- * between the two only hands it on, and text passes quicker than a thousand placements.
- */
-export type Banded = { readonly prediction: Prediction; readonly found: string | null };
 
 /** How far the search for a layout is [0..1]. */
 export type OnSearch = (share: number) => void;
@@ -31,8 +27,22 @@ export type PredictionService = {
   likely(document: BatchDocument): Result<Likely>;
   /** Every swap of an ingredient line, each predicted to the jar. */
   swaps(document: BatchDocument, line: number): readonly TriedSwap[];
-  /** The prediction with its bands, or null when a newer call took over. A long search of a layout tells how far it is. */
-  banded(document: BatchDocument, onSearch?: OnSearch): Promise<Result<Banded> | null>;
+  /**
+   * Searches the document's layout and tells how far it is. What was found is text for another worker to remember, since
+   * the page between the two only hands it on, and text passes quicker than a thousand placements; null where there was
+   * nothing to find, or when the work was stopped.
+   */
+  search(document: BatchDocument, onSearch?: OnSearch): Promise<string | null>;
+  /** Draws from one number to another; null when the work was stopped or the document is wrong. */
+  samples(document: BatchDocument, from: number, to: number): Promise<readonly Sample[] | null>;
+  /** The prediction with the bands that draws give, whoever made them. */
+  band(document: BatchDocument, samples: readonly Sample[]): Result<Prediction>;
+  /** Programmes that meet the document's target, telling how far the search is; null when it was stopped. */
+  find(document: BatchDocument, onSearch?: OnSearch): Promise<Result<FoundProgrammes> | null>;
+  /** How the finished batch cools, and what a night on the rack makes of it; null for what ends frozen or cannot be worked. */
+  cooling(document: BatchDocument): Cooling | null;
+  /** Gives up whatever long work is under way. */
+  stop(): void;
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
   gapFromCut(document: BatchDocument, cut: number): Result<number>;
   /** Takes over what another worker found. */

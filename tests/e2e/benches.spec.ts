@@ -30,6 +30,7 @@ for (const light of ['day', 'night'] as const) {
       '/recipes/hillbars/edit',
       '/pantry',
       '/pantry/shopping',
+      '/kit',
       '/log',
       '/batch/nonsense',
     ]) {
@@ -66,7 +67,8 @@ test('the programme is steered by keyboard, typed, undone and redone', async ({ 
   await expect(corner).not.toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(corner).toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
-  await page.getByRole('button', { name: '+ turn' }).click();
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByRole('menuitem', { name: /^turn underside/ }).click();
   await expect(page.getByRole('list', { name: 'Steps of the programme' }).getByText('turn')).toHaveCount(2);
 });
 

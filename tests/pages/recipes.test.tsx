@@ -22,6 +22,7 @@ import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { RecipePage } from '@/ui/recipes/RecipePage';
 import type { RecipeData } from '@/ui/recipes/recipe-data';
 import { PANTRY, ingredient, mix } from '../reference/shipped';
+import { NO_QUESTIONS } from './no-questions';
 
 const words = (node: ReactNode): string =>
   renderToStaticMarkup(node)
@@ -52,12 +53,12 @@ function bench(doc: BatchDocument): BenchProps {
   if (!worked.ok) throw new Error(worked.message);
   return {
     document: doc,
-    edits: { set: nothing, change: nothing, undo: nothing, redo: nothing, begin: nothing },
-    trySwaps: () => Promise.resolve([]),
-    readHand: () => Promise.resolve(null),
+    edits: { set: nothing, change: nothing, newest: () => doc, undo: nothing, redo: nothing, begin: nothing },
+    questions: NO_QUESTIONS,
     search: { subscribe: () => () => undefined, getSnapshot: () => null },
     likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
     banded: null,
+    bandIsOld: true,
     pantry: PANTRY,
     appliances: [],
     habits: HABITS,

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
-import { addBand, drawingOf, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import { addBand, drawingOf, findProgrammes, predict, type BatchDocument, type Prediction } from '@/core/batch';
 import { BatchLine } from '@/ui/batch/BatchLine';
 import { CoolBench } from '@/ui/batch/CoolBench';
 import { OutcomePlate } from '@/ui/batch/OutcomePlate';
@@ -18,6 +18,10 @@ import { LogBook } from '@/ui/log/LogBook';
 import { LogEntry } from '@/ui/log/LogEntry';
 import { CompositionBar } from '@/ui/recipes/CompositionBar';
 import { PANTRY } from '../reference/shipped';
+import { CompareStrip } from '@/ui/batch/heat/CompareStrip';
+import { FailedList, FoundTable } from '@/ui/batch/heat/FoundTable';
+import { FoundOverlay } from '@/ui/batch/heat/FoundOverlay';
+import { NO_QUESTIONS } from './no-questions';
 
 const example = (name: string): BatchDocument => JSON.parse(readFileSync(`examples/${name}.batch.json`, 'utf8')) as BatchDocument;
 /** Text of a page as it is read, tags gone. */
@@ -38,13 +42,13 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
   const nothing = (): void => undefined;
   return {
     document,
-    edits: { set: nothing, change: nothing, undo: nothing, redo: nothing, begin: nothing },
+    edits: { set: nothing, change: nothing, newest: () => document, undo: nothing, redo: nothing, begin: nothing },
     likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
-    banded: addBand(worked.value, 12),
+    banded: addBand(worked.value, 24),
+    bandIsOld: false,
     pantry: PANTRY,
-    appliances: [{ id: 'big', name: 'Big oven', kind: 'static-oven', thermostat_offset_c: -8 }],
-    trySwaps: () => Promise.resolve([]),
-    readHand: () => Promise.resolve(null),
+    appliances: [{ id: 'big', name: 'Big oven', appliance: { kind: 'static-oven', thermostat_offset_c: -8 } }],
+    questions: NO_QUESTIONS,
     search: { subscribe: () => () => undefined, getSnapshot: () => null },
     habits: { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] },
     onHabits: nothing,
@@ -179,10 +183,58 @@ describe('the benches', () => {
   it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {
     const html = renderToStaticMarkup(<HeatBench {...hillbars} />);
     const text = words(<HeatBench {...hillbars} />);
-    expect(text).toMatch(/1 h 6 min heart \d+ °C air \d+ °C water [\d.]+ %/);
-    expect(text).toMatch(/heart 74 °C at \d+ min/);
+    expect(text).toMatch(/1 h 6 min [\d.]+ mm thick .*water [\d.]+ % wettest [\d.]+ % heart \d+ °C air \d+ °C/);
+    expect(text).toMatch(/dial 110 °C · 230 °F · fan 100 °C · gas 1\/4/);
+    expect(text).toMatch(/heart 74 °C at \d+ min \d+ min – \d+ min/);
     expect(html).toContain('aria-valuetext="175 °C for 26 minutes"');
-    expect(html.match(/role="slider"/g)).toHaveLength(3);
+    // Three corners and the turn.
+    expect(html.match(/role="slider"/g)).toHaveLength(4);
+  });
+  it('heat: draws the bands, names what they come from, and how other pieces end', () => {
+    expect(renderToStaticMarkup(<HeatBench {...hillbars} />)).toContain('data-bands');
+    const text = words(<HeatBench {...hillbars} />);
+    expect(text).toMatch(/Most of what is unsure \(\d+ %\) is [a-z ']+: .*shrinks to \d+ % of its width/);
+    expect(text).toMatch(/thickest of ten: heart [a-z\d. ]+% , Snap [\d.]+/);
+    expect(text).toMatch(/worst aired tray: heart/);
+    const old = words(<HeatBench {...hillbars} bandIsOld />);
+    expect(old).not.toContain('Most of what is unsure');
+  });
+  it('heat: raw meat is told what it calls for and gets', () => {
+    const text = words(<HeatBench {...bench(recipe('lamb-liver-strips'))} />);
+    expect(text).toMatch(
+      /Raw lamb liver: cooked while it is still wet\. Heart 71 °C at \d+ min · over 20 of 6.5 log steps credited/,
+    );
+    expect(text).toContain('into the dehydrator');
+    expect(text).toContain('rotate trays');
+    expect(words(<HeatBench {...bench(recipe('squash-millet-fingers'))} />)).not.toContain('log steps credited');
+  });
+  it('heat: a cake is asked for its pick, a freeze dryer for its ice', () => {
+    expect(words(<HeatBench {...bench(recipe('gotcha-day-cake'))} />)).toMatch(/pick clean at \d+ min/);
+    const cubes = words(<HeatBench {...bench(recipe('freeze-dried-salmon-cubes'))} />);
+    expect(cubes).toMatch(/frozen through at .* ice gone at/);
+    expect(cubes).toContain('under vacuum, 1080 min');
+  });
+  it('heat: two programmes side by side, in numbers and with dashes', () => {
+    const [a, b] = [bench(recipe('pear-moons')), hillbars].map(({ likely }) => likely.prediction);
+    const compared = { name: 'Hillbars', prediction: b, timeline: b.heat.timeline, steps: [] };
+    const text = words(<CompareStrip now={a} compared={compared} onClose={() => undefined} />);
+    expect(text).toMatch(/as it is now 5 h 18 min .* - - Hillbars 2 h 11 min/);
+  });
+  it('heat: found programmes say what they cost, the others what stood in the way', () => {
+    const target = { snap_min: 7, keeps_days_min: 30, finish_within_minutes: 120 };
+    const found = findProgrammes(
+      { ...hillbars.document, target },
+      { pantry: PANTRY, prices: { currency: 'GBP', prices: new Map(), energy_per_kwh: 0.3 } },
+    );
+    if (!found.ok) throw new Error(found.message);
+    const table = words(<FoundTable candidates={found.value.candidates} onTake={() => undefined} />);
+    expect(table).toMatch(/One bake \d+ °C .* kWh £\d\.\d\d .*Take it/);
+    expect(table).toMatch(/\d+ of 100/);
+    const failed = words(<FailedList failed={found.value.failed} />);
+    expect(failed).toContain('Bake, then the dryer: no dryer may be used');
+    expect(renderToStaticMarkup(<FoundOverlay candidates={found.value.candidates} />).match(/stroke-water/g)).toHaveLength(
+      found.value.candidates.length,
+    );
   });
   it('cool: how long, what then, and what a tray should weigh', () => {
     const text = words(<CoolBench {...hillbars} />);

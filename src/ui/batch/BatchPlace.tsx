@@ -13,7 +13,7 @@ import { BatchLine } from './BatchLine';
 import { ConflictDialog } from './ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
-import { BENCHES, type Appliance, type BatchDog, type Bench, type BenchProps, type Lot } from './bench-props';
+import { BENCHES, type BatchDog, type Bench, type BenchProps, type KitAppliance, type Lot } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
@@ -35,7 +35,7 @@ type BatchPlaceProps = {
   readonly recipeId: string | null;
   readonly pantry: KitchenGoods['pantry'];
   readonly prices: Omit<KitchenGoods, 'pantry'>;
-  readonly appliances: readonly Appliance[];
+  readonly appliances: readonly KitAppliance[];
   readonly habits: Habits;
   readonly dogs: readonly BatchDog[];
   readonly lots: readonly Lot[];
@@ -48,7 +48,7 @@ type BatchPlaceProps = {
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
-  const { document, edits, trySwaps, readHand, likely, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
+  const { document, edits, questions, likely, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
     batch.document,
     goods,
   );
@@ -66,10 +66,10 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
   const props: BenchProps | null = likely && {
     document,
     edits,
-    trySwaps,
-    readHand,
+    questions,
     likely,
     banded,
+    bandIsOld,
     search,
     pantry,
     appliances: kitchen.appliances,
@@ -121,6 +121,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
           <div
             id="bench"
             role="tabpanel"
+            tabIndex={0}
             aria-labelledby={`station-${bench}`}
             className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
           >

@@ -1,11 +1,23 @@
-import type { ReactNode } from 'react';
+'use client';
+import { Suspense, lazy, useEffect, useState, type ReactNode } from 'react';
+import type { Cooling } from '@/core/batch';
 import { CautionsOf } from '../kit/CautionMark';
 import { duration, mass } from '../format/units';
 import { BenchHead } from './BenchHead';
 import type { BenchProps } from './bench-props';
 
-/** The cooling station: how long on the rack, and what the piece will be once it is cold. */
-export function CoolBench({ likely }: BenchProps): ReactNode {
+const CoolingCharts = lazy(() => import('./cool/CoolingCharts').then(({ CoolingCharts: charts }) => ({ default: charts })));
+
+/** The cooling station: how long and where, what the piece will be once it is cold, and what a night on the rack does. */
+export function CoolBench({ document, likely, questions }: BenchProps): ReactNode {
+  const [cooling, setCooling] = useState<Cooling | null>(null);
+  useEffect(() => {
+    let open = true;
+    void questions.cooling(document).then((answer) => open && setCooling(answer));
+    return () => {
+      open = false;
+    };
+  }, [document, questions]);
   const { heat, outcome, yield: out, cautions } = likely.prediction;
   const last = heat.timeline[heat.timeline.length - 1];
   const facts: ReadonlyArray<readonly [string, string, string]> = [
@@ -28,11 +40,11 @@ export function CoolBench({ likely }: BenchProps): ReactNode {
     ],
   ];
   return (
-    <div className="flex flex-col gap-4">
+    <div className="flex flex-col gap-3">
       <BenchHead title="Cool & finish" about="cold before it is bagged, judged or fed" />
       <dl className="grid gap-3 sm:grid-cols-3">
         {facts.map(([name, figure, words]) => (
-          <div key={name} className="rounded-2xl border border-hair bg-enamel px-4 py-3">
+          <div key={name} className="rounded-2xl border border-hair bg-enamel px-4 py-2.5">
             <dt className="text-[14px] text-soft">{name}</dt>
             <dd>
               <strong className="font-display text-[22px]">{figure}</strong>
@@ -41,6 +53,11 @@ export function CoolBench({ likely }: BenchProps): ReactNode {
           </div>
         ))}
       </dl>
+      {cooling && (
+        <Suspense fallback={<p className="grid h-[300px] place-items-center text-soft">Drawing how it cools …</p>}>
+          <CoolingCharts cooling={cooling} room_c={document.kitchen?.room_c ?? 20} />
+        </Suspense>
+      )}
       <CautionsOf cautions={cautions} steps={['pack']} />
     </div>
   );

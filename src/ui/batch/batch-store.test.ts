@@ -48,6 +48,12 @@ describe('a batch under the hand', () => {
     expect(shown()).toBe(1);
     expect(store.getSnapshot().document.name).toBe('slow');
   });
+  it('tells whoever saves the newest document, before it is shown', () => {
+    const { store } = storeWith();
+    store.set(['name'], 'typed just now');
+    expect(store.getSnapshot().document.name).toBe(FIRST.name);
+    expect(store.newest().name).toBe('typed just now');
+  });
   it('changes from what stands now, not from what was last shown', () => {
     const { store } = storeWith();
     for (let press = 0; press < 5; press++) store.change<number>(['shape', 'thickness_mm'], (mm) => mm + 1);

@@ -102,6 +102,8 @@ export class BatchStore {
    * keys repeat faster than answers come.
    */
   readonly change = <T>(path: Path, next: (now: T) => T): void => this.set(path, next(valueAt(this.history.document, path) as T));
+  /** The document as it stands now: what is shown waits for its answer. */
+  readonly newest = (): BatchDocument => this.history.document;
   readonly undo = (): void => this.move(undo(this.history));
   readonly redo = (): void => this.move(redo(this.history));
   /** Starts over from another version of the batch. */

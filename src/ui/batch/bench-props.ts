@@ -1,17 +1,13 @@
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { Appliance, BatchDocument, Prediction } from '@/core/batch';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
 import type { SearchProgress } from './batch-store';
-import type { Edits, ReadHand, TrySwaps } from './use-batch';
+import type { Edits, Questions } from './use-batch';
 
-export type Appliance = {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: string;
-  readonly thermostat_offset_c: number;
-};
+/** An appliance of the house, in the words of the batch file. */
+export type KitAppliance = { readonly id: string; readonly name: string; readonly appliance: Appliance };
 
 /** What is in the house of an ingredient. */
 export type Lot = {
@@ -29,13 +25,14 @@ export type BatchDog = Dog & { readonly weight_kg: number };
 export type BenchProps = {
   readonly document: BatchDocument;
   readonly edits: Edits;
-  readonly trySwaps: TrySwaps;
-  readonly readHand: ReadHand;
+  readonly questions: Questions;
   readonly likely: Likely;
   readonly banded: Prediction | null;
+  /** The bands are of an older document than the one shown. */
+  readonly bandIsOld: boolean;
   readonly search: SearchProgress;
   readonly pantry: Pantry;
-  readonly appliances: readonly Appliance[];
+  readonly appliances: readonly KitAppliance[];
   readonly habits: Habits;
   readonly onHabits: (habits: Habits) => void;
   readonly dogs: readonly BatchDog[];

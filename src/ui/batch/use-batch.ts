@@ -1,18 +1,28 @@
 'use client';
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import type { BatchDocument, Cooling, FoundProgrammes } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
-import type { KitchenGoods, TriedSwap } from '@/workers/protocol';
+import type { KitchenGoods, Likely, TriedSwap } from '@/workers/protocol';
 import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
-export type Edits = Pick<BatchStore, 'set' | 'change' | 'undo' | 'redo' | 'begin'>;
+export type Edits = Pick<BatchStore, 'set' | 'change' | 'newest' | 'undo' | 'redo' | 'begin'>;
 
-/** Tries every swap of an ingredient line of a document. */
-export type TrySwaps = (document: BatchDocument, line: number) => Promise<readonly TriedSwap[]>;
-
-/** The gap a hand must have left for so many pieces from the first roll [mm]; null before the workers are there. */
-export type ReadHand = (document: BatchDocument, cut: number) => Promise<Result<number> | null>;
+/** Questions that the workers answer beside the drawing of the batch; null where they are not there yet or were stopped. */
+export type Questions = {
+  /** Every swap of an ingredient line. */
+  readonly swaps: (document: BatchDocument, line: number) => Promise<readonly TriedSwap[]>;
+  /** The gap a hand must have left for so many pieces from the first roll [mm]. */
+  readonly handGap: (document: BatchDocument, cut: number) => Promise<Result<number> | null>;
+  /** Programmes that meet the document's target, telling how far the search is [0..1]. */
+  readonly programmes: (document: BatchDocument, onShare: (share: number) => void) => Promise<Result<FoundProgrammes> | null>;
+  /** Gives up the search. */
+  readonly stop: () => void;
+  /** How the finished batch cools; null for what ends frozen. */
+  readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
+  /** Another batch, to compare. */
+  readonly other: (document: BatchDocument) => Promise<Result<Likely> | null>;
+};
 
 /** A batch being edited, predicted on every change in workers of this page. */
 export function useBatch(
@@ -20,8 +30,7 @@ export function useBatch(
   kitchen: KitchenGoods,
 ): BatchSnapshot & {
   readonly edits: Edits;
-  readonly trySwaps: TrySwaps;
-  readonly readHand: ReadHand;
+  readonly questions: Questions;
   readonly search: SearchProgress;
 } {
   const predictor = useRef<Predictor | null>(null);
@@ -30,11 +39,17 @@ export function useBatch(
     store.connect((answers) => (predictor.current = new Predictor(kitchen, answers)));
     return () => store.disconnect();
   }, [store, kitchen]);
-  const trySwaps = useCallback<TrySwaps>((document, line) => predictor.current?.swaps(document, line) ?? Promise.resolve([]), []);
-  const readHand = useCallback<ReadHand>(
-    (document, cut) => predictor.current?.gapFromCut(document, cut) ?? Promise.resolve(null),
+  const questions = useMemo<Questions>(
+    () => ({
+      swaps: (document, line) => predictor.current?.swaps(document, line) ?? Promise.resolve([]),
+      handGap: (document, cut) => predictor.current?.gapFromCut(document, cut) ?? Promise.resolve(null),
+      programmes: (document, onShare) => predictor.current?.programmes(document, onShare) ?? Promise.resolve(null),
+      stop: () => predictor.current?.stop(),
+      cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
+      other: (document) => predictor.current?.other(document) ?? Promise.resolve(null),
+    }),
     [],
   );
   const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
-  return { ...snapshot, edits: store, trySwaps, readHand, search: store.search };
+  return { ...snapshot, edits: store, questions, search: store.search };
 }

@@ -1,4 +1,4 @@
-import type { Keeps, RollAndCut } from '@/core/batch';
+import type { ApplianceKind, Keeps, RollAndCut } from '@/core/batch';
 
 /** Kitchen words for the ids of the batch file. */
 export const PACK_NAMES: Record<Keeps['option'], string> = {
@@ -58,6 +58,18 @@ export const BASES = [
   { value: 'wire-rack', name: 'wire rack' },
   { value: 'mesh', name: 'mesh' },
 ] as const;
+
+export const APPLIANCE_NAMES: Record<ApplianceKind, string> = {
+  'static-oven': 'static oven',
+  'fan-oven': 'fan oven',
+  'small-oven': 'small oven',
+  'gas-oven': 'gas oven',
+  dehydrator: 'dehydrator',
+  'freeze-dryer': 'freeze dryer',
+  freezer: 'freezer',
+  'contact-grill': 'contact grill',
+  'air-fryer': 'air fryer',
+};
 
 /** "clip jar" -> "2 clip jars". */
 export const packs = (count: number, option: Keeps['option']): string => {

@@ -1,7 +1,7 @@
 'use client';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { METHOD_NAMES, STARTING_METHODS, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/batch';
+import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/batch';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
@@ -32,7 +32,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const { document, edits, likely, failure, canUndo, canRedo } = useBatch(first, goods);
-  const saving = useSaveRecipe(saved, document);
+  const saving = useSaveRecipe(saved, edits.newest);
   const [pasting, setPasting] = useState(saved === null);
   useUndoKeys(edits, saving.save);
   const { recipe } = document;
@@ -159,21 +159,17 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
   );
 }
 
-const isStart = (method: Method): method is (typeof STARTING_METHODS)[number] =>
-  (STARTING_METHODS as readonly Method[]).includes(method);
-
 function methodOptions(now: Method | undefined): ReadonlyArray<{ readonly value: Method | ''; readonly name: string }> {
-  const known = now && !isStart(now) ? [now, ...STARTING_METHODS] : STARTING_METHODS;
   return [
     ...(now ? [] : [{ value: '' as const, name: 'choose a way' }]),
-    ...known.map((value) => ({ value, name: METHOD_NAMES[value].toLowerCase() })),
+    ...METHODS.map((value) => ({ value, name: METHOD_NAMES[value].toLowerCase() })),
   ];
 }
 
 /** A new recipe takes its shape and programme from the way it is made; one that is there keeps its own. */
 function takeMethod(method: Method, fresh: boolean, edits: ReturnType<typeof useBatch>['edits']): void {
   edits.change<BatchDocument>([], (now) => {
-    const start = fresh && isStart(method) ? startingPoint(method) : null;
+    const start = fresh ? startingPoint(method) : null;
     return { ...now, ...(start ? { shape: start.shape, heat: start.heat } : {}), recipe: { ...now.recipe, method } };
   });
 }

@@ -6,10 +6,14 @@ import type { BatchDocument } from '@/core/batch';
 export type SavedRecipe = { readonly id: string; readonly revision: number } | null;
 type Wrong = { readonly code: string; readonly message: string };
 
-/** Saves a recipe when asked to: each save is a version. */
+/**
+ * Saves a recipe when asked to: each save is a version.
+ *
+ * @param newest - the document as it stands now, which may be a moment ahead of the one that is shown
+ */
 export function useSaveRecipe(
   saved: SavedRecipe,
-  document: BatchDocument,
+  newest: () => BatchDocument,
 ): { busy: boolean; wrong: Wrong | null; save: () => void; saveAsCopy: () => void } {
   const [busy, setBusy] = useState(false);
   const [wrong, setWrong] = useState<Wrong | null>(null);
@@ -30,11 +34,12 @@ export function useSaveRecipe(
     }
     setBusy(false);
   };
-  const asNew = (): void => void send('/api/recipes', 'POST', document);
+  const asNew = (): void => void send('/api/recipes', 'POST', newest());
   return {
     busy,
     wrong,
-    save: () => (saved ? void send(`/api/recipes/${saved.id}`, 'PATCH', { revision: saved.revision, document }) : asNew()),
+    save: () =>
+      saved ? void send(`/api/recipes/${saved.id}`, 'PATCH', { revision: saved.revision, document: newest() }) : asNew(),
     saveAsCopy: asNew,
   };
 }

@@ -49,6 +49,9 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
         <RailLink href="/pantry" place="pantry">
           Pantry
         </RailLink>
+        <RailLink href="/kit" place="kit">
+          Kit
+        </RailLink>
       </nav>
       <span className="flex-1" />
       {kitchen && (

@@ -24,9 +24,9 @@ export function CutThroughPicture({ picture, scale, scrub, onScrub }: CutThrough
     const context = canvas.current?.getContext('2d');
     if (!context) return;
     const image = context.createImageData(width, HEIGHT);
-    paintCutThrough(image, picture, scale.lastMinute);
+    paintCutThrough(image, picture, (share) => scale.minuteAt(scale.left + share * (scale.right - scale.left)));
     context.putImageData(image, 0, 0);
-  }, [picture, width, scale.lastMinute]);
+  }, [picture, width, scale]);
 
   return (
     <figure className="relative" style={{ width: scale.width }}>

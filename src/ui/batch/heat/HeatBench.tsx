@@ -1,192 +1,187 @@
 'use client';
+import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import type { Drawing, HeatStep, Reached } from '@/core/batch';
-import { colourWord } from '@/core/heat';
+import type { Appliance, BatchDocument, HeatStep } from '@/core/batch';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
-import { duration, moisture } from '../../format/units';
-import { BASES } from '../../format/words';
+import { DIALS, DIAL_NAMES, type Dial } from '../../format/dial-words';
+import { APPLIANCE_NAMES, BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
-import type { BenchProps } from '../bench-props';
+import type { BenchProps, KitAppliance } from '../bench-props';
+import { CompareStrip, type Compared } from './CompareStrip';
+import { ComparePicker } from './ComparePicker';
+import { CrossSection } from './CrossSection';
 import { CutThroughPicture } from './CutThroughPicture';
+import { FindDialog } from './FindDialog';
+import { BlameLine, OthersLine, ReachedChips } from './Outlook';
 import { ProgrammeChart } from './ProgrammeChart';
+import { RawLine } from './RawLine';
 import { StepList } from './StepList';
 import { chartScale } from './chart-scale';
-import { insertEvent, type ProgrammeEvent } from './programme-edits';
+import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
+import { useDial } from './use-dial';
 
-const EVENTS: ReadonlyArray<{ readonly name: string; readonly event: ProgrammeEvent; readonly slab?: true }> = [
-  { name: '+ turn', event: { do: 'turn' } },
-  { name: '+ stir', event: { do: 'stir' } },
-  { name: '+ brush', event: { do: 'brush', grams: 30 } },
-  { name: '+ snap apart', event: { do: 'snap-apart' }, slab: true },
-];
+/** The cross-section stands beside the chart from this width on [px]. */
+const BESIDE = 620;
+const CROSS_SECTION = 208;
 
 /** The heat station: the programme, the cut-through under it on the same minutes, and what any minute is like. */
-export function HeatBench({ document, edits, likely, appliances }: BenchProps): ReactNode {
+export function HeatBench(props: BenchProps): ReactNode {
+  const { document, edits, likely, banded, bandIsOld, pantry, appliances, questions } = props;
   const [ref, width] = useWidth<HTMLDivElement>(860);
+  const [dial, setDial] = useDial();
   const [scrubAt, setScrub] = useState<number | null>(null);
-  const [heldAxis, setHeldAxis] = useState<number | null>(null);
+  const [heldEnds, setHeldEnds] = useState<readonly number[] | null>(null);
+  const [finding, setFinding] = useState(false);
+  const [compared, setCompared] = useState<Compared | null>(null);
   const { steps, appliance, base } = document.heat;
-  const withoutSteps = useMemo(() => ({ appliance, base }), [appliance, base]);
+  const head = useMemo(
+    () => ({ steps, ...(appliance ? { appliance } : {}), ...(base ? { base } : {}) }),
+    [steps, appliance, base],
+  );
   const { prediction, drawing } = likely;
   const total = prediction.heat.minutes;
-  // While a corner is dragged the axis only grows: a scale that shrinks under the hand cannot be steered.
-  const scale = chartScale(width, heldAxis === null ? total : Math.max(heldAxis, total));
+  const stretches = useMemo(() => stretchesOf(steps), [steps]);
+  const beside = width >= BESIDE;
+  const chartWidth = beside ? width - CROSS_SECTION : width;
+  const scale = useMemo(() => {
+    const ends = stretches.map(({ to }) => to);
+    // While a corner is dragged the axis only grows: a scale that shrinks under the hand cannot be steered.
+    const before = heldEnds ?? ends;
+    // What is compared may take longer: it is not cut off.
+    const last = Math.max(before.at(-1) ?? 0, ends.at(-1) ?? 0, compared?.timeline.at(-1)?.minute ?? 0);
+    const shown = [...before.slice(0, -1), last];
+    return chartScale(chartWidth, shown);
+  }, [stretches, heldEnds, compared, chartWidth]);
   const scrub = Math.min(total, scrubAt ?? total * 0.5);
-
-  const canSnap = document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart');
+  const bands = banded && !bandIsOld && Math.abs(banded.heat.minutes - total) < 0.5 ? banded : null;
   const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], next);
+  const asked = askedAt(document, scrub);
 
   return (
-    <div className="flex flex-col gap-2.5">
+    <div className="flex flex-col gap-2">
       <HeatHead
-        heat={withoutSteps}
+        heat={head}
         loads={prediction.heat.loads}
         thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
+        dial={dial}
+        onDial={setDial}
         set={edits.set}
       />
       <StepList
-        steps={steps}
+        heat={document.heat}
+        slab={document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart')}
+        dial={dial}
+        appliances={appliances}
+        minute={scrub}
         onSteps={setSteps}
         onValue={(index, key, value) => edits.set(['heat', 'steps', index, key], value)}
       />
-      <div ref={ref}>
-        <ProgrammeChart
-          steps={steps}
-          timeline={prediction.heat.timeline}
-          snaps={drawing.snaps}
-          scale={scale}
-          scrub={scrub}
-          onScrub={setScrub}
-          onMove={(index, next, dragging) => {
-            setHeldAxis(dragging ? Math.max(heldAxis ?? 0, total) : null);
-            edits.change(['heat', 'steps', index], next);
-          }}
-        />
-        <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />
-        <label className="sr-only">
-          Minute to read
-          <input
-            type="range"
-            min={0}
-            max={Math.round(total)}
-            value={Math.round(scrub)}
-            onChange={({ target }) => setScrub(Number(target.value))}
+      <div ref={ref} className="flex flex-wrap gap-x-3">
+        <div className="min-w-0">
+          <ProgrammeChart
+            steps={steps}
+            timeline={prediction.heat.timeline}
+            band={bands?.heat.band ?? null}
+            ghost={compared}
+            scale={scale}
+            scrub={scrub}
+            onScrub={setScrub}
+            onMove={(index, next, dragging) => {
+              setHeldEnds(dragging ? (heldEnds ?? stretches.map(({ to }) => to)) : null);
+              edits.change(['heat', 'steps', index], next);
+            }}
+            onMoveEvent={(event, next) => {
+              // The axis keeps its length: an event only moves along it.
+              setHeldEnds(next ? (heldEnds ?? stretches.map(({ to }) => to)) : null);
+              if (next) edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => moveEvent(now, event, next));
+            }}
           />
-        </label>
+          <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />
+          <label className="sr-only">
+            Minute to read
+            <input
+              type="range"
+              min={0}
+              max={Math.round(total)}
+              value={Math.round(scrub)}
+              onChange={({ target }) => setScrub(Number(target.value))}
+            />
+          </label>
+        </div>
+        <CrossSection picture={drawing.cutThrough} timeline={prediction.heat.timeline} minute={scrub} asked={asked} />
       </div>
-      <Reading likely={likely} minute={scrub} />
-      <div className="flex flex-wrap items-center gap-x-1.5 gap-y-2">
-        {drawing.reached.map((reached) => (
-          <ReachedChip key={reached.what} reached={reached} />
-        ))}
-        <span className="flex-1" />
-        {EVENTS.filter(({ slab }) => !slab || canSnap).map(({ name, event }) => (
-          <Button
-            key={name}
-            look="small"
-            title={`at minute ${Math.round(scrub)}`}
-            onClick={() => setSteps(insertEvent(steps, scrub, event))}
-          >
-            {name}
-          </Button>
-        ))}
+      <div className="flex flex-wrap items-start gap-2">
+        <div className="min-w-0 flex-1 basis-[420px]">
+          <ReachedChips heat={prediction.heat} banded={bands?.heat.reached ?? null} />
+        </div>
+        <Button look="small" onClick={() => setFinding(true)}>
+          <Search aria-hidden size={14} /> Find a programme
+        </Button>
+        <ComparePicker document={document} likely={likely} questions={questions} onCompare={setCompared} />
       </div>
+      {compared && <CompareStrip now={prediction} compared={compared} onClose={() => setCompared(null)} />}
+      <RawLine raw={prediction.heat.raw} pantry={pantry} />
+      <BlameLine banded={bands} />
+      <OthersLine banded={bands} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
+      <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />
     </div>
   );
 }
 
+/** What the dial asks for at a minute; null when nothing is asked for. */
+function askedAt({ heat }: BatchDocument, minute: number): { setpoint_c: number; kind: ReturnType<typeof kindAt> } | null {
+  const at = stretchesOf(heat.steps).find(({ from, to }) => minute >= from && minute <= to);
+  return at && 'setpoint_c' in at.step ? { setpoint_c: at.step.setpoint_c, kind: kindAt(heat, at.index) } : null;
+}
+
 type HeatHeadProps = {
-  readonly heat: { readonly [K in 'appliance' | 'base']: BenchProps['document']['heat'][K] | undefined };
+  readonly heat: BatchDocument['heat'];
   readonly loads: number;
   readonly thickness_mm: number;
-  readonly appliances: BenchProps['appliances'];
+  readonly appliances: readonly KitAppliance[];
+  readonly dial: Dial;
+  readonly onDial: (dial: Dial) => void;
   readonly set: BenchProps['edits']['set'];
 };
 
+const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
+
 /** Which oven, and what carries the pieces. Apart, so that dragging the programme does not draw it again. */
-const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, set }: HeatHeadProps): ReactNode {
+const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
-  const chosen = appliances.find(
-    ({ kind, thermostat_offset_c: offset }) => kind === appliance?.kind && offset === (appliance.thermostat_offset_c ?? 0),
-  );
+  const kind = appliance?.kind ?? 'static-oven';
+  const chosen = appliances.find((own) => isSame(own.appliance, appliance ?? {}));
+  const own = chosen ? [] : [{ value: '', name: APPLIANCE_NAMES[kind] }];
   return (
-    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm} mm thick`}>
+    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
       <Choice
         label="In the"
         value={chosen?.id ?? ''}
-        options={appliances.map(({ id, name }) => ({ value: id, name }))}
+        options={[...own, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
         onChange={(id) => {
           const next = appliances.find((candidate) => candidate.id === id);
-          if (next) set(['heat', 'appliance'], { ...appliance, kind: next.kind, thermostat_offset_c: next.thermostat_offset_c });
+          if (next) set(['heat'], inAppliance(heat, next.appliance));
         }}
       />
-      <Choice label="on" value={base ?? 'paper-on-tray'} options={BASES} onChange={(next) => set(['heat', 'base'], next)} />
+      {kind !== 'contact-grill' && kind !== 'freezer' && kind !== 'freeze-dryer' && (
+        <Choice
+          label="on"
+          value={base ?? (kind === 'dehydrator' || kind === 'air-fryer' ? 'mesh' : 'paper-on-tray')}
+          options={BASES}
+          onChange={(next) => set(['heat', 'base'], next)}
+        />
+      )}
+      <Choice label="Dial in" shown={false} value={dial} options={DIAL_OPTIONS} onChange={onDial} />
     </BenchHead>
   );
 });
 
-/** One minute of the programme in words and numbers. */
-function Reading({ likely, minute }: { readonly likely: BenchProps['likely']; readonly minute: number }): ReactNode {
-  const { prediction, drawing } = likely;
-  const { timeline } = prediction.heat;
-  const at = timeline.reduce(
-    (best, point, i) => (Math.abs(point.minute - minute) < Math.abs(timeline[best].minute - minute) ? i : best),
-    0,
-  );
-  const point = timeline[at];
-  const wettest = wettestAt(drawing, at);
-  const items: ReadonlyArray<readonly [string, string]> = [
-    ['heart', `${Math.round(point.core_c)} °C`],
-    ['air', `${Math.round(point.air_c)} °C`],
-    ['water', moisture(point.moisture_pct)],
-    ['wettest', moisture(wettest)],
-    ['colour', colourWord(point.browning)],
-    ['Snap', drawing.snaps[at].toFixed(1)],
-  ];
-  return (
-    <p
-      className="flex flex-wrap items-baseline gap-x-5 gap-y-0.5 rounded-2xl border border-hair bg-enamel px-4 py-1.5 text-[14px]"
-      aria-live="off"
-    >
-      <strong className="font-display text-[17px]">{duration(point.minute)}</strong>
-      {items.map(([name, value]) => (
-        <span key={name}>
-          <span className="text-soft">{name}</span> <strong>{value}</strong>
-        </span>
-      ))}
-    </p>
-  );
-}
-
-function wettestAt({ cutThrough }: Drawing, row: number): number {
-  const { cells, moisture_pct } = cutThrough;
-  let most = 0;
-  for (let cell = 0; cell < cells; cell++) most = Math.max(most, moisture_pct[row * cells + cell]);
-  return most;
-}
-
-const REACHED: Record<Reached['what'], { readonly words: string; readonly look: string; readonly missing: string | null }> = {
-  'frozen-through': { words: 'frozen through at', look: 'border-water bg-water-pale', missing: 'not frozen through' },
-  'hot-enough': { words: 'heart 74 °C at', look: 'border-moss bg-moss-pale', missing: 'heart stays below 74 °C' },
-  golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
-  'heart-dry': { words: 'heart dry at', look: 'border-water bg-water-pale', missing: 'heart stays damp' },
-  'snaps-when-cold': { words: 'snaps cold from', look: 'border-crunch-fill bg-crunch-pale', missing: 'will not snap' },
-  'too-dark': { words: 'too dark from', look: 'border-heat bg-heat-pale', missing: null },
-};
-
-function ReachedChip({ reached: { what, minute } }: { readonly reached: Reached }): ReactNode {
-  const { words, look, missing } = REACHED[what];
-  if (minute === null && missing === null) return null;
-  return (
-    <span
-      className={`rounded-full border-[1.4px] px-2.5 py-0.5 text-[13.5px] ${minute === null ? 'border-dashed border-hair text-soft' : look}`}
-    >
-      {minute === null ? missing : words} {minute !== null && <strong>{duration(minute)}</strong>}
-    </span>
-  );
-}
+/** The same appliance: what stands in it and what was measured of it since may differ. */
+const isSame = (own: Appliance, used: Appliance): boolean =>
+  (own.kind ?? 'static-oven') === (used.kind ?? 'static-oven') &&
+  (own.thermostat_offset_c ?? 0) === (used.thermostat_offset_c ?? 0);

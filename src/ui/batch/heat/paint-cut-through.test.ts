@@ -8,12 +8,13 @@ const PICTURE: CutThrough = {
   minutes: [0, 10],
   cells: 4,
   moisture_pct: Float64Array.of(40, 40, 40, 40, 2, 40, 40, 2),
+  temperature_c: new Float64Array(8).fill(90),
   height_mm: Float64Array.of(2, 2, 2, 2, 1, 1, 1, 1),
 };
 const paint = (lastMinute = 10): { at: (x: number, y: number) => number[]; width: number; height: number } => {
   const [width, height] = [100, 80];
   const data = new Uint8ClampedArray(width * height * 4);
-  paintCutThrough({ data, width, height }, PICTURE, lastMinute);
+  paintCutThrough({ data, width, height }, PICTURE, (share) => share * lastMinute);
   return { at: (x, y) => [...data.slice(4 * (y * width + x), 4 * (y * width + x) + 4)], width, height };
 };
 

@@ -9,9 +9,9 @@ type Pixels = { readonly data: Uint8ClampedArray<ArrayBufferLike>; readonly widt
  * Between recorded moments and cells the moisture is interpolated, so that no grid shows that the physics does not have.
  *
  * @param pixels - filled; where there is no piece it stays clear
- * @param lastMinute - the minute at the right edge
+ * @param minuteAt - the minute at a share of the width: the axis above need not run evenly
  */
-export function paintCutThrough(pixels: Pixels, picture: CutThrough, lastMinute: number): void {
+export function paintCutThrough(pixels: Pixels, picture: CutThrough, minuteAt: (share: number) => number): void {
   const { data, width, height } = pixels;
   const { minutes, cells, moisture_pct, height_mm } = picture;
   const elements = new Uint32Array(data.buffer);
@@ -21,7 +21,7 @@ export function paintCutThrough(pixels: Pixels, picture: CutThrough, lastMinute:
   const tops = new Float64Array(cells + 1);
   let frame = 0;
   for (let x = 0; x < width; x++) {
-    const minute = ((x + 0.5) / width) * lastMinute;
+    const minute = minuteAt((x + 0.5) / width);
     if (minute > minutes[minutes.length - 1]) return;
     while (frame + 2 < minutes.length && minutes[frame + 1] < minute) frame++;
     const part = Math.min(1, Math.max(0, (minute - minutes[frame]) / (minutes[frame + 1] - minutes[frame] || 1)));

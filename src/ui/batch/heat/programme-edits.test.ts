@@ -1,7 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { HeatStep } from '@/core/batch';
-import { addHold, eventsOf, inShort, insertEvent, moveCorner, removeStep, stretchesOf } from './programme-edits';
+import {
+  addTimed,
+  eventsOf,
+  firstSteps,
+  inAppliance,
+  inShort,
+  insertEvent,
+  kindAt,
+  moveCorner,
+  moveEvent,
+  moveOn,
+  removeStep,
+  stretchesOf,
+} from './programme-edits';
 
 const STEPS: readonly HeatStep[] = [
   { do: 'hold', setpoint_c: 175, minutes: 26, preheated: true },
@@ -52,8 +65,42 @@ describe('a heat programme under the hand', () => {
       { seed: 2 },
     );
   });
+  it('an event moves along the line, closes the gap behind it, and comes back', () => {
+    const turn = { do: 'turn' } as const;
+    const steps = [STEPS[0], turn, ...STEPS.slice(2)];
+    const there = moveEvent(steps, turn, (minute) => minute + 34);
+    expect(eventsOf(there)).toMatchObject([{ minute: 60, event: { do: 'turn' } }]);
+    expect(total(there)).toBe(131);
+    expect(moveEvent(there, turn, () => 26)).toEqual(STEPS);
+    expect(eventsOf(moveEvent(steps, turn, () => -5))[0].minute).toBe(0);
+    expect(moveEvent(steps, { do: 'turn' }, () => 10)).toBe(steps);
+  });
   it('does not join stretches of different heat', () => expect(removeStep(STEPS, 1)).toHaveLength(3));
   it('a new hold comes before the oven goes off', () =>
-    expect(addHold(STEPS).map((step) => step.do)).toEqual(['hold', 'turn', 'hold', 'hold', 'off']));
+    expect(addTimed(STEPS, { do: 'hold', setpoint_c: 110, minutes: 30 }).map((step) => step.do)).toEqual([
+      'hold',
+      'turn',
+      'hold',
+      'hold',
+      'off',
+    ]));
   it('reads in one line', () => expect(inShort(STEPS)).toBe('175 · 110 · oven off'));
+  it('what is no heat comes last; heat comes after the last move', () => {
+    expect(addTimed(STEPS, { do: 'cool', minutes: 20 }).at(-1)).toEqual({ do: 'cool', minutes: 20 });
+    const moved = moveOn(STEPS, { kind: 'dehydrator' });
+    expect(addTimed(moved, { do: 'hold', setpoint_c: 60, minutes: 30 }).at(-1)).toMatchObject({ setpoint_c: 60 });
+  });
+  it('moving on goes into the other appliance, for as long as is usual there', () => {
+    const moved = moveOn(STEPS, { kind: 'freeze-dryer' });
+    expect(moved.slice(4).map((step) => step.do)).toEqual(['move', 'freeze', 'freeze-dry']);
+    const heat = { appliance: { kind: 'fan-oven' as const }, steps: moved };
+    expect([0, 3, 4, 6].map((index) => kindAt(heat, index))).toEqual(['fan-oven', 'fan-oven', 'freeze-dryer', 'freeze-dryer']);
+    expect(kindAt({ steps: STEPS }, 2)).toBe('static-oven');
+  });
+  it('a programme goes along into another oven, and gives way where it cannot be worked', () => {
+    const heat = { base: 'wire-rack' as const, steps: STEPS };
+    expect(inAppliance(heat, { kind: 'gas-oven' })).toEqual({ base: 'wire-rack', appliance: { kind: 'gas-oven' }, steps: STEPS });
+    expect(inAppliance(heat, { kind: 'freezer' }).steps).toEqual(firstSteps('freezer'));
+    expect(inAppliance(heat, { kind: 'contact-grill' })).not.toHaveProperty('base');
+  });
 });

@@ -1,4 +1,8 @@
-import type { HeatStep } from '@/core/batch';
+import { stepsIn, type Appliance, type ApplianceKind, type BatchDocument, type HeatStep } from '@/core/batch';
+import { duration } from '../../format/units';
+import { APPLIANCE_NAMES } from '../../format/words';
+
+type Heat = BatchDocument['heat'];
 
 /** Limits of what a kitchen can set, as the batch file has them. */
 export const LIMITS = { setpoint_c: [30, 260], minutes: [1, 2880] } as const;
@@ -38,7 +42,7 @@ const clamp = (value: number, [low, high]: readonly [number, number]): number =>
 /** The step after its corner was moved: whole minutes, setpoints in steps of the oven's dial. */
 export function moveCorner(step: TimedStep, minutes: number, setpoint_c: number | null): TimedStep {
   const next = { ...step, minutes: clamp(Math.round(minutes), LIMITS.minutes) };
-  return next.do === 'hold' && setpoint_c !== null
+  return 'setpoint_c' in next && setpoint_c !== null
     ? { ...next, setpoint_c: clamp(Math.round(setpoint_c), LIMITS.setpoint_c) }
     : next;
 }
@@ -57,6 +61,19 @@ export function insertEvent(steps: readonly HeatStep[], minute: number, event: P
   return [...steps, event];
 }
 
+/**
+ * Moves an event from the minute it stands at now; the stretches it kept apart close behind it, and the one it comes into
+ * is split. An event that is gone stays gone.
+ */
+export function moveEvent(
+  steps: readonly HeatStep[],
+  event: ProgrammeEvent,
+  next: (minute: number) => number,
+): readonly HeatStep[] {
+  const at = eventsOf(steps).find((known) => known.event === event);
+  return at ? insertEvent(removeStep(steps, at.index), Math.max(0, next(at.minute)), event) : steps;
+}
+
 /** Takes a step out; two stretches that it kept apart become one again when they are alike. */
 export function removeStep(steps: readonly HeatStep[], index: number): HeatStep[] {
   const left = steps.filter((_, i) => i !== index);
@@ -72,19 +89,100 @@ function alike(a: TimedStep, b: TimedStep): boolean {
   return a.do !== 'hold' || b.do !== 'hold' || (a.setpoint_c === b.setpoint_c && !b.preheated);
 }
 
-/** Another stretch at the end: a hold goes on low, before the oven is switched off if it is. */
-export function addHold(steps: readonly HeatStep[]): HeatStep[] {
-  const hold: HeatStep = { do: 'hold', setpoint_c: 110, minutes: 30 };
-  const off = steps.findIndex((step) => step.do === 'off' || step.do === 'cool');
-  return off < 0 ? [...steps, hold] : [...steps.slice(0, off), hold, ...steps.slice(off)];
+/** Where the heat ends and what comes after it begins: the oven goes off, or the pieces leave it. */
+const AFTER_HEAT: ReadonlySet<HeatStep['do']> = new Set(['off', 'cool', 'chill', 'freeze', 'move']);
+
+/** Another stretch: of heat before the oven goes off or the pieces leave it, anything else at the end. */
+export function addTimed(steps: readonly HeatStep[], step: TimedStep): HeatStep[] {
+  if (!('setpoint_c' in step)) return [...steps, step];
+  const last = steps.findLastIndex(({ do: what }) => what === 'move');
+  const after = steps.findIndex(({ do: what }, i) => i > last && AFTER_HEAT.has(what));
+  return after < 0 ? [...steps, step] : [...steps.slice(0, after), step, ...steps.slice(after)];
+}
+
+/** Stretches that each appliance begins with. Source: ours, to be changed at once. */
+const FIRST_STEPS: Partial<Record<ApplianceKind, readonly HeatStep[]>> = {
+  dehydrator: [{ do: 'hold', setpoint_c: 65, minutes: 180 }],
+  'freeze-dryer': [
+    { do: 'freeze', minutes: 300, freezer_c: -28 },
+    { do: 'freeze-dry', minutes: 1080 },
+  ],
+  freezer: [{ do: 'freeze', minutes: 300 }],
+  'contact-grill': [{ do: 'hold', setpoint_c: 190, minutes: 6 }],
+};
+export const firstSteps = (kind: ApplianceKind): readonly HeatStep[] =>
+  FIRST_STEPS[kind] ?? [{ do: 'hold', setpoint_c: 110, minutes: 60 }];
+
+/** On into another appliance, for as long as it usually takes there. */
+export const moveOn = (steps: readonly HeatStep[], appliance: Appliance): HeatStep[] => [
+  ...steps,
+  { do: 'move', appliance },
+  ...firstSteps(appliance.kind ?? 'static-oven'),
+];
+
+/** Which appliance the pieces stand in at a step. */
+export function kindAt({ appliance, steps }: Heat, index: number): ApplianceKind {
+  const moved = steps.slice(0, index + 1).findLast((step) => step.do === 'move' && step.appliance?.kind !== undefined);
+  return (moved?.do === 'move' ? moved.appliance?.kind : undefined) ?? appliance?.kind ?? 'static-oven';
+}
+
+/** Another first appliance. A programme that cannot be worked in it gives way to one that can. */
+export function inAppliance(heat: Heat, appliance: Appliance): Heat {
+  const kind = appliance.kind ?? 'static-oven';
+  const until = heat.steps.findIndex((step) => step.do === 'move');
+  const mine = until < 0 ? heat.steps : heat.steps.slice(0, until);
+  const works = mine.every((step) => stepsIn(kind).includes(step.do));
+  const { base, ...rest } = heat;
+  // Plates and meshes belong to their appliances; trays go anywhere but between plates.
+  const keepsBase = base !== undefined && base !== 'plates' && kind !== 'contact-grill';
+  return {
+    ...rest,
+    ...(keepsBase ? { base } : {}),
+    appliance,
+    steps: works ? heat.steps : firstSteps(kind),
+  };
 }
 
 /** Stretches without a setpoint, in a few words. */
-export const IN_SHORT = { off: 'oven off', cool: 'on the rack', freeze: 'in the freezer' } as const;
+export const IN_SHORT = {
+  off: 'oven off',
+  cool: 'on the rack',
+  chill: 'in the fridge',
+  freeze: 'in the freezer',
+  'freeze-dry': 'freeze-dry',
+} as const;
+
+/** Every kind of step in a word or two. */
+export const STEP_NAMES: Record<HeatStep['do'], string> = {
+  hold: 'hold',
+  ramp: 'dial slowly to',
+  ...IN_SHORT,
+  turn: 'turn',
+  stir: 'stir',
+  brush: 'brush',
+  'snap-apart': 'snap apart',
+  'turn-out': 'turn out',
+  'rotate-trays': 'rotate trays',
+  check: 'look in',
+  move: 'move',
+};
 
 /** What the baker reads of a programme in one line: "175 · 110 · oven off". */
 export const inShort = (steps: readonly HeatStep[]): string =>
   stretchesOf(steps)
-    .map(({ step }) => (step.do === 'hold' ? String(step.setpoint_c) : IN_SHORT[step.do]))
+    .map(({ step }) => ('setpoint_c' in step ? String(step.setpoint_c) : IN_SHORT[step.do]))
     .filter((word, i, all) => word !== all[i - 1])
     .join(' · ');
+
+/** A programme in full words: "190 °C 24 min, 130 °C 37 min". */
+export const inWords = (steps: readonly HeatStep[]): string =>
+  steps
+    .map((step) => {
+      if (step.do === 'move')
+        return step.appliance ? `into the ${APPLIANCE_NAMES[step.appliance.kind ?? 'static-oven']}` : 'other tray';
+      if (!isTimed(step)) return STEP_NAMES[step.do];
+      return 'setpoint_c' in step
+        ? `${step.setpoint_c} °C ${duration(step.minutes)}`
+        : `${IN_SHORT[step.do]} ${duration(step.minutes)}`;
+    })
+    .join(', ');

@@ -3,22 +3,9 @@ import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
 import type { LifeCurve } from '@/core/batch';
+import { hues } from '../../kit/chart-hues';
 
 type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly height: number };
-
-/** The page's own colours: charts are drawn on a canvas of their own and cannot see classes. */
-function hues(): Record<'water' | 'crunch' | 'keep' | 'soft' | 'hair' | 'ink', string> {
-  const style = getComputedStyle(document.documentElement);
-  const of = (name: string): string => style.getPropertyValue(name).trim();
-  return {
-    water: of('--water'),
-    crunch: of('--crunch'),
-    keep: of('--keep'),
-    soft: of('--soft'),
-    hair: of('--hair'),
-    ink: of('--ink'),
-  };
-}
 
 const ROUND_STEPS = [1, 2, 3, 5, 7, 10, 14, 20, 30, 60, 90, 120, 180, 365];
 const MOST_TICKS = 7;

@@ -7,15 +7,15 @@ import type { BenchProps } from '../bench-props';
 
 const REMEMBERED = 5;
 
-type HandGapProps = Pick<BenchProps, 'document' | 'edits' | 'habits' | 'onHabits' | 'readHand'> & { readonly first: number };
+type HandGapProps = Pick<BenchProps, 'document' | 'edits' | 'habits' | 'onHabits' | 'questions'> & { readonly first: number };
 
 /** The pieces really cut from the first roll tell the gap that this hand leaves; later counts go by it. */
-export function HandGap({ document, edits, habits, onHabits, readHand, first }: HandGapProps): ReactNode {
+export function HandGap({ document, edits, habits, onHabits, questions, first }: HandGapProps): ReactNode {
   const [cut, setCut] = useState<number | null>(null);
   const [told, setTold] = useState('');
   const known = usualGap(habits.cut_gaps_mm);
   const take = async (): Promise<void> => {
-    const read = await readHand(document, cut ?? first);
+    const read = await questions.handGap(document, cut ?? first);
     if (!read) return;
     if (!read.ok) return setTold(read.message);
     const cut_gaps_mm = [...habits.cut_gaps_mm, read.value].slice(-REMEMBERED);

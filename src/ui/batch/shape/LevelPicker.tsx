@@ -3,6 +3,7 @@ import { Radio, RadioGroup } from '@headlessui/react';
 import { useSyncExternalStore, type ReactNode } from 'react';
 import type { LayoutLevel } from '@/core/shaping';
 import { Button } from '../../kit/Button';
+import { ProgressBar } from '../../kit/ProgressBar';
 import type { SearchProgress } from '../batch-store';
 
 const LEVELS: ReadonlyArray<{ readonly value: LayoutLevel; readonly name: string; readonly says: string }> = [
@@ -44,14 +45,7 @@ function Searching({ search, onStop }: { readonly search: SearchProgress; readon
   const percent = Math.round(100 * searched);
   return (
     <span role="status" className="inline-flex items-center gap-2 text-[13.5px] text-soft">
-      <span
-        role="progressbar"
-        aria-label="Search for a tighter layout"
-        aria-valuenow={percent}
-        className="h-2 w-28 overflow-hidden rounded-full border border-dough"
-      >
-        <span className="block h-full bg-dough" style={{ width: `${percent}%` }} />
-      </span>
+      <ProgressBar label="Search for a tighter layout" percent={percent} hue="dough" />
       searching, {percent} %
       <Button look="small" onClick={onStop}>
         Stop

@@ -10,7 +10,7 @@ export function ThickestOfTen({
   readonly banded: Prediction | null;
   readonly usual_mm: number;
 }): ReactNode {
-  const thickest = banded?.outcome.thickest;
+  const thickest = banded?.outcome.others.find(({ which }) => which === 'thickest');
   if (!banded || !thickest) return null;
   // Where the heart keeps its water however thick it is, there is nothing to mind.
   if (Math.abs(thickest.centre_moisture_pct - banded.outcome.centre_moisture_pct) < 0.1) return null;

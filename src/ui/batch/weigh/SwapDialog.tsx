@@ -23,7 +23,7 @@ const REASONS: Readonly<Record<SwapReason, string>> = {
   'not-for-dogs': 'instead of what is not for dogs',
 };
 
-type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'trySwaps'> & {
+type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'questions'> & {
   /** Line to swap; null while the dialog is shut. */
   readonly line: number | null;
   readonly onClose: () => void;
@@ -31,18 +31,18 @@ type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'tryS
 };
 
 /** What could stand in for an ingredient, each with what it changes all the way to the jar; nothing changes until one is taken. */
-export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, trySwaps }: SwapDialogProps): ReactNode {
+export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, questions }: SwapDialogProps): ReactNode {
   const [tried, setTried] = useState<{ readonly line: number; readonly swaps: readonly TriedSwap[] } | null>(null);
   useEffect(() => {
     if (line === null) return;
     let open = true;
-    void trySwaps(document, line).then((swaps) => open && setTried({ line, swaps }));
+    void questions.swaps(document, line).then((swaps) => open && setTried({ line, swaps }));
     return () => {
       open = false;
     };
     // What is compared is the batch as it was when the dialog was opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [line, trySwaps]);
+  }, [line, questions]);
   const swaps = tried && tried.line === line ? tried.swaps : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
   const before = likely.prediction;

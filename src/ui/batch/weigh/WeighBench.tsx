@@ -22,7 +22,7 @@ import { WholeAndLeft } from './WholeAndLeft';
 
 /** The weigh station: how much is made, and what goes on the scale. */
 export function WeighBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, pantry, habits, onHabits, trySwaps } = props;
+  const { document, edits, likely, pantry, habits, onHabits, questions } = props;
   const [swapping, setSwapping] = useState<number | null>(null);
   const { dough, cautions, cost } = likely.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
@@ -76,7 +76,7 @@ export function WeighBench(props: BenchProps): ReactNode {
       </div>
       <KitchenAir document={document} edits={edits} />
       <SwapDialog
-        {...{ document, likely, pantry, trySwaps }}
+        {...{ document, likely, pantry, questions }}
         line={swapping}
         onClose={() => setSwapping(null)}
         onSwap={(lines) => {

@@ -1,0 +1,108 @@
+import { Menu, MenuButton, MenuItem, MenuItems, MenuSection, MenuHeading } from '@headlessui/react';
+import { Plus } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { stepsIn, type BatchDocument, type HeatStep } from '@/core/batch';
+import { pill } from '../../kit/Button';
+import { duration } from '../../format/units';
+import type { KitAppliance } from '../bench-props';
+import { addTimed, insertEvent, kindAt, moveOn, type ProgrammeEvent, type TimedStep } from './programme-edits';
+
+type Offer<S extends HeatStep> = { readonly name: string; readonly says: string; readonly step: S };
+
+/** What can be added at a moment. */
+const MOMENTS: ReadonlyArray<Offer<ProgrammeEvent>> = [
+  { name: 'turn', says: 'underside up', step: { do: 'turn' } },
+  { name: 'stir', says: 'loose bits, sides free', step: { do: 'stir' } },
+  { name: 'brush', says: 'wash or glaze: adds water', step: { do: 'brush', grams: 30 } },
+  { name: 'snap apart', says: 'along the score', step: { do: 'snap-apart' } },
+  { name: 'turn out', says: 'of the pan, on to a rack', step: { do: 'turn-out' } },
+  { name: 'rotate trays', says: 'top one down, bottom one up', step: { do: 'rotate-trays' } },
+  { name: 'look in', says: 'the door stands open', step: { do: 'check' } },
+  { name: 'on to another tray', says: 'or a rack', step: { do: 'move', base: 'wire-rack' } },
+];
+
+/** What can be added as a stretch of time. */
+const STRETCHES: ReadonlyArray<Offer<TimedStep>> = [
+  { name: 'hold', says: 'at a setpoint', step: { do: 'hold', setpoint_c: 110, minutes: 30 } },
+  { name: 'turn the dial slowly', says: 'evenly to another setpoint', step: { do: 'ramp', setpoint_c: 110, minutes: 20 } },
+  { name: 'oven off', says: 'and leave in', step: { do: 'off', minutes: 40 } },
+  { name: 'on the rack', says: 'cool in the kitchen', step: { do: 'cool', minutes: 30 } },
+  { name: 'in the fridge', says: 'chill', step: { do: 'chill', minutes: 60 } },
+  { name: 'in the freezer', says: 'freeze through', step: { do: 'freeze', minutes: 300 } },
+  { name: 'freeze-dry', says: 'under vacuum', step: { do: 'freeze-dry', minutes: 1080 } },
+];
+
+type AddStepProps = {
+  readonly heat: BatchDocument['heat'];
+  readonly slab: boolean;
+  readonly appliances: readonly KitAppliance[];
+  readonly minute: number;
+  readonly onSteps: (steps: readonly HeatStep[]) => void;
+};
+
+/** Everything that can still be done to the pieces: stretches of time, moments, and moves into other appliances. */
+export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProps): ReactNode {
+  const { steps } = heat;
+  const kind = kindAt(heat, steps.length - 1);
+  const can = stepsIn(kind);
+  const frozen = steps.some((step) => step.do === 'freeze') && !steps.some((step) => step.do === 'freeze-dry');
+  const stretches = STRETCHES.filter(
+    ({ step }) => can.includes(step.do) && (!frozen || step.do === 'freeze' || step.do === 'freeze-dry'),
+  );
+  const moments = MOMENTS.filter(({ step }) => can.includes(step.do) && (step.do !== 'snap-apart' || slab) && !frozen);
+  const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || appliance.kind === 'freeze-dryer'));
+  return (
+    <Menu>
+      <MenuButton className={pill('small')}>
+        <Plus aria-hidden size={14} /> Add a step
+      </MenuButton>
+      <MenuItems
+        anchor="bottom end"
+        className="z-30 grid grid-cols-[auto_auto] items-start gap-x-3 rounded-xl border-[1.6px] border-rim bg-face p-2 text-[14.5px] text-ink outline-none [--anchor-gap:4px]"
+      >
+        <Section title="For a while">
+          {stretches.map(({ name, says, step }) => (
+            <Item key={name} name={name} says={says} onPick={() => onSteps(addTimed(steps, step))} />
+          ))}
+        </Section>
+        <div>
+          {moments.length > 0 && (
+            <Section title={`At ${duration(minute)}`}>
+              {moments.map(({ name, says, step }) => (
+                <Item key={name} name={name} says={says} onPick={() => onSteps(insertEvent(steps, minute, step))} />
+              ))}
+            </Section>
+          )}
+          {others.length > 0 && (
+            <Section title="Then move into">
+              {others.map(({ id, name, appliance }) => (
+                <Item key={id} name={name} says="" onPick={() => onSteps(moveOn(steps, appliance))} />
+              ))}
+            </Section>
+          )}
+        </div>
+      </MenuItems>
+    </Menu>
+  );
+}
+
+const Section = ({ title, children }: { readonly title: string; readonly children: ReactNode }): ReactNode => (
+  <MenuSection className="pb-1">
+    <MenuHeading className="px-3 pb-0.5 text-[13px] text-soft">{title}</MenuHeading>
+    {children}
+  </MenuSection>
+);
+
+type ItemProps = { readonly name: string; readonly says: string; readonly onPick: () => void };
+
+const Item = ({ name, says, onPick }: ItemProps): ReactNode => (
+  <MenuItem>
+    <button
+      type="button"
+      className="block w-full cursor-pointer rounded-lg px-3 py-0.5 text-left data-[focus]:bg-crunch-pale"
+      onClick={onPick}
+    >
+      <strong>{name}</strong> <span className="text-[13px] text-soft">{says}</span>
+    </button>
+  </MenuItem>
+);

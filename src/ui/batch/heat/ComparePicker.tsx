@@ -1,0 +1,79 @@
+import { Menu, MenuButton, MenuHeading, MenuItem, MenuItems, MenuSection } from '@headlessui/react';
+import { useState, type ReactNode } from 'react';
+import type { BatchDocument } from '@/core/batch';
+import { pill } from '../../kit/Button';
+import type { BenchProps } from '../bench-props';
+import type { Compared } from './CompareStrip';
+
+type Listed = { readonly id: string; readonly name: string };
+
+type ComparePickerProps = Pick<BenchProps, 'document' | 'likely' | 'questions'> & {
+  readonly onCompare: (compared: Compared) => void;
+};
+
+const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-0.5 text-left data-[focus]:bg-crunch-pale';
+
+/** What to compare with: this batch as it is now, before it is changed, or any recipe of the book. */
+export function ComparePicker({ document, likely, questions, onCompare }: ComparePickerProps): ReactNode {
+  const [book, setBook] = useState<readonly Listed[] | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const open = async (): Promise<void> => {
+    if (book) return;
+    const response = await fetch('/api/recipes').catch(() => null);
+    if (!response?.ok) return setTrouble('The book cannot be reached just now.');
+    setTrouble(null);
+    setBook(((await response.json()) as { recipes: readonly Listed[] }).recipes);
+  };
+  const take = async ({ id, name }: Listed): Promise<void> => {
+    const response = await fetch(`/api/recipes/${id}/file`).catch(() => null);
+    if (!response?.ok) return setTrouble(`“${name}” cannot be reached just now.`);
+    const other = (await response.json()) as BatchDocument;
+    // In this kitchen's air, or the comparison would be of kitchens.
+    const answer = await questions.other({ ...other, ...(document.kitchen ? { kitchen: document.kitchen } : {}) });
+    if (!answer) return;
+    if (!answer.ok) return setTrouble(answer.message);
+    setTrouble(null);
+    const { prediction } = answer.value;
+    onCompare({ name, prediction, timeline: prediction.heat.timeline, steps: other.heat.steps });
+  };
+  const pin = (): void => {
+    const { prediction } = likely;
+    onCompare({ name: 'as it was', prediction, timeline: prediction.heat.timeline, steps: document.heat.steps });
+  };
+  return (
+    <>
+      <Menu>
+        <MenuButton className={pill('small')} onClick={() => void open()}>
+          Compare with …
+        </MenuButton>
+        <MenuItems
+          anchor="bottom end"
+          className="z-30 max-h-[60vh] overflow-y-auto rounded-xl border-[1.6px] border-rim bg-face p-1.5 text-[14.5px] text-ink outline-none [--anchor-gap:4px]"
+        >
+          <MenuItem>
+            <button type="button" className={ITEM} onClick={pin}>
+              <strong>this batch as it is now</strong> <span className="text-[13px] text-soft">then change something</span>
+            </button>
+          </MenuItem>
+          <MenuSection>
+            <MenuHeading className="px-3 pt-1 text-[13px] text-soft">
+              {book ? 'A recipe of the book' : 'Opening the book …'}
+            </MenuHeading>
+            {book?.map((recipe) => (
+              <MenuItem key={recipe.id}>
+                <button type="button" className={ITEM} onClick={() => void take(recipe)}>
+                  {recipe.name}
+                </button>
+              </MenuItem>
+            ))}
+          </MenuSection>
+        </MenuItems>
+      </Menu>
+      {trouble && (
+        <span role="alert" className="text-[14px] text-stop">
+          {trouble}
+        </span>
+      )}
+    </>
+  );
+}

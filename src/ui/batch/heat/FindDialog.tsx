@@ -1,0 +1,117 @@
+'use client';
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useState, type ReactNode } from 'react';
+import type { Candidate, FoundProgrammes } from '@/core/batch';
+import { Button } from '../../kit/Button';
+import { ProgressBar } from '../../kit/ProgressBar';
+import type { BenchProps } from '../bench-props';
+import { FindWishes } from './FindWishes';
+import { FoundOverlay } from './FoundOverlay';
+import { FailedList, FoundTable } from './FoundTable';
+import { usualTarget } from './wishes';
+
+type FindDialogProps = BenchProps & { readonly open: boolean; readonly onClose: () => void };
+
+type Search =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'running'; readonly share: number }
+  | { readonly kind: 'stopped' }
+  | { readonly kind: 'wrong'; readonly message: string }
+  | { readonly kind: 'found'; readonly found: FoundProgrammes };
+
+/** Wishes in, up to four programmes out, side by side; nothing changes until one is taken. */
+export function FindDialog({ open, onClose, document, edits, likely, appliances, questions }: FindDialogProps): ReactNode {
+  const [search, setSearch] = useState<Search>({ kind: 'none' });
+  const target = document.target ?? usualTarget(likely.prediction);
+  const shut = (): void => {
+    if (search.kind === 'running') questions.stop();
+    onClose();
+  };
+  const look = async (): Promise<void> => {
+    setSearch({ kind: 'running', share: 0 });
+    const answer = await questions.programmes({ ...document, target }, (share) => setSearch({ kind: 'running', share }));
+    if (!answer) setSearch({ kind: 'stopped' });
+    else setSearch(answer.ok ? { kind: 'found', found: answer.value } : { kind: 'wrong', message: answer.message });
+  };
+  const take = ({ heat }: Candidate): void => {
+    edits.change(['heat'], () => heat);
+    onClose();
+  };
+  return (
+    <Dialog open={open} onClose={shut} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 grid place-items-center p-4">
+        <DialogPanel className="flex max-h-[92vh] w-full max-w-6xl flex-col gap-2.5 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
+          <DialogTitle className="text-[21px]">Find a programme</DialogTitle>
+          <FindWishes
+            target={target}
+            appliances={appliances}
+            kind={document.heat.appliance?.kind ?? 'static-oven'}
+            onTarget={(next) => {
+              setSearch({ kind: 'none' });
+              edits.set(['target'], next);
+            }}
+          />
+          <div className="flex flex-wrap items-center gap-3">
+            <Button look="main" disabled={search.kind === 'running'} onClick={() => void look()}>
+              Look for programmes
+            </Button>
+            <Progress search={search} onStop={questions.stop} />
+          </div>
+          {search.kind === 'found' && <Found found={search.found} onTake={take} />}
+          <div className="flex justify-end">
+            <Button onClick={shut}>Close</Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+function Progress({ search, onStop }: { readonly search: Search; readonly onStop: () => void }): ReactNode {
+  if (search.kind === 'wrong')
+    return (
+      <p role="alert" className="text-stop">
+        {search.message}
+      </p>
+    );
+  if (search.kind === 'stopped') return <p role="status">Stopped. Your wishes are still here.</p>;
+  if (search.kind !== 'running') return null;
+  const percent = Math.round(100 * search.share);
+  return (
+    <span role="status" className="inline-flex items-center gap-2 text-[14px] text-soft">
+      <ProgressBar label="Search for programmes" percent={percent} hue="heat" />
+      trying programmes on this dough, {percent} %
+      <Button look="small" onClick={onStop}>
+        Stop
+      </Button>
+    </span>
+  );
+}
+
+function Found({
+  found,
+  onTake,
+}: {
+  readonly found: FoundProgrammes;
+  readonly onTake: (candidate: Candidate) => void;
+}): ReactNode {
+  const { candidates, nearest, failed, tried } = found;
+  const shown = candidates.length > 0 ? candidates : nearest ? [nearest] : [];
+  return (
+    <section aria-label="What was found" className="flex flex-col gap-2">
+      <p role="status" className="text-[15px]">
+        {candidates.length > 0
+          ? `${candidates.length === 1 ? 'One programme' : `${candidates.length} programmes`} of ${tried} tried will do, the best first.`
+          : `None of ${tried} programmes reaches all that. This one comes nearest:`}
+      </p>
+      {shown.length > 0 && (
+        <>
+          <FoundTable candidates={shown} onTake={onTake} />
+          <FoundOverlay candidates={shown} />
+        </>
+      )}
+      <FailedList failed={failed} />
+    </section>
+  );
+}

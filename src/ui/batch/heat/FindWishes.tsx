@@ -1,0 +1,190 @@
+import type { ReactNode } from 'react';
+import type { ApplianceKind } from '@/core/batch';
+import { Choice } from '../../kit/Choice';
+import { NumberField } from '../../kit/NumberField';
+import { OptionalNumber } from '../../kit/OptionalNumber';
+import type { KitAppliance } from '../bench-props';
+import { AIMS, COLOURS, PREFERENCE_NAMES, aimOf, withAim, without, type Target } from './wishes';
+
+type FindWishesProps = {
+  readonly target: Target;
+  readonly appliances: readonly KitAppliance[];
+  readonly kind: ApplianceKind;
+  readonly onTarget: (target: Target) => void;
+};
+
+type Optional = 'keeps_days_min' | 'finish_within_minutes' | 'oven_within_minutes' | 'setpoint_min_c' | 'setpoint_max_c';
+const MIN_PER_H = 60;
+
+/** What the programme shall reach, within what it must stay, and what matters most. */
+export function FindWishes({ target, appliances, kind, onTarget }: FindWishesProps): ReactNode {
+  const optional = (key: Optional, value: number | null, per = 1): void =>
+    onTarget(value === null ? without(target, key) : { ...target, [key]: value * per });
+  const hours = (minutes: number | undefined): number | null =>
+    minutes === undefined ? null : Math.round((100 * minutes) / MIN_PER_H) / 100;
+  const driers = kind === 'dehydrator' ? [] : appliances.filter(({ appliance }) => appliance.kind === 'dehydrator');
+  return (
+    <div className="flex flex-col gap-2 rounded-2xl border border-hair bg-enamel px-4 py-2.5 text-[14.5px]">
+      <Row name="Shall be">
+        <Choice
+          label="Shall be"
+          shown={false}
+          value={aimOf(target)}
+          options={AIMS}
+          onChange={(aim) => onTarget(withAim(target, aim))}
+        />
+        {target.snap_min !== undefined && (
+          <NumberField
+            label="Snap at least"
+            value={target.snap_min}
+            min={1}
+            max={10}
+            step={0.5}
+            width="w-8"
+            onChange={(snap_min) => onTarget({ ...target, snap_min })}
+          />
+        )}
+        {target.snap_max !== undefined && (
+          <NumberField
+            label="Snap at most"
+            value={target.snap_max}
+            min={0}
+            max={9}
+            step={0.5}
+            width="w-8"
+            onChange={(snap_max) => onTarget({ ...target, snap_max })}
+          />
+        )}
+        <span className="text-soft">and keep at least</span>
+        <OptionalNumber
+          label="Keeps at least"
+          unit="days"
+          value={target.keeps_days_min ?? null}
+          placeholder="any"
+          max={2000}
+          onChange={(days) => optional('keeps_days_min', days)}
+        />
+        <Choice
+          label="edge no darker than"
+          value={String(target.browning_max ?? 0.35)}
+          options={COLOURS}
+          onChange={(browning) => onTarget({ ...target, browning_max: Number(browning) })}
+        />
+      </Row>
+      <Row name="Within">
+        <span className="text-soft">all done in</span>
+        <OptionalNumber
+          label="All done in"
+          unit="h"
+          value={hours(target.finish_within_minutes)}
+          placeholder="any"
+          max={96}
+          onChange={(h) => optional('finish_within_minutes', h, MIN_PER_H)}
+        />
+        <span className="text-soft">oven free in</span>
+        <OptionalNumber
+          label="Oven free in"
+          unit="h"
+          value={hours(target.oven_within_minutes)}
+          placeholder="any"
+          max={96}
+          onChange={(h) => optional('oven_within_minutes', h, MIN_PER_H)}
+        />
+        <span className="text-soft">dial from</span>
+        <OptionalNumber
+          label="Dial from"
+          unit="°C"
+          value={target.setpoint_min_c ?? null}
+          placeholder="any"
+          max={260}
+          onChange={(c) => optional('setpoint_min_c', c)}
+        />
+        <span className="text-soft">to</span>
+        <OptionalNumber
+          label="Dial to"
+          unit="°C"
+          value={target.setpoint_max_c ?? null}
+          placeholder="any"
+          max={260}
+          onChange={(c) => optional('setpoint_max_c', c)}
+        />
+        <Asleep target={target} onTarget={onTarget} />
+      </Row>
+      <Row name="Best is">
+        <Choice
+          label="Best is"
+          shown={false}
+          value={target.prefer ?? 'fastest'}
+          options={PREFERENCE_NAMES}
+          onChange={(prefer) => onTarget({ ...target, prefer })}
+        />
+        {driers.map(({ id, name, appliance }) => {
+          const chosen = target.also?.some((also) => also.kind === appliance.kind) ?? false;
+          return (
+            <label key={id} className="inline-flex cursor-pointer items-center gap-1.5">
+              <input
+                type="checkbox"
+                className="size-4 accent-current"
+                checked={chosen}
+                onChange={() => onTarget(chosen ? without(target, 'also') : { ...target, also: [appliance] })}
+              />
+              may move on into the {name.toLowerCase()}
+            </label>
+          );
+        })}
+      </Row>
+    </div>
+  );
+}
+
+const Row = ({ name, children }: { readonly name: string; readonly children: ReactNode }): ReactNode => (
+  <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+    <strong className="w-16">{name}</strong>
+    {children}
+  </div>
+);
+
+/** A usual night, when sleep is first asked for [min after the start]. */
+const NIGHT = { from_minutes: 240, to_minutes: 720 } as const;
+
+/** When nobody can come. */
+function Asleep({ target, onTarget }: Pick<FindWishesProps, 'target' | 'onTarget'>): ReactNode {
+  const { asleep } = target;
+  const set = (key: 'from_minutes' | 'to_minutes') => (h: number) =>
+    onTarget({ ...target, asleep: { ...(asleep ?? NIGHT), [key]: h * MIN_PER_H } });
+  return (
+    <span className="inline-flex items-center gap-2">
+      <label className="inline-flex cursor-pointer items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-current"
+          checked={asleep !== undefined}
+          onChange={() => onTarget(asleep ? without(target, 'asleep') : { ...target, asleep: NIGHT })}
+        />
+        nobody awake
+      </label>
+      {asleep && (
+        <>
+          <NumberField
+            label="from"
+            unit="h after the start"
+            value={asleep.from_minutes / MIN_PER_H}
+            min={0}
+            max={95}
+            width="w-7"
+            onChange={set('from_minutes')}
+          />
+          <NumberField
+            label="to"
+            unit="h"
+            value={asleep.to_minutes / MIN_PER_H}
+            min={0.5}
+            max={96}
+            width="w-7"
+            onChange={set('to_minutes')}
+          />
+        </>
+      )}
+    </span>
+  );
+}

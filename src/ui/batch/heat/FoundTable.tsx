@@ -1,0 +1,127 @@
+import type { ReactNode } from 'react';
+import type { Candidate, Failed, Obstacle, School } from '@/core/batch';
+import { colourWord } from '@/core/heat';
+import { Button } from '../../kit/Button';
+import { duration, money, moistureRange, range } from '../../format/units';
+import { inWords } from './programme-edits';
+import { LINE_LOOKS } from './FoundOverlay';
+
+export const SCHOOL_NAMES: Record<School, string> = {
+  'one-bake': 'One bake',
+  'hot-then-low': 'Hot, then low',
+  'oven-off': 'Bake, oven off',
+  'low-and-long': 'Low and long',
+  'dryer-second': 'Bake, then the dryer',
+  'as-written': 'As written, long enough',
+};
+
+const OBSTACLES: Record<Obstacle, string> = {
+  'too-dark': 'it gets too dark before',
+  'never-gets-there': 'it never gets there',
+  'not-hot-enough': 'the heart is not hot enough while it is wet',
+  'one-stage-does': 'its first stage alone would do',
+  'too-dry': 'it gets too dry before it keeps so long',
+  'too-late': 'it takes too long',
+  'oven-too-long': 'it blocks the oven too long',
+  asleep: 'somebody would have to get up',
+  'no-setpoint': 'the dial cannot be set so',
+  'no-dryer': 'no dryer may be used',
+  caution: 'a stop caution forbids it',
+};
+
+type FoundTableProps = { readonly candidates: readonly Candidate[]; readonly onTake: (candidate: Candidate) => void };
+
+/** The programmes side by side: time, oven, visits, energy and what comes out, each with its band. */
+export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Programmes compared">
+      <table className="w-full border-collapse text-[14px]">
+        <thead>
+          <tr className="text-left text-[13px] text-soft">
+            {['', 'Programme', 'Time', 'Oven', 'Visits', 'Energy', 'Snap', 'Water', 'Keeps', 'Edge', 'Gets there', ''].map(
+              (head, i) => (
+                <th key={i} className="pr-3 pb-1 font-normal">
+                  {head}
+                </th>
+              ),
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {candidates.map((candidate, i) => {
+            const { school, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
+            const { outcome, keeps, cost } = prediction;
+            return (
+              <tr key={school} className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
+                <td>
+                  <svg width={26} height={14} aria-hidden className="mt-1">
+                    <line x1={1} x2={25} y1={7} y2={7} className="stroke-ink" strokeWidth={2} strokeDasharray={LINE_LOOKS[i]} />
+                  </svg>
+                </td>
+                <td>
+                  <strong>{SCHOOL_NAMES[school]}</strong>
+                  <br />
+                  <span className="text-soft">{inWords(heat.steps)}</span>
+                </td>
+                <td className="font-semibold whitespace-nowrap">{duration(minutes)}</td>
+                <td className="whitespace-nowrap">{duration(oven_minutes)}</td>
+                <td>{visits}</td>
+                <td className="whitespace-nowrap">
+                  {energy_kwh.toFixed(1)} kWh
+                  {energy_cost !== null && cost && (
+                    <>
+                      <br />
+                      <span className="text-soft">{money(energy_cost, cost.currency)}</span>
+                    </>
+                  )}
+                </td>
+                <td className="whitespace-nowrap">
+                  <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
+                  <br />
+                  <span className="text-soft">{range(outcome.snap_low, outcome.snap_high, 1)}</span>
+                </td>
+                <td className="whitespace-nowrap">{moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}</td>
+                <td className="whitespace-nowrap">
+                  <strong className="text-keep">{Math.floor(keeps[0].days)} days</strong>
+                  <br />
+                  <span className="text-soft">{range(keeps[0].days_low, keeps[0].days_high)}</span>
+                </td>
+                <td>{colourWord(prediction.heat.browning)}</td>
+                <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>
+                <td>
+                  <Button look="small" aria-label={`Take it: ${SCHOOL_NAMES[school]}`} onClick={() => onTake(candidate)}>
+                    Take it
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Why other ways of going about it will not do, and how near they come. */
+export function FailedList({ failed }: { readonly failed: readonly Failed[] }): ReactNode {
+  if (failed.length === 0) return null;
+  return (
+    <div className="text-[14px]">
+      <h3 className="text-[15px]">What will not do</h3>
+      <ul>
+        {failed.map(({ school, why, nearest }) => (
+          <li key={school}>
+            <strong>{SCHOOL_NAMES[school]}:</strong> {OBSTACLES[why]}
+            {nearest && (
+              <span className="text-soft">
+                {' '}
+                – nearest {inWords(nearest.heat.steps)}: Snap {nearest.snap.toFixed(1)}, {Math.floor(nearest.days)} days,{' '}
+                {colourWord(nearest.browning)}, {duration(nearest.minutes)}
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

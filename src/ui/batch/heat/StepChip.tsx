@@ -1,0 +1,241 @@
+import { DoorClosed, DoorOpen, X } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { ApplianceKind, HeatStep } from '@/core/batch';
+import { Choice } from '../../kit/Choice';
+import { NumberField } from '../../kit/NumberField';
+import type { Dial } from '../../format/dial-words';
+import { BASES } from '../../format/words';
+import type { KitAppliance } from '../bench-props';
+import { SetpointField } from './SetpointField';
+import { LIMITS, STEP_NAMES, isTimed } from './programme-edits';
+
+type StepChipProps = {
+  readonly step: HeatStep;
+  readonly number: number;
+  readonly kind: ApplianceKind;
+  readonly dial: Dial;
+  readonly appliances: readonly KitAppliance[];
+  readonly removable: boolean;
+  readonly onRemove: () => void;
+  readonly onValue: (key: string, value: unknown) => void;
+};
+
+/** One step of the programme as a chip: its name, and everything about it that can be typed. */
+export function StepChip({ step, number, kind, dial, appliances, removable, onRemove, onValue }: StepChipProps): ReactNode {
+  return (
+    <li className="inline-flex items-center gap-0.5 rounded-full border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5">
+      <span className="mr-1 font-semibold">{STEP_NAMES[step.do]}</span>
+      {'setpoint_c' in step && (
+        <SetpointField
+          label={`Setpoint of step ${number}`}
+          setpoint_c={step.setpoint_c}
+          kind={kind}
+          dial={dial}
+          onChange={(value) => onValue('setpoint_c', value)}
+        />
+      )}
+      {isTimed(step) && (
+        <NumberField
+          label={`Minutes of step ${number}`}
+          shown={false}
+          unit="min"
+          width={step.minutes >= 1000 ? 'w-9' : 'w-7'}
+          value={step.minutes}
+          min={LIMITS.minutes[0]}
+          max={LIMITS.minutes[1]}
+          onChange={(value) => onValue('minutes', value)}
+        />
+      )}
+      <Particulars step={step} number={number} appliances={appliances} onValue={onValue} />
+      {'setpoint_c' in step || step.do === 'off' ? (
+        <DoorButton door={step.door ?? 'shut'} number={number} onDoor={(door) => onValue('door', door)} />
+      ) : null}
+      <button
+        type="button"
+        aria-label={`Take out step ${number}, ${STEP_NAMES[step.do]}`}
+        disabled={!removable}
+        className="grid size-6 place-items-center rounded-full text-soft hover:text-stop disabled:opacity-30"
+        onClick={onRemove}
+      >
+        <X aria-hidden size={14} />
+      </button>
+    </li>
+  );
+}
+
+type ParticularsProps = Pick<StepChipProps, 'step' | 'number' | 'appliances' | 'onValue'>;
+
+/** What only one kind of step has. */
+function Particulars({ step, number, appliances, onValue }: ParticularsProps): ReactNode {
+  switch (step.do) {
+    case 'brush':
+      return <Grams number={number} value={step.grams} onValue={onValue} />;
+    case 'freeze':
+      return (
+        <Degrees
+          label={`Freezer's air in step ${number}`}
+          value={step.freezer_c ?? -18}
+          limits={[-40, -5]}
+          onChange={(c) => onValue('freezer_c', c)}
+        />
+      );
+    case 'chill':
+      return (
+        <Degrees
+          label={`Fridge's air in step ${number}`}
+          value={step.fridge_c ?? 4}
+          limits={[0, 15]}
+          onChange={(c) => onValue('fridge_c', c)}
+        />
+      );
+    case 'freeze-dry':
+      return (
+        <>
+          <Degrees
+            label={`Shelves in step ${number}`}
+            value={step.shelf_c ?? 45}
+            limits={[0, 70]}
+            onChange={(c) => onValue('shelf_c', c)}
+          />
+          <Choice
+            label={`Ice leaves in step ${number}`}
+            shown={false}
+            value={step.faces ?? 'one'}
+            options={[
+              { value: 'one', name: 'on trays' },
+              { value: 'both', name: 'on mesh' },
+            ]}
+            onChange={(faces) => onValue('faces', faces)}
+          />
+        </>
+      );
+    case 'cool':
+      return (
+        <Choice
+          label={`Where step ${number} cools`}
+          shown={false}
+          value={step.on ?? 'rack'}
+          options={[
+            { value: 'rack', name: 'rack' },
+            { value: 'tray', name: 'its tray' },
+          ]}
+          onChange={(on) => onValue('on', on)}
+        />
+      );
+    case 'check':
+      return (
+        <NumberField
+          label={`Seconds of step ${number}`}
+          shown={false}
+          unit="s"
+          width="w-6"
+          value={step.seconds ?? 20}
+          min={1}
+          max={600}
+          step={5}
+          onChange={(seconds) => onValue('seconds', seconds)}
+        />
+      );
+    case 'turn-out':
+      return (
+        <Choice
+          label={`On to, in step ${number}`}
+          shown={false}
+          value={step.base ?? 'wire-rack'}
+          options={BASES}
+          onChange={(base) => onValue('base', base)}
+        />
+      );
+    case 'move':
+      return step.appliance ? (
+        <Choice
+          label={`Into, in step ${number}`}
+          shown={false}
+          value={step.appliance.kind ?? 'static-oven'}
+          options={[...new Map(appliances.map(({ appliance, name }) => [appliance.kind ?? 'static-oven', name]))].map(
+            ([value, name]) => ({
+              value,
+              name,
+            }),
+          )}
+          onChange={(kind) =>
+            onValue('appliance', appliances.find(({ appliance }) => appliance.kind === kind)?.appliance ?? { kind })
+          }
+        />
+      ) : (
+        <Choice
+          label={`On to, in step ${number}`}
+          shown={false}
+          value={step.base ?? 'wire-rack'}
+          options={BASES}
+          onChange={(base) => onValue('base', base)}
+        />
+      );
+    case 'hold':
+    case 'ramp':
+    case 'off':
+    case 'turn':
+    case 'stir':
+    case 'snap-apart':
+    case 'rotate-trays':
+      return null;
+  }
+}
+
+type GramsProps = { readonly number: number; readonly value: number; readonly onValue: StepChipProps['onValue'] };
+
+const Grams = ({ number, value, onValue }: GramsProps): ReactNode => (
+  <NumberField
+    label={`Grams brushed on in step ${number}`}
+    shown={false}
+    unit="g"
+    width="w-7"
+    value={value}
+    min={1}
+    max={2000}
+    onChange={(grams) => onValue('grams', grams)}
+  />
+);
+
+type DegreesProps = {
+  readonly label: string;
+  readonly value: number;
+  readonly limits: readonly [number, number];
+  readonly onChange: (celsius: number) => void;
+};
+
+const Degrees = ({ label, value, limits: [min, max], onChange }: DegreesProps): ReactNode => (
+  <NumberField label={label} shown={false} unit="°C" width="w-7" value={value} min={min} max={max} onChange={onChange} />
+);
+
+const DOORS = {
+  shut: { next: 'ajar', says: 'The door is shut; leave it ajar' },
+  ajar: { next: 'open', says: 'The door is ajar; open it wide' },
+  open: { next: 'shut', says: 'The door is wide open; shut it' },
+} as const;
+type DoorState = keyof typeof DOORS;
+
+/** The door: shut, ajar, wide open, and shut again. */
+function DoorButton({
+  door,
+  number,
+  onDoor,
+}: {
+  readonly door: DoorState;
+  readonly number: number;
+  readonly onDoor: (door: DoorState) => void;
+}): ReactNode {
+  const { next, says } = DOORS[door];
+  return (
+    <button
+      type="button"
+      className={`inline-flex h-6 items-center rounded-full px-1 ${door === 'shut' ? 'text-soft hover:text-ink' : 'bg-heat-pale text-heat'}`}
+      aria-label={`Door ${door} in step ${number}`}
+      title={says}
+      onClick={() => onDoor(next)}
+    >
+      {door === 'shut' ? <DoorClosed aria-hidden size={15} /> : <DoorOpen aria-hidden size={15} />}
+      {door === 'open' && <span className="pl-0.5 text-[12px]">wide</span>}
+    </button>
+  );
+}

@@ -1,0 +1,37 @@
+import type { ApplianceKind } from '@/core/batch';
+import { GAS_MARK_NAMES, celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from '@/core/quantities';
+
+/** How a baker reads a dial. */
+export const DIALS = ['c', 'f', 'gas'] as const;
+export type Dial = (typeof DIALS)[number];
+export const DIAL_NAMES: Record<Dial, string> = { c: '°C', f: '°F', gas: 'gas marks' };
+
+/** Appliances whose heat compares with a household oven's. */
+const OVENS: ReadonlySet<ApplianceKind> = new Set(['static-oven', 'fan-oven', 'small-oven', 'gas-oven', 'air-fryer']);
+const MOVES_AIR: ReadonlySet<ApplianceKind> = new Set(['fan-oven', 'air-fryer']);
+
+/** The same heat in a static oven [°C]. */
+const staticHeat = (setpoint_c: number, kind: ApplianceKind): number =>
+  MOVES_AIR.has(kind) ? staticFromFan(setpoint_c) : setpoint_c;
+
+/** A setpoint in the other words for it: "347 °F · fan 155 · gas 4". Below the lowest mark it says so. */
+export function dialWords(setpoint_c: number, kind: ApplianceKind): string {
+  const f = `${Math.round(fahrenheit(setpoint_c))} °F`;
+  if (!OVENS.has(kind)) return f;
+  const heat_c = staticHeat(setpoint_c, kind);
+  const other = MOVES_AIR.has(kind) ? `static ${heat_c} °C` : `fan ${fanFromStatic(heat_c)} °C`;
+  const mark = gasMark(heat_c);
+  return `${f} · ${other} · ${mark === null ? 'below gas ¼' : `gas ${mark}`}`;
+}
+
+/** What stands on the dial for a setpoint, and back; a gas mark stands for a static oven's heat. */
+export const onDial = (setpoint_c: number, dial: 'c' | 'f'): number =>
+  dial === 'f' ? Math.round(fahrenheit(setpoint_c)) : setpoint_c;
+export const fromDial = (value: number, dial: 'c' | 'f'): number => (dial === 'f' ? Math.round(celsius(value) * 10) / 10 : value);
+
+export const markOf = (setpoint_c: number, kind: ApplianceKind): string | null => gasMark(staticHeat(setpoint_c, kind));
+export function heatOfMark(mark: string, kind: ApplianceKind): number | null {
+  const heat_c = gasMarkHeat(mark);
+  return heat_c !== null && MOVES_AIR.has(kind) ? fanFromStatic(heat_c) : heat_c;
+}
+export const MARKS: readonly string[] = GAS_MARK_NAMES;

@@ -1,0 +1,169 @@
+import { useState, type ReactNode } from 'react';
+import { APPLIANCE_KINDS, USUAL_SHELVES, chamberOf, isChamber, type Appliance } from '@/core/batch';
+import { CHAMBERS, cooledTo, preheat, warmest } from '@/core/heat';
+import type { KitAppliance } from '../batch/bench-props';
+import { dialWords } from '../format/dial-words';
+import { duration } from '../format/units';
+import { APPLIANCE_NAMES } from '../format/words';
+import { Button } from '../kit/Button';
+import { Choice } from '../kit/Choice';
+import { NumberField } from '../kit/NumberField';
+import { Plate } from '../kit/Plate';
+import { TwoReadings } from './TwoReadings';
+
+type ApplianceSheetProps = {
+  readonly own: KitAppliance;
+  readonly room_c: number;
+  readonly onKeep: (own: KitAppliance) => void;
+  readonly onDrop: () => void;
+};
+
+const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: APPLIANCE_NAMES[value] }));
+
+/** Everything known of one appliance, and what the model makes of it. */
+export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetProps): ReactNode {
+  const { appliance } = own;
+  const kind = appliance.kind ?? 'static-oven';
+  const [name, setName] = useState(own.name);
+  const set = (change: Partial<Appliance>): void => onKeep({ ...own, appliance: { ...appliance, ...change } });
+  return (
+    <Plate label={own.name} className="flex flex-col gap-3 px-5 py-4">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <input
+          aria-label="Name of the appliance"
+          value={name}
+          maxLength={80}
+          className="min-w-0 flex-1 rounded-lg bg-transparent font-display text-[21px] font-semibold outline-none focus:bg-enamel"
+          onChange={({ target }) => setName(target.value)}
+          onBlur={() => name.trim() !== '' && name !== own.name && onKeep({ ...own, name: name.trim() })}
+        />
+        <Choice
+          label="a"
+          value={kind}
+          options={KINDS}
+          onChange={(next) => onKeep({ ...own, appliance: { kind: next, thermostat_offset_c: 0 } })}
+        />
+        <Button look="quiet" onClick={onDrop}>
+          Take it out of the kit
+        </Button>
+      </div>
+      <div className="flex flex-wrap gap-x-5 gap-y-2">
+        <NumberField
+          label={kind === 'freezer' ? 'shelves' : 'trays at once'}
+          value={appliance.shelves ?? USUAL_SHELVES[kind]}
+          min={1}
+          max={40}
+          width="w-8"
+          onChange={(shelves) => set({ shelves })}
+        />
+        {isChamber(kind) && (
+          <>
+            <NumberField
+              label="the air is above its dial by"
+              unit="°C"
+              value={appliance.thermostat_offset_c ?? 0}
+              min={-60}
+              max={60}
+              width="w-8"
+              onChange={(thermostat_offset_c) => set({ thermostat_offset_c })}
+            />
+            <NumberField
+              label="heater"
+              unit="W"
+              value={appliance.heater_w ?? CHAMBERS[kind].heater_W}
+              min={50}
+              max={20000}
+              step={50}
+              width="w-14"
+              onChange={(heater_w) => set({ heater_w })}
+            />
+            <NumberField
+              label="vent open"
+              unit="%"
+              value={appliance.vent_pct ?? 100}
+              min={0}
+              max={300}
+              step={10}
+              width="w-10"
+              onChange={(vent_pct) => set({ vent_pct })}
+            />
+          </>
+        )}
+        {kind === 'freeze-dryer' && (
+          <>
+            <NumberField
+              label="a tray takes"
+              unit="g raw"
+              value={appliance.tray_g ?? 700}
+              min={50}
+              max={20000}
+              step={50}
+              width="w-14"
+              onChange={(tray_g) => set({ tray_g })}
+            />
+            <NumberField
+              label="thaws between rounds"
+              unit="min"
+              value={appliance.defrost_minutes ?? 90}
+              min={0}
+              max={1440}
+              step={10}
+              width="w-10"
+              onChange={(defrost_minutes) => set({ defrost_minutes })}
+            />
+          </>
+        )}
+      </div>
+      {isChamber(kind) && (
+        <>
+          <TwoReadings
+            appliance={appliance}
+            onRead={(readings) => onKeep({ ...own, appliance: { ...appliance, ...readings } })}
+            onForget={() => {
+              const { heat_up: _up, cool_down: _down, ...rest } = appliance;
+              onKeep({ ...own, appliance: rest });
+            }}
+          />
+          <ModelFacts appliance={appliance} kind={kind} room_c={room_c} />
+        </>
+      )}
+    </Plate>
+  );
+}
+
+type ModelFactsProps = { readonly appliance: Appliance; readonly kind: Parameters<typeof chamberOf>[0]; readonly room_c: number };
+
+/** Setpoints to tell the appliance by [°C]. */
+const USUAL_C: Partial<Record<ModelFactsProps['kind'], number>> = { dehydrator: 60, 'contact-grill': 190 };
+
+/** What the model makes of the appliance: heating up, cooling down, and the most that it can hold. */
+function ModelFacts({ appliance, kind, room_c }: ModelFactsProps): ReactNode {
+  const chamber = chamberOf(kind, appliance, 1, room_c);
+  const usual_c = USUAL_C[kind] ?? 175;
+  const most_c = warmest(chamber, room_c);
+  const up = preheat(chamber, usual_c, room_c);
+  const facts: ReadonlyArray<readonly [string, string]> = [
+    [
+      `Empty, from ${room_c} to ${usual_c} °C`,
+      Number.isFinite(up.time_s) ? `${duration(up.time_s / 60)}, ${(up.energy_J / 3.6e6).toFixed(2)} kWh` : 'it never gets there',
+    ],
+    ['Holds at most', `${Math.round(Math.min(most_c, 400))}${most_c > 400 ? ' °C and more' : ' °C'}`],
+    [
+      `Off and shut, from ${usual_c} °C`,
+      [30, 60, 120]
+        .map((minutes) => `${Math.round(cooledTo(chamber, usual_c, minutes * 60, room_c))} °C after ${duration(minutes)}`)
+        .join(', '),
+    ],
+    ['On other dials', dialWords(usual_c, kind)],
+  ];
+  return (
+    <dl className="grid gap-x-6 gap-y-1.5 rounded-2xl border border-hair bg-enamel px-4 py-2.5 text-[14.5px] sm:grid-cols-[auto_1fr]">
+      {facts.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="text-soft">{name}</dt>
+          <dd className="font-semibold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

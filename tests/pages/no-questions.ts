@@ -1,0 +1,11 @@
+import type { BenchProps } from '@/ui/batch/bench-props';
+
+/** Nobody answers: pages that are drawn once, without workers. */
+export const NO_QUESTIONS: BenchProps['questions'] = {
+  swaps: () => Promise.resolve([]),
+  handGap: () => Promise.resolve(null),
+  programmes: () => Promise.resolve(null),
+  stop: () => undefined,
+  cooling: () => Promise.resolve(null),
+  other: () => Promise.resolve(null),
+};
