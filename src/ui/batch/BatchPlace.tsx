@@ -169,6 +169,10 @@ const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { read
 });
 
 function NameField({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }): ReactNode {
+  // What is being typed stands at once; the batch comes back with its answer a little later than keys are struck.
+  const [typed, setTyped] = useState<string | null>(null);
+  if (typed === name) setTyped(null);
+  const shown = typed ?? name;
   return (
     <h1 className="min-w-0">
       <label className="sr-only" htmlFor="batch-name">
@@ -176,10 +180,14 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
       </label>
       <input
         id="batch-name"
-        value={name}
+        value={shown}
         maxLength={200}
-        size={Math.max(8, Math.min(40, name.length))}
-        onChange={({ target }) => onName(target.value)}
+        size={Math.max(8, Math.min(40, shown.length))}
+        onChange={({ target }) => {
+          setTyped(target.value);
+          onName(target.value);
+        }}
+        onBlur={() => setTyped(null)}
         className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight [field-sizing:content] hover:bg-face"
       />
     </h1>

@@ -76,6 +76,17 @@ describe('a batch under the hand', () => {
     vi.advanceTimersByTime(100);
     expect(store.getSnapshot().bandIsOld).toBe(true);
   });
+  it('knows what a hand waits for from what comes by itself', () => {
+    const { store, asked, answers } = storeWith();
+    const waited: boolean[] = [];
+    store.subscribe((handWaits) => waited.push(handWaits));
+    answers.onLikely(asked[0], { ok: true, value: likely('first') });
+    answers.onBanded(asked[0], { ok: true, value: {} as Prediction });
+    store.set(['name'], 'newer');
+    answers.onLikely(asked[1], { ok: true, value: likely('newer') });
+    answers.onLikely(asked[1], { ok: true, value: likely('newer, laid tighter') });
+    expect(waited).toEqual([false, false, true, false]);
+  });
   it('tells how far a search is only to those who watch it, and forgets it on a change', () => {
     const { store, asked, answers, shown } = storeWith();
     let told = 0;

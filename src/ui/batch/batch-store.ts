@@ -35,6 +35,9 @@ export type SearchProgress = {
   readonly getSnapshot: () => number | null;
 };
 
+/** Told of every new snapshot, and whether a hand waits for it: what does not is drawn in the pauses. */
+type Listener = (handWaits: boolean) => void;
+
 /** A change is shown together with its answer; if that takes longer than this, the change is shown alone [ms]. */
 const SHOW_ALONE_AFTER_MS = 80;
 
@@ -44,7 +47,7 @@ const SHOW_ALONE_AFTER_MS = 80;
  */
 export class BatchStore {
   private history: History;
-  private readonly listeners = new Set<() => void>();
+  private readonly listeners = new Set<Listener>();
   private readonly watchers = new Set<() => void>();
   private searched: number | null = null;
   private predictor: Asks | null = null;
@@ -90,7 +93,7 @@ export class BatchStore {
     this.predictor = null;
   }
 
-  readonly subscribe = (listener: () => void): (() => void) => {
+  readonly subscribe = (listener: Listener): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   };
@@ -135,6 +138,7 @@ export class BatchStore {
   private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded'>>): void {
     clearTimeout(this.alone);
     const { document, done, undone } = this.history;
+    const handWaits = document !== this.snapshot.document;
     this.snapshot = {
       ...this.snapshot,
       ...news,
@@ -143,6 +147,6 @@ export class BatchStore {
       canRedo: undone.length > 0,
       bandIsOld: this.bandedOf !== document,
     };
-    for (const listener of this.listeners) listener();
+    for (const listener of this.listeners) listener(handWaits);
   }
 }

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { BatchDocument, Cooling, FoundProgrammes } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
@@ -50,6 +50,21 @@ export function useBatch(
     }),
     [],
   );
-  const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
+  const snapshot = useNewest(store);
   return { ...snapshot, edits: store, questions, search: store.search };
+}
+
+/** The store's snapshot. A band or a better layout, which no hand waits for, is drawn in slices between other work. */
+function useNewest(store: BatchStore): BatchSnapshot {
+  const [snapshot, setSnapshot] = useState(store.getSnapshot);
+  useEffect(() => {
+    const take = (handWaits: boolean): void => {
+      const newest = store.getSnapshot();
+      if (handWaits) setSnapshot(newest);
+      else startTransition(() => setSnapshot(newest));
+    };
+    take(true);
+    return store.subscribe(take);
+  }, [store]);
+  return snapshot;
 }

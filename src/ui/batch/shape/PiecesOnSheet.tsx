@@ -68,16 +68,33 @@ const AllOfOne = memo(function AllOfOne({ left_mm, floor_mm, stroke, mini = fals
   );
 });
 
-/** All pieces as one path: a page with hundreds of elements would stutter on every move of the hand. */
+/**
+ * All pieces as one path: a page with hundreds of elements would stutter on every move of the hand. An outline is
+ * written once for each turn that occurs, in steps from its first corner, and only its place anew for each piece.
+ */
 function allPieces({ outline, placed, count, hole_mm = 0 }: PiecesOfOne): string {
+  const turned = new Map<number, (x_mm: number, y_mm: number) => string>();
   return placed
     .slice(0, count)
     .map(({ x_mm, y_mm, turn_deg }) => {
-      const [c, s] = [Math.cos((turn_deg * Math.PI) / 180), Math.sin((turn_deg * Math.PI) / 180)];
-      const points = outline.map(([x, y]) => `${tenths(x_mm + c * x - s * y)} ${tenths(y_mm + s * x + c * y)}`);
-      return `M${points.join('L')}Z${holeOf(hole_mm, x_mm, y_mm)}`;
+      let at = turned.get(turn_deg);
+      if (!at) turned.set(turn_deg, (at = stepsOf(outline, turn_deg)));
+      return `${at(x_mm, y_mm)}${holeOf(hole_mm, x_mm, y_mm)}`;
     })
     .join('');
+}
+
+/** An outline turned about its origin, as a path from wherever it is put. */
+function stepsOf(outline: Outline, turn_deg: number): (x_mm: number, y_mm: number) => string {
+  const [c, s] = [Math.cos((turn_deg * Math.PI) / 180), Math.sin((turn_deg * Math.PI) / 180)];
+  // Steps between rounded corners, so that their rounding does not add up.
+  const corners = outline.map(([x, y]) => [tenths(c * x - s * y), tenths(s * x + c * y)] as const);
+  const [x0, y0] = corners[0] ?? [0, 0];
+  const steps = corners
+    .slice(1)
+    .map(([x, y], i) => `l${tenths(x - (corners[i]?.[0] ?? 0))} ${tenths(y - (corners[i]?.[1] ?? 0))}`);
+  const rest = `${steps.join('')}Z`;
+  return (x_mm, y_mm) => `M${tenths(x_mm + x0)} ${tenths(y_mm + y0)}${rest}`;
 }
 
 const tenths = (mm: number): number => Math.round(mm * 10) / 10;
