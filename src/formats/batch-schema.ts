@@ -204,6 +204,7 @@ export const APPLIANCE_SCHEMA = Joi.object({
   pace: Joi.number().min(0.2).max(5),
   load_g: positive.max(50000),
   shelves: Joi.number().integer().min(1).max(40),
+  tray: tray.tray,
   heater_w: Joi.number().min(50).max(20000),
   vent_pct: Joi.number().min(0).max(300),
   heat_up: Joi.object({
@@ -273,6 +274,7 @@ const target = Joi.object({
   snap_max: Joi.number().min(0).max(10),
   keeps_days_min: Joi.number().min(0).max(2000),
   browning_max: Joi.number().min(0.02).max(1),
+  sure_pct: Joi.number().min(1).max(95),
   pick_clean: Joi.boolean(),
   finish_within_minutes: clock.min(5),
   oven_within_minutes: clock.min(5),

@@ -3,7 +3,7 @@ import type { SupportName, Door } from '../heat';
 import type { PackOption, Store } from '../keeping';
 import type { CupFill, Unit } from '../quantities';
 import type { Method } from './methods';
-import type { Shape } from './shapes';
+import type { Shape, Tray } from './shapes';
 
 /**
  * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
@@ -93,8 +93,9 @@ export type Appliance = {
   /** How much faster this appliance works than the model, from weighed batches. */
   readonly pace?: number;
   readonly load_g?: number;
-  /** Trays that stand in it at once. */
+  /** Trays that stand in it at once, and how large they are: pieces lie on these unless the shape says otherwise. */
   readonly shelves?: number;
+  readonly tray?: Tray;
   readonly heater_w?: number;
   /** How far its vent is open; 100 as it was built. */
   readonly vent_pct?: number;
@@ -163,6 +164,8 @@ export type Target = {
   readonly keeps_days_min?: number;
   /** Of the edge, as the prediction tells it. */
   readonly browning_max?: number;
+  /** Of a hundred batches at least so many shall reach the Snap and the colour; without it, the likely one is enough. */
+  readonly sure_pct?: number;
   /** A pick shall come out clean. */
   readonly pick_clean?: boolean;
   readonly finish_within_minutes?: number;

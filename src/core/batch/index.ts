@@ -15,6 +15,7 @@ export type {
 } from './document';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
+export { USUAL_TRAY, onItsTray } from './shape/on-tray';
 export { USUAL_SHELVES, chamberOf, isChamber, stepsIn } from './heat/appliances';
 export { coolingOf } from './heat/cooling';
 export type { Cooling } from './heat/cooling';

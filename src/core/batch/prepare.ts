@@ -8,6 +8,7 @@ import type { BatchDocument } from './document';
 import { shelvesOf } from './heat/standing';
 import { doughMaterial, type DoughMaterial } from './material';
 import { knownDough, rememberDough, scaleFactor, type KnownDough, type ScaleBasis } from './scale';
+import { onItsTray } from './shape/on-tray';
 import {
   advised,
   knownYield,
@@ -46,7 +47,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full'
     : 'unknown';
   const written = weighRecipe(document.recipe, kitchen.pantry, fill);
   if (!written.ok) return written;
-  const plan = planShape(document.shape, document.kitchen, assumed);
+  const plan = planShape(onItsTray(document), document.kitchen, assumed);
   if (!plan.ok) return plan;
   const hottest_c = Math.max(0, ...document.heat.steps.map((step) => ('setpoint_c' in step ? step.setpoint_c : 0)));
   const piece = { mixture: mixtureOf(plan.value), thickness_mm: nominalThickness(plan.value) };

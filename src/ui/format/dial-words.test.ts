@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { MARKS, dialWords, fromDial, heatOfMark, markOf, onDial } from './dial-words';
+import { MARKS, dialWords, fromDial, heatOfMark, heatWord, markOf, onDial } from './dial-words';
 
 describe('a setpoint in other words', () => {
   it.each([
@@ -21,4 +21,15 @@ describe('a setpoint in other words', () => {
     expect(onDial(175, 'c')).toBe(175);
     expect(fromDial(350, 'f')).toBeCloseTo(176.7, 1);
   });
+});
+
+describe('a setpoint as this baker reads it', () => {
+  it.each([
+    [180, 'c', 'static-oven', '180 °C'],
+    [180, 'f', 'static-oven', '356 °F'],
+    [180, 'gas', 'gas-oven', 'gas 4'],
+    [160, 'gas', 'fan-oven', 'gas 4'],
+    [90, 'gas', 'static-oven', '90 °C'],
+    [60, 'gas', 'dehydrator', '60 °C'],
+  ] as const)('%s on %s of a %s is %s', (c, dial, kind, words) => expect(heatWord(c, dial, kind)).toBe(words));
 });

@@ -24,6 +24,13 @@ export function dialWords(setpoint_c: number, kind: ApplianceKind): string {
   return `${f} · ${other} · ${mark === null ? 'below gas ¼' : `gas ${mark}`}`;
 }
 
+/** A setpoint as this baker reads it: "175 °C", "347 °F", or "gas 4" where the appliance is an oven with such a mark. */
+export function heatWord(setpoint_c: number, dial: Dial, kind: ApplianceKind): string {
+  if (dial === 'f') return `${Math.round(fahrenheit(setpoint_c))} °F`;
+  const mark = dial === 'gas' && OVENS.has(kind) ? markOf(setpoint_c, kind) : null;
+  return mark === null ? `${setpoint_c} °C` : `gas ${mark}`;
+}
+
 /** What stands on the dial for a setpoint, and back; a gas mark stands for a static oven's heat. */
 export const onDial = (setpoint_c: number, dial: 'c' | 'f'): number =>
   dial === 'f' ? Math.round(fahrenheit(setpoint_c)) : setpoint_c;

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, USUAL_SHELVES, chamberOf, isChamber, type Appliance } from '@/core/batch';
+import { APPLIANCE_KINDS, USUAL_SHELVES, USUAL_TRAY, chamberOf, isChamber, type Appliance } from '@/core/batch';
 import { CHAMBERS, cooledTo, preheat, warmest } from '@/core/heat';
 import type { KitAppliance } from '../batch/bench-props';
 import { dialWords } from '../format/dial-words';
@@ -56,6 +56,19 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
           width="w-8"
           onChange={(shelves) => set({ shelves })}
         />
+        {(['width_mm', 'depth_mm'] as const).map((side) => (
+          <NumberField
+            key={side}
+            label={side === 'width_mm' ? 'of' : 'by'}
+            unit="mm"
+            value={appliance.tray?.[side] ?? USUAL_TRAY[side]}
+            min={60}
+            max={2000}
+            step={10}
+            width="w-10"
+            onChange={(mm) => set({ tray: { ...USUAL_TRAY, ...appliance.tray, [side]: mm } })}
+          />
+        ))}
         {isChamber(kind) && (
           <>
             <NumberField

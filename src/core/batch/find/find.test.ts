@@ -73,6 +73,30 @@ describe('crisp and keeping', () => {
   });
 });
 
+describe('sure, not only likely', () => {
+  const target: Target = { snap_min: 7, keeps_days_min: 28, browning_max: 0.6, also: [DRIER] };
+  const likely = find(target).candidates;
+  const sure = find({ ...target, sure_pct: 80 });
+  it('stays longer until eight of ten batches get there', () => {
+    expect(sure.candidates.length).toBeGreaterThan(0);
+    for (const { school, chance, minutes } of sure.candidates) {
+      expect(chance).toBeGreaterThanOrEqual(0.8);
+      const before = likely.find((candidate) => candidate.school === school);
+      if (before && (before.chance ?? 0) < 0.8) expect(minutes).toBeGreaterThan(before.minutes);
+    }
+    expect(likely.some(({ chance }) => (chance ?? 0) < 0.8)).toBe(true);
+    const minutes = sure.candidates.map((candidate) => candidate.minutes);
+    expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
+  });
+  it('says which would get there too seldom, and what they come to', () => {
+    const tight = find({ ...target, browning_max: 0.2, sure_pct: 95 });
+    const seldom = tight.failed.filter(({ why }) => why === 'not-sure');
+    expect(seldom.length).toBeGreaterThan(0);
+    for (const { nearest } of seldom) expect(nearest?.snap).toBeGreaterThanOrEqual(7);
+    for (const { chance } of tight.candidates) expect(chance).toBeGreaterThanOrEqual(0.95);
+  });
+});
+
 describe('limits', () => {
   const wish = { snap_min: 6, also: [DRIER] };
   it('the oven is free again in time, and the end is not too late', () => {

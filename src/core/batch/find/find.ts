@@ -1,12 +1,12 @@
 import { fail, succeed, type Result } from '../../failure';
 import { runOut } from '../../quantities';
-import { bandFrom, samplesInSteps } from '../band/band';
 import type { BatchDocument, Heat, Preference } from '../document';
 import { predict, type Worked } from '../predict';
 import type { Kitchen } from '../prepare';
 import { SCHOOLS, type Candidate, type Failed, type FoundProgrammes, type Near, type Obstacle, type School } from './found';
 import { goalOf, isHotEnough, isPassed, isReached, missOf, type Ending, type Goal } from './goal';
-import { broken, minutesOf, ovenMinutes, untilAwake, visitsOf } from './limits';
+import { candidateOf, wholeMinutes } from './candidate';
+import { broken, minutesOf, untilAwake, visitsOf } from './limits';
 import {
   asWritten,
   beforeLast,
@@ -19,6 +19,7 @@ import {
   type Draft,
   type Setting,
 } from './schools';
+import { surer, withBands } from './surer';
 import { tryOut, type Bench, type Trial } from './trial';
 
 /** How much of the search is done. */
@@ -27,8 +28,6 @@ type Progress = { readonly done: number; readonly of: number };
 /** Programmes of one school that are predicted exactly before one is chosen. */
 const FINALISTS = 3;
 const MOST_CANDIDATES = 4;
-/** Draws for the bands of a candidate. */
-const DRAWS = 40;
 /** A draft is tried for this share of the longest at first [1]; moments between two looks. */
 const AT_FIRST = 0.25;
 const STRIDE = 6;
@@ -68,21 +67,26 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
   if (!bench.ok) return bench;
   const goal = goalOf(target, bench.value.worked);
   const cuts = yield* cutAll(setting, goal, bench.value);
-  const candidates: Candidate[] = [];
+  const prefer = target.prefer ?? 'fastest';
+  const likely: Candidate[] = [];
   const failed: Failed[] = [];
   for (const school of SCHOOLS) {
     const mine = cuts.filter((cut) => cut.school === school);
-    const best = pickBest(mine, target.prefer ?? 'fastest', document, kitchen, goal);
-    if (best) candidates.push(best);
+    const best = pickBest(mine, prefer, document, kitchen, goal);
+    if (best) likely.push(best);
     else if (mine.length > 0 || isExpected(school, setting)) failed.push(failureOf(school, mine, setting, goal));
     yield { done: 1, of: 1 };
   }
-  const ranked = candidates.sort(byPreference(target.prefer ?? 'fastest')).slice(0, MOST_CANDIDATES);
   const shown: Candidate[] = [];
-  for (const candidate of ranked) {
-    shown.push(withBands(candidate, document, kitchen, goal));
+  for (const candidate of likely.sort(byPreference(prefer))) {
+    if (shown.length === MOST_CANDIDATES) break;
+    const banded = withBands(candidate, document, kitchen, goal);
+    const sure = surer(banded, document, kitchen, goal);
+    if (sure) shown.push(sure);
+    else failed.push(unsure(banded));
     yield { done: 1, of: 1 };
   }
+  shown.sort(byPreference(prefer));
   return succeed({
     candidates: shown,
     failed,
@@ -197,12 +201,6 @@ function nearestEnding(trial: Trial, goal: Goal, from: number, end: number): End
   return looks.reduce((best, ending) => (missOf(goal, ending) < missOf(goal, best) ? ending : best));
 }
 
-/** Clocks are read in minutes, long stretches in fives. */
-function wholeMinutes(minutes: number): number {
-  const step = minutes > 60 ? 5 : 1;
-  return Math.max(1, Math.ceil(minutes / step - 1e-6) * step);
-}
-
 /** What is better comes first when sorted upwards. */
 const METRICS: Record<Preference, (candidate: Candidate) => number> = {
   fastest: ({ minutes }) => minutes,
@@ -270,36 +268,6 @@ const endingOf = ({ finish, prediction }: Worked): Ending => ({
   clean: prediction.heat.clean_minutes !== null && prediction.heat.clean_minutes <= prediction.heat.minutes,
 });
 
-function candidateOf(school: School, heat: Heat, { prediction }: Worked, { prices }: Kitchen): Candidate {
-  const { energy_kwh, minutes } = prediction.heat;
-  return {
-    school,
-    heat,
-    prediction,
-    minutes,
-    oven_minutes: ovenMinutes(heat),
-    visits: visitsOf(heat).length,
-    chance: null,
-    energy_kwh,
-    energy_cost: prices?.energy_per_kwh === undefined ? null : energy_kwh * prices.energy_per_kwh,
-  };
-}
-
-/** The same candidate with the bands that a door would show, and how often it gets there. */
-function withBands(candidate: Candidate, document: BatchDocument, kitchen: Kitchen, { target, browningMost }: Goal): Candidate {
-  const worked = predict({ ...document, heat: candidate.heat }, kitchen, 'unadvised');
-  if (!worked.ok) return candidate;
-  const samples = runOut(samplesInSteps(worked.value, 0, DRAWS));
-  const meets = samples.filter(
-    ({ snap, browning }) => snap >= (target.snap_min ?? 0) && snap <= (target.snap_max ?? 10) && browning <= browningMost,
-  );
-  return {
-    ...candidate,
-    prediction: bandFrom(worked.value, samples),
-    chance: samples.length > 0 ? meets.length / samples.length : null,
-  };
-}
-
 /** A school that a baker would ask about although there was nothing to try. */
 const isExpected = (school: School, { kind, drier }: Setting): boolean =>
   kind !== 'dehydrator' &&
@@ -312,6 +280,13 @@ function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, goa
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
   return { school, why: best.why ?? 'caution', nearest: nearOf(best, goal) };
 }
+
+/** It meets the target when all goes as is likely, but not often enough. */
+const unsure = ({ school, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate): Failed => ({
+  school,
+  why: 'not-sure',
+  nearest: { heat, minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning },
+});
 
 const nearOf = ({ heat, ending }: Cut, goal: Goal): Near => ({
   heat,

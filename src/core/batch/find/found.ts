@@ -35,6 +35,8 @@ export type Obstacle =
   | 'asleep'
   | 'no-setpoint'
   | 'no-dryer'
+  /** Likely, but in too few of ten batches. */
+  | 'not-sure'
   | 'caution';
 
 /** A school that does not meet the target, why, and how near it comes. */

@@ -1,11 +1,23 @@
 import { fail, succeed, type Result } from '../../failure';
 import { layOut, makeCutter, type Cutter } from '../../shaping';
 import type { Assumptions } from '../defaults';
-import type { Tray } from '../shapes';
+import type { BatchDocument } from '../document';
+import type { Shape, ShapeMethod, Tray } from '../shapes';
 import type { TrayPicture } from './yield';
 
 /** A tray and how far apart pieces lie on it [mm]. */
 export type TrayPlan = { readonly trayWidth_mm: number; readonly trayDepth_mm: number; readonly trayGap_mm: number };
+
+/** A household oven's tray [mm]. Source: usual household kit. */
+export const USUAL_TRAY = { width_mm: 400, depth_mm: 300 } as const;
+
+const LIE_ON_TRAYS: ReadonlySet<ShapeMethod> = new Set(['roll-and-cut', 'drop', 'ball', 'log-slice', 'slice', 'cube']);
+
+/** The shape with the tray that its pieces lie on: its own, or else the appliance's. */
+export function onItsTray({ shape, heat: { appliance } }: Pick<BatchDocument, 'shape' | 'heat'>): Shape {
+  if (!appliance?.tray || !LIE_ON_TRAYS.has(shape.method)) return shape;
+  return { ...shape, tray: { ...appliance.tray, ...('tray' in shape ? shape.tray : {}) } } as Shape;
+}
 
 /** Free margin along a tray's rim [mm]. Source: ours. */
 export const TRAY_MARGIN_MM = 10;
@@ -15,8 +27,8 @@ export const planTray = (
   assumed: Assumptions,
   gap_mm: number,
 ): TrayPlan => ({
-  trayWidth_mm: assumed.or(shape.tray?.width_mm, 'shape.tray.width_mm', 400),
-  trayDepth_mm: assumed.or(shape.tray?.depth_mm, 'shape.tray.depth_mm', 300),
+  trayWidth_mm: assumed.or(shape.tray?.width_mm, 'shape.tray.width_mm', USUAL_TRAY.width_mm),
+  trayDepth_mm: assumed.or(shape.tray?.depth_mm, 'shape.tray.depth_mm', USUAL_TRAY.depth_mm),
   trayGap_mm: assumed.or(shape.tray_gap_mm, 'shape.tray_gap_mm', gap_mm),
 });
 

@@ -167,6 +167,26 @@ describe('a kitchen’s own hand', () => {
   });
 });
 
+describe('a tray of the kitchen’s own', () => {
+  const pieces = (shape: Shape, tray?: { width_mm?: number; depth_mm?: number }) => {
+    const document = batch(shape);
+    const heat = { ...document.heat, appliance: { ...document.heat.appliance, ...(tray ? { tray } : {}) } };
+    return worked({ ...document, heat }).prediction.yield.per_tray;
+  };
+  const balls: Shape = { method: 'ball', diameter_mm: 30 };
+  it('counts where the shape names none', () => {
+    expect(pieces(balls, { width_mm: 200, depth_mm: 150 })).toBeLessThan(pieces(balls) ?? 0);
+    expect(pieces(balls, { width_mm: 400, depth_mm: 300 })).toBe(pieces(balls));
+  });
+  it('gives way, side by side, to what the shape says', () => {
+    const own = { ...balls, tray: { width_mm: 400, depth_mm: 300 } };
+    expect(pieces(own, { width_mm: 200, depth_mm: 150 })).toBe(pieces(own));
+    expect(pieces({ ...balls, tray: { width_mm: 400 } }, { width_mm: 200, depth_mm: 150 })).toBe(
+      pieces({ ...balls, tray: { width_mm: 400, depth_mm: 150 } }),
+    );
+  });
+});
+
 describe('minis and the last scraps', () => {
   const shape: Shape = { method: 'roll-and-cut', cutter: { outline: 'star', length_mm: 70 } };
   it('minis come out of what was scrap', () => {

@@ -4,7 +4,7 @@ import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { KitAppliance } from '../bench-props';
-import { AIMS, COLOURS, PREFERENCE_NAMES, aimOf, withAim, without, type Target } from './wishes';
+import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
 
 type FindWishesProps = {
   readonly target: Target;
@@ -70,6 +70,16 @@ export function FindWishes({ target, appliances, kind, onTarget }: FindWishesPro
           options={COLOURS}
           onChange={(browning) => onTarget({ ...target, browning_max: Number(browning) })}
         />
+      </Row>
+      <Row name="In">
+        <Choice
+          label="How often it shall get there"
+          shown={false}
+          value={String(target.sure_pct ?? 0)}
+          options={SURENESS}
+          onChange={(sure) => onTarget(sure === '0' ? without(target, 'sure_pct') : { ...target, sure_pct: Number(sure) })}
+        />
+        <span className="text-soft">the surer, the longer it stays</span>
       </Row>
       <Row name="Within">
         <span className="text-soft">all done in</span>

@@ -4,6 +4,7 @@ import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
 import { duration, money, moistureRange, range } from '../../format/units';
 import { inWords } from './programme-edits';
+import { useDial } from './use-dial';
 import { LINE_LOOKS } from './FoundOverlay';
 
 export const SCHOOL_NAMES: Record<School, string> = {
@@ -26,6 +27,7 @@ const OBSTACLES: Record<Obstacle, string> = {
   asleep: 'somebody would have to get up',
   'no-setpoint': 'the dial cannot be set so',
   'no-dryer': 'no dryer may be used',
+  'not-sure': 'it gets there in too few of ten batches, and staying longer spoils it or breaks a limit',
   caution: 'a stop caution forbids it',
 };
 
@@ -33,6 +35,7 @@ type FoundTableProps = { readonly candidates: readonly Candidate[]; readonly onT
 
 /** The programmes side by side: time, oven, visits, energy and what comes out, each with its band. */
 export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
+  const [dial] = useDial();
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Programmes compared">
       <table className="w-full border-collapse text-[14px]">
@@ -61,7 +64,7 @@ export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
                 <td>
                   <strong>{SCHOOL_NAMES[school]}</strong>
                   <br />
-                  <span className="text-soft">{inWords(heat.steps)}</span>
+                  <span className="text-soft">{inWords(heat, dial)}</span>
                 </td>
                 <td className="font-semibold whitespace-nowrap">{duration(minutes)}</td>
                 <td className="whitespace-nowrap">{duration(oven_minutes)}</td>
@@ -104,6 +107,7 @@ export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
 
 /** Why other ways of going about it will not do, and how near they come. */
 export function FailedList({ failed }: { readonly failed: readonly Failed[] }): ReactNode {
+  const [dial] = useDial();
   if (failed.length === 0) return null;
   return (
     <div className="text-[14px]">
@@ -115,7 +119,7 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
             {nearest && (
               <span className="text-soft">
                 {' '}
-                – nearest {inWords(nearest.heat.steps)}: Snap {nearest.snap.toFixed(1)}, {Math.floor(nearest.days)} days,{' '}
+                – nearest {inWords(nearest.heat, dial)}: Snap {nearest.snap.toFixed(1)}, {Math.floor(nearest.days)} days,{' '}
                 {colourWord(nearest.browning)}, {duration(nearest.minutes)}
               </span>
             )}

@@ -1,4 +1,5 @@
 import { stepsIn, type Appliance, type ApplianceKind, type BatchDocument, type HeatStep } from '@/core/batch';
+import { heatWord, type Dial } from '../../format/dial-words';
 import { duration } from '../../format/units';
 import { APPLIANCE_NAMES } from '../../format/words';
 
@@ -175,14 +176,17 @@ export const inShort = (steps: readonly HeatStep[]): string =>
     .join(' · ');
 
 /** A programme in full words: "190 °C 24 min, 130 °C 37 min". */
-export const inWords = (steps: readonly HeatStep[]): string =>
-  steps
+export function inWords({ appliance, steps }: Heat, dial: Dial): string {
+  let kind = appliance?.kind ?? 'static-oven';
+  return steps
     .map((step) => {
-      if (step.do === 'move')
-        return step.appliance ? `into the ${APPLIANCE_NAMES[step.appliance.kind ?? 'static-oven']}` : 'other tray';
+      if (step.do === 'move') {
+        kind = step.appliance?.kind ?? kind;
+        return step.appliance ? `into the ${APPLIANCE_NAMES[kind]}` : 'other tray';
+      }
       if (!isTimed(step)) return STEP_NAMES[step.do];
-      return 'setpoint_c' in step
-        ? `${step.setpoint_c} °C ${duration(step.minutes)}`
-        : `${IN_SHORT[step.do]} ${duration(step.minutes)}`;
+      const what = 'setpoint_c' in step ? heatWord(step.setpoint_c, dial, kind) : IN_SHORT[step.do];
+      return `${what} ${duration(step.minutes)}`;
     })
     .join(', ');
+}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Path } from '@/core/batch';
+import { USUAL_TRAY, type Path } from '@/core/batch';
 import { NumberField } from '../../kit/NumberField';
 import type { BenchProps } from '../bench-props';
 
@@ -57,8 +57,8 @@ export function TrayFields({
 }): ReactNode {
   return (
     <>
-      <Mm label="Tray" value={tray.width_mm ?? 400} limits={SIDE} step={10} at={['tray', 'width_mm']} set={set} />
-      <Mm label="by" value={tray.depth_mm ?? 300} limits={SIDE} step={10} at={['tray', 'depth_mm']} set={set} />
+      <Mm label="Tray" value={tray.width_mm ?? USUAL_TRAY.width_mm} limits={SIDE} step={10} at={['tray', 'width_mm']} set={set} />
+      <Mm label="by" value={tray.depth_mm ?? USUAL_TRAY.depth_mm} limits={SIDE} step={10} at={['tray', 'depth_mm']} set={set} />
       <Mm label="apart" value={apart} limits={[0, 100]} at={['tray_gap_mm']} set={set} />
     </>
   );

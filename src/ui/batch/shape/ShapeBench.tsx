@@ -1,12 +1,14 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import { onItsTray, type BatchDocument, type Prediction } from '@/core/batch';
+import { heatWord } from '../../format/dial-words';
 import { duration } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
+import { useDial } from '../heat/use-dial';
 import { CakePictures } from './CakePictures';
 import { HandGap } from './HandGap';
 import { HollowPictures } from './HollowPictures';
@@ -54,7 +56,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
           onChange={(method) => method !== shape.method && edits.set(['shape'], { method })}
         />
       </BenchHead>
-      <ShapeFields shape={shape} gap_mm={gap_mm} set={edits.set} />
+      <ShapeFields shape={onItsTray(document)} gap_mm={gap_mm} set={edits.set} />
       {shape.method === 'roll-and-cut' && (
         <LevelPicker
           level={shape.layout ?? 'hand'}
@@ -112,13 +114,15 @@ function boxOf(outline: ReadonlyArray<readonly [number, number]>): [number, numb
 
 /** When a pick comes out clean, beside how long it is baked. */
 function CleanAfter({ prediction, document }: { readonly prediction: Prediction; readonly document: BatchDocument }): ReactNode {
+  const [dial] = useDial();
   const { clean_minutes } = prediction.heat;
   const first = document.heat.steps.find((step) => step.do === 'hold');
   if (clean_minutes === null || first?.do !== 'hold') return null;
   return (
     <p className="text-[14px]">
-      At {first.setpoint_c} °C <strong>a pick comes out clean after about {duration(clean_minutes)}</strong>; the programme holds
-      it for {duration(first.minutes)}.
+      At {heatWord(first.setpoint_c, dial, document.heat.appliance?.kind ?? 'static-oven')}{' '}
+      <strong>a pick comes out clean after about {duration(clean_minutes)}</strong>; the programme holds it for{' '}
+      {duration(first.minutes)}.
     </p>
   );
 }
