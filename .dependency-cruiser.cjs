@@ -25,6 +25,7 @@ const coreOrder = [
   'keeping',
   'cautions',
   'feeding',
+  'labelling',
   'costing',
   'batch',
 ];

@@ -2,17 +2,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  ABSORBERS_CC,
+  PACKS,
+  absorberFor,
   freezerDays,
+  lifeGains,
   lifeCurve,
   lifeOf,
   mouldDays,
   saturation_kPa,
   type Life,
+  type LifeStep,
+  type OwnPack,
   type PackOption,
   type Product,
   type Store,
 } from '@/core/keeping';
-import { cleanLineMouldDays, daysToReach, packOfVolume } from '@/core/keeping';
+import { cleanLineMouldDays, daysToReach, packOf } from '@/core/keeping';
 import { compose } from '@/core/pantry';
 import { waterHeld } from '@/core/sorption';
 import { coolingFeel, criticalAw, textureOf } from '@/core/texture';
@@ -85,6 +91,76 @@ describe('agreement with common guidance', () => {
   it('an absorber with moist food is refused', () => expect(days(life(soft, 'foil-pouch-absorber'))).toEqual([0, 0, 0]));
 });
 
+describe('what would buy the most', () => {
+  const room = { temperature_c: 28, relativeHumidity: 0.8 };
+  const gains = lifeGains(product(BISCUIT, 0.25), { option: 'zip-bag', store: 'room', solids_g: 200, openings_per_day: 1 }, room);
+  const of = (step: LifeStep): number => gains.find((gain) => gain.step === step)?.gain_days ?? 0;
+  it('a zip bag in a hot damp room: the freezer, the fridge, then a jar', () => {
+    expect(Math.abs(of('freezer') - 217)).toBeLessThanOrEqual(3);
+    expect(Math.abs(of('fridge') - 157)).toBeLessThanOrEqual(3);
+    expect(Math.abs(of('better-pack') - 75)).toBeLessThanOrEqual(3);
+    expect(Math.abs(of('cooler') - 17)).toBeLessThanOrEqual(2);
+    expect(Math.abs(of('drier') - 9)).toBeLessThanOrEqual(2);
+  });
+  it('the most comes first, and what buys next to nothing is not told', () => {
+    const days = gains.map(({ gain_days }) => gain_days);
+    expect(days).toEqual([...days].sort((a, b) => b - a));
+    expect(Math.min(...days)).toBeGreaterThanOrEqual(3);
+    expect(of('half-openings')).toBe(0);
+  });
+  it('each is what the life says when it is done', () => {
+    const jar = { option: 'clip-jar', store: 'room', solids_g: 200, openings_per_day: 1 } as const;
+    const best = gains.find(({ step }) => step === 'better-pack');
+    expect(best).toMatchObject({ into: 'clip-jar', days: lifeOf(product(BISCUIT, 0.25), jar, room).days });
+  });
+  it('leaves the seed out whose fat turns first', () => {
+    const flax = product({ flour_wheat_wholemeal: 250, flaxseed_ground: 50, egg_whole: 50, water: 100 }, 0.25);
+    const found = lifeGains(flax, { option: 'clip-jar', store: 'room', solids_g: 200, openings_per_day: 1 }, ROOM);
+    expect(found.find(({ step }) => step === 'without-quick-fat')).toMatchObject({ into: 'flaxseed_ground' });
+  });
+});
+
+describe('absorbers', () => {
+  it('half a litre with 100 g for a year wants 99 cc: buy 100', () => {
+    const { needed_cc, buy_cc } = absorberFor(500, 100, 0.5, 12);
+    expect(Math.abs(needed_cc - 99)).toBeLessThan(1);
+    expect(buy_cc).toBe(100);
+  });
+  it('are never smaller than what they must take up, and say when none is large enough', () => {
+    for (const pouch of [100, 600, 3000, 6000]) {
+      const { needed_cc, buy_cc } = absorberFor(pouch, 80, 0.5, 6);
+      expect(buy_cc).toBeGreaterThanOrEqual(needed_cc);
+      expect(ABSORBERS_CC.filter((size) => size >= needed_cc && size < (buy_cc ?? 0))).toEqual([]);
+    }
+    expect(absorberFor(20_000, 100, 0.5, 12).buy_cc).toBeNull();
+  });
+});
+
+describe('packs of one’s own', () => {
+  const damp = { temperature_c: 24, relativeHumidity: 0.75 };
+  const softens = (own: OwnPack): number =>
+    lifeOf(product(BISCUIT, 0.25), { option: 'zip-bag', store: 'room', own, solids_g: 200, openings_per_day: 0 }, damp).days;
+  it('a thicker film, less of it and a better closure each keep longer', () => {
+    expect(softens({ film: 0.2 })).toBeGreaterThan(softens({ film: 2 }));
+    expect(softens({ film: 2, area_cm2: 300 })).toBeGreaterThan(softens({ film: 2, area_cm2: 1200 }));
+    expect(softens({ film: 0, closure: 'clip-ring' })).toBeGreaterThan(softens({ film: 0, closure: 'folded' }));
+  });
+  it('what is known as usual changes nothing', () =>
+    expect(softens({ film: PACKS['zip-bag'].film, area_cm2: 800, closure: 'zip' })).toBe(softens({})));
+});
+
+describe('a jar comes to rest where its treats do', () => {
+  it('the curve’s end holds the water of the room’s air, by the isotherm that the solver uses', () => {
+    const { composition, state, ...rest } = product(BISCUIT, 0.25);
+    const storage = { option: 'paper-bag', store: 'room', solids_g: 200, openings_per_day: 1 } as const;
+    const curve = lifeCurve({ composition, state, ...rest }, storage, ROOM, 900);
+    const end = curve[curve.length - 1];
+    const held_g = waterHeld(composition, ROOM.relativeHumidity, ROOM.temperature_c, state);
+    expect(end.moisture_pct).toBeCloseTo((100 * held_g) / (held_g + composition.solids_g), 1);
+    expect(end.aw).toBeCloseTo(ROOM.relativeHumidity, 2);
+  });
+});
+
 describe('the modes by themselves', () => {
   it('mould follows Cauvain and Seiler 1992', () => {
     expect(cleanLineMouldDays(90, 21)).toBeCloseTo(4.169, 2);
@@ -105,8 +181,8 @@ describe('the modes by themselves', () => {
       mix(Object.fromEntries(Object.entries(BISCUIT).map(([id, g]) => [id, (g * 200) / composition.solids_g]))),
     );
     const packed = { composition: scaled, water_g: waterHeld(scaled, 0.25, 21, 'baked'), state };
-    const zip = daysToReach(criticalAw(composition), packed, packOfVolume('zip-bag'), ROOM, 1);
-    const jar = daysToReach(criticalAw(composition), packed, packOfVolume('clip-jar'), { ...ROOM, relativeHumidity: 0.75 }, 1);
+    const zip = daysToReach(criticalAw(composition), packed, packOf('zip-bag'), ROOM, 1);
+    const jar = daysToReach(criticalAw(composition), packed, packOf('clip-jar'), { ...ROOM, relativeHumidity: 0.75 }, 1);
     expect(Math.abs(zip / 122.9 - 1)).toBeLessThan(0.04);
     expect(Math.abs(jar / 287.8 - 1)).toBeLessThan(0.04);
   });

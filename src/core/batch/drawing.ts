@@ -1,5 +1,5 @@
 import { FEEL_TARGETS, crumbleEdge, gramsToReach, softness } from '../dough';
-import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOfVolume } from '../keeping';
+import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOf } from '../keeping';
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
@@ -90,9 +90,7 @@ function curveOf(worked: Worked, index: number): LifeCurve {
     const water_g = waterHeld(dough.composition, aw, room.temperature_c, dough.state);
     return Math.max(DRIEST_PCT, (100 * water_g) / (water_g + dough.composition.solids_g));
   };
-  const walked = packOfVolume(choice.option, choice.volume_ml).open
-    ? openWalk(worked, days)
-    : lifeCurve(product, storage, room, days);
+  const walked = packOf(choice.option, choice.volume_ml).open ? openWalk(worked, days) : lifeCurve(product, storage, room, days);
   const stride = Math.max(1, Math.ceil(walked.length / CURVE_POINTS));
   return {
     points: walked

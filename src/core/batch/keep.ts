@@ -1,4 +1,4 @@
-import { lifeOf, packOfVolume, type Life, type PackOption, type Product, type Store } from '../keeping';
+import { lifeOf, packOf, type Life, type PackOption, type Product, type Store } from '../keeping';
 import { tissueShare, type DoughLine } from '../pantry';
 import type { PackChoice } from './document';
 import type { Finish } from './finish';
@@ -40,7 +40,7 @@ export function productOf(
 
 /** Pieces that go into one pack, and packs for the batch. */
 export function packing(choice: PackChoice, finish: Finish, out: ShapeYield): { perPack: number; packs: number } {
-  const { volume_ml, open } = packOfVolume(choice.option, choice.volume_ml);
+  const { volume_ml, open } = packOf(choice.option, choice.volume_ml);
   const fits = Math.max(1, Math.floor((volume_ml * PACKING) / finish.volume_ml));
   const perPack = open ? out.pieces : Math.min(out.pieces, fits);
   return { perPack, packs: Math.ceil(out.pieces / perPack) };

@@ -1,3 +1,10 @@
+export { LIMITS, allowance, training } from './allowance';
+export type { Allowance, Limit, Training } from './allowance';
 export { analyse } from './analysis';
+export type { Analysis } from './analysis';
+export { ACTIVITIES, AGE_STAGES, dailyEnergy, restingEnergy } from './dog-profile';
+export type { Activity, AgeStage, DogProfile } from './dog-profile';
 export { screen } from './screen';
 export type { Dog, DogVerdict, Screening } from './screen';
+export { feedingVerdict } from './verdict';
+export type { Fed, FeedingVerdict, Reason } from './verdict';

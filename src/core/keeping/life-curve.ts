@@ -1,14 +1,14 @@
 import { scaleComposition } from '../pantry';
 import { daysToReach, type DriftPoint } from './moisture-drift';
 import type { Product, Storage } from './life';
-import { airOf, packOfVolume, type Air } from './packs';
+import { airOf, packOf, type Air } from './packs';
 
 /**
  * Moisture in a closed pack against time, up to `days`: what the keep bench draws.
  * Empty for an open bowl, which follows the room within days.
  */
 export function lifeCurve(product: Product, storage: Storage, room: Air, days: number): DriftPoint[] {
-  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const pack = packOf(storage.option, storage.volume_ml, storage.own);
   if (pack.open || product.composition.solids_g <= 0) return [];
   const composition = scaleComposition(product.composition, storage.solids_g / product.composition.solids_g);
   const water_g = (storage.solids_g * product.moisture_pct) / (100 - product.moisture_pct);

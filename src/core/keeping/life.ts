@@ -4,7 +4,7 @@ import { scaleComposition, type Composition, type DoughLine } from '../pantry';
 import { capDays } from './caps';
 import { daysToReach, openBowlDays, type Packed } from './moisture-drift';
 import { mouldDays } from './mould';
-import { airOf, packOfVolume, type Air, type PackOption, type Store } from './packs';
+import { airOf, packOf, type Air, type OwnPack, type PackOption, type Store } from './packs';
 import { rancidDays } from './rancidity';
 
 export type ProductKind = 'baked' | 'soft' | 'dried-meat' | 'fruit';
@@ -31,6 +31,7 @@ export type Storage = {
   readonly option: PackOption;
   readonly store: Store;
   readonly volume_ml?: number;
+  readonly own?: OwnPack;
   /** Dry solids in one pack [g]. */
   readonly solids_g: number;
   readonly openings_per_day: number;
@@ -63,7 +64,7 @@ const WATER_REFERENCE_C = 21;
 
 /** Storage life of a product in a pack and place: the shortest of the modes rules. */
 export function lifeOf(product: Product, storage: Storage, room: Air): Life {
-  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const pack = packOf(storage.option, storage.volume_ml, storage.own);
   const air = airOf(storage.store, room);
   const perGram = product.composition.solids_g > 0 ? storage.solids_g / product.composition.solids_g : 0;
   const composition = scaleComposition(product.composition, perGram);
@@ -98,14 +99,14 @@ function mouldMode(awSafe: number, aw: number, packed: Packed, storage: Storage,
   const exposed = open ? Math.max(awSafe, air.relativeHumidity) : awSafe;
   const days = mouldDays(exposed, air.temperature_c);
   if (open || air.relativeHumidity <= HUMID_ROOM || aw >= 0.65) return days;
-  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const pack = packOf(storage.option, storage.volume_ml, storage.own);
   const wetting = daysToReach(HUMID_ROOM, packed, pack, air, storage.openings_per_day);
   return Math.min(days, wetting + 0.5 * mouldDays(0.7, air.temperature_c));
 }
 
 /** Softening of crisp goods, or drying out of soft ones. */
 function driftModes(product: Product, aw: number, packed: Packed, storage: Storage, air: Air): Partial<Record<LifeMode, number>> {
-  const pack = packOfVolume(storage.option, storage.volume_ml);
+  const pack = packOf(storage.option, storage.volume_ml, storage.own);
   const dried = product.kind === 'dried-meat' || product.kind === 'fruit';
   const reach = (limit: number): number =>
     pack.open

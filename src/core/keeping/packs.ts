@@ -51,7 +51,7 @@ export const PACKS: Record<PackOption, Pack> = {
 };
 
 /** The same pack at another size: film goes with the surface, a closure's leak with its ring, headspace with the volume. */
-export function packOfVolume(option: PackOption, volume_ml?: number): Pack {
+function packOfVolume(option: PackOption, volume_ml?: number): Pack {
   const usual = PACKS[option];
   if (volume_ml === undefined || volume_ml === usual.volume_ml) return usual;
   const scale = volume_ml / usual.volume_ml;
@@ -62,6 +62,37 @@ export function packOfVolume(option: PackOption, volume_ml?: number): Pack {
     leak: usual.leak * scale ** (1 / 3),
     head_l: usual.head_l * scale,
   };
+}
+
+/** How a pack is shut, and what its closure lets through [g/(day kPa)]. Source: ours; jar rings vary ten-fold. */
+export const CLOSURES = {
+  open: null,
+  folded: 0.6,
+  zip: 0.02,
+  'press-lid': 0.06,
+  'clip-ring': 0.006,
+  'heat-seal': 0.0004,
+} as const;
+export type Closure = keyof typeof CLOSURES;
+
+/** What is known better of an own pack than of its kind. */
+export type OwnPack = {
+  /** Of the film [g/(m2 day kPa)] at 22 °C; 0 for glass and metal. */
+  readonly film?: number;
+  readonly area_cm2?: number;
+  readonly closure?: Closure;
+  /** It keeps oxygen out as foil does. */
+  readonly barrier?: boolean;
+};
+
+/** A pack of a kind and size, with what is known better of this one. */
+export function packOf(option: PackOption, volume_ml?: number, own: OwnPack = {}): Pack {
+  const usual = packOfVolume(option, volume_ml);
+  const { film = usual.film, area_cm2, closure, barrier = usual.barrier } = own;
+  const area_m2 = area_cm2 === undefined ? usual.area_m2 : area_cm2 / 1e4;
+  const shut =
+    closure === undefined ? {} : { leak: CLOSURES[closure] ?? 0, open: closure === 'open', sealed: closure === 'heat-seal' };
+  return { ...usual, film, area_m2, barrier, ...shut };
 }
 
 /** Air in a store: temperature [°C] and relative humidity [0..1]. */

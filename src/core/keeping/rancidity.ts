@@ -1,4 +1,4 @@
-import type { Composition, DoughLine, OilClass } from '../pantry';
+import type { Composition, DoughLine, Ingredient, OilClass } from '../pantry';
 
 /** Days until a ground, baked fat tastes old, in air at 20 °C. Source: ours, set to trade best-before dates. */
 const DAYS_AT_20_C: Record<Exclude<OilClass, 'none'>, number> = {
@@ -39,6 +39,9 @@ function speedAt(aw: number): number {
   const [a1, s1] = SPEED_BY_AW[next];
   return s0 + ((s1 - s0) * (aw - a0)) / (a1 - a0);
 }
+
+/** Days until an ingredient's own fat turns at 20 °C; infinity without fat. */
+export const turnsIn = ({ oilClass }: Ingredient): number => (oilClass === 'none' ? Infinity : DAYS_AT_20_C[oilClass]);
 
 /** Days until the mix of fats in a recipe turns, at 20 °C in air, or Infinity without fat: rates add up by share of the fat. */
 function daysOfMix(lines: readonly DoughLine[]): number {

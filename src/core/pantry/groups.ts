@@ -18,7 +18,8 @@ const shareOf = (lines: readonly DoughLine[], belongs: (row: Ingredient) => bool
 export const tissueShare = (lines: readonly DoughLine[]): number => shareOf(lines, isTissue);
 
 /** Share of the mix that is liver [0..1]. */
-export const liverShare = (lines: readonly DoughLine[]): number => shareOf(lines, (row) => row.id.startsWith('liver_'));
+export const liverShare = (lines: readonly DoughLine[]): number => shareOf(lines, isLiver);
+export const isLiver = ({ id }: Ingredient): boolean => id.startsWith('liver_');
 
 /** Share of the mix that is nut or seed butter [0..1]. */
 export const nutButterShare = (lines: readonly DoughLine[]): number =>

@@ -11,6 +11,7 @@ export type { Freshness } from './freshness';
 export {
   animalProtein,
   crystallisingSugars,
+  isLiver,
   isRawFlour,
   isRawTissue,
   isWetSpentGrain,
