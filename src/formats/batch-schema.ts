@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { APPLIANCE_KINDS, PREFERENCES, METHODS, SCRAP_USES, SHAPE_METHODS, THICKNESS_BY, type ShapeMethod } from '@/core/batch';
-import { PACKS } from '@/core/keeping';
+import { CLOSURES, PACKS } from '@/core/keeping';
+import { LABEL_PARTS } from '@/core/labelling';
 import { CUP_FILLS, UNITS } from '@/core/quantities';
 import { LAYOUT_LEVELS, OUTLINE_NAMES, PAN_SHAPES } from '@/core/shaping';
 import { SUPPORTS } from '@/core/heat';
@@ -266,6 +267,31 @@ const pack = Joi.object({
     .required(),
   store: Joi.string().valid('room', 'fridge', 'freezer'),
   volume_ml: Joi.number().min(20).max(50000),
+  pieces: Joi.number().integer().min(1).max(100000),
+  packs: Joi.number().integer().min(0).max(10000),
+  openings_per_day: Joi.number().min(0).max(50),
+  own: Joi.object({
+    film: Joi.number().min(0).max(500),
+    area_cm2: Joi.number().min(1).max(50000),
+    closure: Joi.string().valid(...Object.keys(CLOSURES)),
+    barrier: Joi.boolean(),
+  }),
+})
+  // Counted packs hold counted pieces: otherwise nobody knows what is left for the others.
+  .with('packs', 'pieces');
+
+const labelPart = Joi.string().allow('').max(2000);
+const label = Joi.object({
+  width_mm: Joi.number().min(25).max(200),
+  height_mm: Joi.number().min(15).max(200),
+  pack: Joi.number().integer().min(0).max(19),
+  letter: Joi.string().pattern(/^[A-Z]$/),
+  text: Joi.object(Object.fromEntries(LABEL_PARTS.map((part) => [part, labelPart]))),
+});
+const worth = Joi.object({
+  minutes: Joi.number().min(0).max(5760),
+  bought_per_100g: Joi.number().min(0).max(1000),
+  margin_pct: Joi.number().min(0).max(95),
 });
 
 const clock = Joi.number().min(0).max(5760);
@@ -308,5 +334,7 @@ export const BATCH_SCHEMA = Joi.object({
     .required(),
   heat: heat.required(),
   pack: Joi.array().items(pack).max(20),
+  label,
+  worth,
   target,
 });

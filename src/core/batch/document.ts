@@ -1,6 +1,7 @@
 import type { OwnComposition } from '../pantry';
 import type { SupportName, Door } from '../heat';
-import type { PackOption, Store } from '../keeping';
+import type { OwnPack, PackOption, Store } from '../keeping';
+import type { LabelText } from '../labelling';
 import type { CupFill, Unit } from '../quantities';
 import type { Method } from './methods';
 import type { Shape, Tray } from './shapes';
@@ -19,6 +20,8 @@ export type BatchDocument = {
   readonly shape: Shape;
   readonly heat: Heat;
   readonly pack?: readonly PackChoice[];
+  readonly label?: LabelWishes;
+  readonly worth?: Worth;
   readonly target?: Target;
 };
 
@@ -181,7 +184,40 @@ export type Target = {
   readonly also?: readonly Appliance[];
 };
 
-export type PackChoice = { readonly option: PackOption; readonly store?: Store; readonly volume_ml?: number };
+/** A way to pack the batch. Those without `packs` are alternatives for what is not spoken for. */
+export type PackChoice = {
+  readonly option: PackOption;
+  readonly store?: Store;
+  readonly volume_ml?: number;
+  /** Pieces in each; without it as many as fit. */
+  readonly pieces?: number;
+  /** So many of these are filled before anything else. */
+  readonly packs?: number;
+  readonly openings_per_day?: number;
+  /** What is known better of this pack than of its kind. */
+  readonly own?: OwnPack;
+};
+
+/** What the baker makes of the batch besides eating it. */
+export type Worth = {
+  /** Minutes that hands were busy; without it they are estimated. */
+  readonly minutes?: number;
+  /** What such treats cost in a shop. */
+  readonly bought_per_100g?: number;
+  /** Share of the price that shall be left. */
+  readonly margin_pct?: number;
+};
+
+/** Parts of a label that the baker writes otherwise, and its size. */
+export type LabelWishes = {
+  readonly width_mm?: number;
+  readonly height_mm?: number;
+  /** Which of the packs it is for, counted from 0. */
+  readonly pack?: number;
+  /** Letter of this batch among the day's. */
+  readonly letter?: string;
+  readonly text?: Partial<LabelText>;
+};
 
 /** No batch file is honestly larger than this [characters]. */
 export const LARGEST_FILE = 1_000_000;

@@ -83,14 +83,16 @@ function curveOf(worked: Worked, index: number): LifeCurve {
   const choice = packs[index];
   const keeps = prediction.keeps[index];
   const product = productOf(lines, dough, finish, out.body.thickness_mm);
-  const storage = storageOf(choice, keeps.pieces_per_pack, finish, out);
+  const storage = storageOf(choice, keeps.pieces_per_pack, finish, out.piece_g);
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
   const days = Math.max(CURVE_AT_LEAST, keeps.days_high * CURVE_BEYOND);
   const at = (aw: number): number => {
     const water_g = waterHeld(dough.composition, aw, room.temperature_c, dough.state);
     return Math.max(DRIEST_PCT, (100 * water_g) / (water_g + dough.composition.solids_g));
   };
-  const walked = packOf(choice.option, choice.volume_ml).open ? openWalk(worked, days) : lifeCurve(product, storage, room, days);
+  const walked = packOf(choice.option, choice.volume_ml, choice.own).open
+    ? openWalk(worked, days)
+    : lifeCurve(product, storage, room, days);
   const stride = Math.max(1, Math.ceil(walked.length / CURVE_POINTS));
   return {
     points: walked

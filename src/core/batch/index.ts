@@ -7,7 +7,9 @@ export type {
   BatchDocument,
   FixedAmount,
   HeatStep,
+  LabelWishes,
   PackChoice,
+  Worth,
   Recipe,
   RecipeLine,
   RecipeStep,
@@ -38,3 +40,10 @@ export { SCRAP_USES, SHAPE_METHODS, THICKNESS_BY } from './shapes';
 export type { CutterChoice, RollAndCut, Shape, ShapeMethod } from './shapes';
 export type { CakeDrawing, HollowsDrawing, LooseDrawing, SheetDrawing, SlabDrawing, TrayDrawing } from './shape/drawing';
 export { startingPoint } from './starting-point';
+export { fedFrom } from './fed';
+export { LONGER_MIN, keepGains } from './keep-gains';
+export type { KeepGain } from './keep-gains';
+export { labelFacts } from './label-facts';
+export type { Maker } from './label-facts';
+export { worthOf } from './worth';
+export type { BatchWorth, KitchenCosts } from './worth';

@@ -16,14 +16,14 @@ import { courseOf, type CoursePoint } from './heat/course';
 import { rawPart } from './heat/raw';
 import { reachedIn } from './heat/moments';
 import { planHeat, type HeatPlan } from './heat/plan';
-import { keepsOf, productOf } from './keep';
+import { keepsOf, productOf, spokenFor } from './keep';
 import type { DoughMaterial } from './material';
 import type { Prediction, TimelinePoint } from './prediction';
 import { measuringOf, prepare, type Kitchen } from './prepare';
 import { leftOvers } from './scale';
 import { advised, mixtureOf, quickYield, yieldOf, type ShapePlan } from './shape/plan';
 import type { ShapeYield } from './shape/yield';
-import { cakePart, risingOf, yieldPart } from './yield-part';
+import { cakePart, risingOf, sidesOf, yieldPart } from './yield-part';
 
 /** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
 export type Worked = {
@@ -46,6 +46,8 @@ export type Worked = {
 };
 
 const YIELDS = { full: advised, unadvised: yieldOf, quick: quickYield } as const;
+/** A shell this crisp breaks, rather than bends [1]. */
+const HARD_FROM = 0.5;
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
 
 /**
@@ -105,7 +107,7 @@ function assemble(
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
   const cautions = cautionsFor(contextOf(worked));
-  const { kcal_per_kg } = analyse(lines, dough_g * finish.massRatio);
+  const { kcal_per_kg, ...analysis } = analyse(lines, dough_g * finish.massRatio);
   return {
     format: 'upbeat-oven/prediction',
     version: 1,
@@ -133,13 +135,23 @@ function assemble(
       snap_high: finish.snap,
       texture: finish.words,
       soft_while_hot: finish.feel.willFirm,
+      snap_force_n: finish.force_N,
+      hard: finish.shellCrispness > HARD_FROM,
       mass_loss_pct: 100 * (1 - finish.massRatio),
       draws: 0,
       blame: [],
       others: [],
     },
-    keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, out, room)),
+    keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
+    analysis: {
+      protein_pct: analysis.protein_pct,
+      fat_pct: analysis.fat_pct,
+      crude_fibre_pct: analysis.crudeFibre_pct,
+      moisture_pct: analysis.moisture_pct,
+      ash_pct: analysis.ash_pct,
+      nitrogen_free_pct: analysis.nitrogenFree_pct,
+    },
     cost: prices ? costPart(ingredientCost(lines, prices), dough_g, final_g * out.pieces, out.pieces) : null,
     cautions: cautions.map(({ code, severity, step, title, why, act }) => ({
       code,
@@ -247,7 +259,6 @@ function contextOf({
   packs,
 }: Omit<Worked, 'prediction'>): CautionContext {
   const { composition } = dough;
-  const sides = [...out.sides_mm, out.body.thickness_mm].sort((a, b) => b - a);
   return {
     lines,
     fat_pctOfDry: (100 * composition.fat_g) / composition.solids_g,
@@ -261,9 +272,9 @@ function contextOf({
     curve: course.map(({ minute, core_c, coreAw }) => ({ minute, temperature_c: core_c, aw: coreAw })),
     atPacking_c: baked.end.hottest_c,
     room_c: heat.room.temperature_c,
-    sides_mm: [sides[0], sides[1], sides[2]],
+    sides_mm: sidesOf(out),
     force_N: finish.force_N,
-    hard: finish.shellCrispness > 0.5,
+    hard: finish.shellCrispness > HARD_FROM,
     packs: packs.map(({ option, store }) => ({ option, store: store ?? 'room' })),
     rising: risingOf(out, dough.material.food.rise),
     sliced: shape.method === 'slice',

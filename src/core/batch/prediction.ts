@@ -78,6 +78,15 @@ export type Keeps = {
   readonly capped: boolean;
   readonly pieces_per_pack: number;
   readonly packs: number;
+  /** Pieces in a last pack that does not get full, or that no pack is left for. */
+  readonly left_over: number;
+  /** Of a full pack: net weight [g], and how far it could still be filled [%]. */
+  readonly net_g: number;
+  readonly headspace_pct: number;
+  /** Of what is sealed: days in a zip bag once it is open; null for what is opened all the time. */
+  readonly opened_days: number | null;
+  /** Oxygen absorber to buy for one pack [cc]; null where none belongs in it, or none is large enough. */
+  readonly absorber_cc: number | null;
   readonly why: string;
 };
 
@@ -109,6 +118,8 @@ export type Prediction = {
     readonly piece_final_g: number;
     /** As thick as a piece goes in: a batter as deep as it stands. */
     readonly piece_thickness_mm: number;
+    /** Sides of a piece, the longest first. */
+    readonly piece_sides_mm: readonly [number, number, number];
     readonly trays: number;
     readonly per_tray: number;
     /** How often the mats, tins or moulds that there are must be filled. */
@@ -196,6 +207,9 @@ export type Prediction = {
     readonly snap_high: number;
     readonly texture: string;
     readonly soft_while_hot: boolean;
+    /** Force that snaps a bar of it, good to a factor of two [N]; and whether it is crisp enough for that to count. */
+    readonly snap_force_n: number;
+    readonly hard: boolean;
     readonly mass_loss_pct: number;
     /** Draws that the bands rest on; 0 before any. */
     readonly draws: number;
@@ -206,6 +220,15 @@ export type Prediction = {
   };
   readonly keeps: readonly Keeps[];
   readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };
+  /** Typical analysis of the finished treat [%]. */
+  readonly analysis: {
+    readonly protein_pct: number;
+    readonly fat_pct: number;
+    readonly crude_fibre_pct: number;
+    readonly moisture_pct: number;
+    readonly ash_pct: number;
+    readonly nitrogen_free_pct: number;
+  };
   /** What the ingredients cost; null where no prices are known. Those of `missing` are not in the sums. */
   readonly cost: {
     readonly currency: string;

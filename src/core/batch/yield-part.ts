@@ -14,6 +14,7 @@ export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield']
     piece_raw_g: out.piece_g,
     piece_final_g: final_g,
     piece_thickness_mm: out.body.thickness_mm,
+    piece_sides_mm: sidesOf(out),
     trays: out.trays,
     per_tray: out.perTray,
     rounds: roundsFor(out.trays, out.traysOwned ?? out.trays),
@@ -29,6 +30,12 @@ export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield']
     roll_to: advice && rolls.length > 0 && advice.pieces > rolls[0].pieces ? advice : null,
     provisional: out.provisional,
   };
+}
+
+/** Sides of a piece as it lies, the longest first [mm]. */
+export function sidesOf(out: ShapeYield): [number, number, number] {
+  const [a, b, c] = [...out.sides_mm, out.body.thickness_mm].sort((x, y) => y - x);
+  return [a, b, c];
 }
 
 /** Pieces from the first roll, and how hands scatter about them. */

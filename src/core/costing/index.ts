@@ -3,5 +3,5 @@ export type { IngredientCost, PriceList } from './ingredient-cost';
 export { shoppingList } from './shopping-list';
 export type { ShoppingItem } from './shopping-list';
 export { COST_PARTS, LOST_SHARE, batchCost, breakEven, cheaper, priceForMargin } from './batch-cost';
-export type { BatchCost, BreakEven, CostPart } from './batch-cost';
+export type { BatchCost, BreakEven, CostFacts, CostPart } from './batch-cost';
 export { handMinutes } from './hand-minutes';

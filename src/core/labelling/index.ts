@@ -1,8 +1,8 @@
 export { bestBefore } from './best-before';
 export { guarantees } from './guarantees';
 export { ingredientList } from './ingredient-list';
-export { labelText } from './label-text';
-export type { LabelFacts, LabelText } from './label-text';
+export { LABEL_PARTS, labelText } from './label-text';
+export type { LabelFacts, LabelPart, LabelText } from './label-text';
 export { isLot, lotOf } from './lot';
 export { fillPlan, statedWeight, tolerableError } from './net-weight';
 export type { FillPlan } from './net-weight';

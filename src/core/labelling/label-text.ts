@@ -1,20 +1,24 @@
 import type { Guarantees } from './guarantees';
 import type { Declared } from './ingredient-list';
 
+/** Parts of a label, in the order they stand. */
+export const LABEL_PARTS = [
+  'title',
+  'kind',
+  'ingredients',
+  'analysis',
+  'allergens',
+  'feeding',
+  'storage',
+  'net',
+  'bestBefore',
+  'lot',
+  'maker',
+] as const;
+export type LabelPart = (typeof LABEL_PARTS)[number];
+
 /** What a label says, part by part; every part may be rewritten, and an empty one is left out. */
-export type LabelText = {
-  readonly title: string;
-  readonly kind: string;
-  readonly ingredients: string;
-  readonly analysis: string;
-  readonly allergens: string;
-  readonly feeding: string;
-  readonly storage: string;
-  readonly net: string;
-  readonly bestBefore: string;
-  readonly lot: string;
-  readonly maker: string;
-};
+export type LabelText = Readonly<Record<LabelPart, string>>;
 
 /** What a label is written from. */
 export type LabelFacts = {

@@ -1,7 +1,7 @@
 import { quantile, runOut } from '../../quantities';
 import type { MomentBand, Prediction, ProgrammeBand } from '../prediction';
 import { otherPieces } from '../heat/others';
-import { keepsOf, productOf } from '../keep';
+import { keepsOf, productOf, spokenFor } from '../keep';
 import type { Worked } from '../predict';
 import { blameOf } from './blame';
 import { CURVES, bandMinutes, sampleOf, type Curve, type Sample } from './sample';
@@ -73,7 +73,7 @@ export function bandFrom(worked: Worked, samples: readonly Sample[]): Prediction
       moisture_pct,
       coreMoisture_pct: finish.wettestMoisture_pct,
     };
-    return worked.packs.map((choice) => keepsOf(choice, product, finish, out, room));
+    return worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room));
   };
   const [wet, dry] = [at(moisture.high), at(moisture.low)];
   // A cake is cut into as many portions as are wished.

@@ -2,7 +2,7 @@ import { CORE_TARGET_C, ENOUGH_KILL } from '../../cautions';
 import { isRawTissue } from '../../pantry';
 import type { Target } from '../document';
 import type { Finish } from '../finish';
-import { keepsOf, productOf } from '../keep';
+import { keepsOf, productOf, spokenFor } from '../keep';
 import type { Worked } from '../predict';
 import { mixtureOf } from '../shape/plan';
 
@@ -36,6 +36,7 @@ const FLOUR_C = 71;
 
 export function goalOf(target: Target, worked: Worked): Goal {
   const { lines, dough, out, heat, packs } = worked;
+  const toPack = { out, spoken: spokenFor(packs) };
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
   const core_c = Math.max(
     0,
@@ -55,7 +56,7 @@ export function goalOf(target: Target, worked: Worked): Goal {
     core_c,
     kill_log10: lines.some(({ ingredient, mass_g }) => mass_g > 0 && isRawTissue(ingredient)) ? ENOUGH_KILL : 0,
     pick: target.pick_clean ?? mixtureOf(worked.shape) === 'batter',
-    daysOf: (finish) => keepsOf(packs[0], productOf(lines, dough, finish, out.body.thickness_mm), finish, out, room).days,
+    daysOf: (finish) => keepsOf(packs[0], productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room).days,
   };
 }
 
