@@ -4,9 +4,9 @@ import type pg from 'pg';
 import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { addBatch } from '@/db/batches';
-import { addDog, type DogRow } from '@/db/dogs';
+import { setDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
-import { setAppliance, setEnergyPrice, type ApplianceRow } from '@/db/kitchen';
+import { setAppliance, setCosts, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
 import { addRecipe } from '@/db/recipes';
 import { readBatch } from '@/formats/read-batch';
@@ -36,6 +36,7 @@ type Demo = {
   readonly finished: readonly DemoBatch[];
   readonly planned: { readonly recipe: string; readonly name: string };
   readonly dogs: ReadonlyArray<Omit<DogRow, 'id'>>;
+  readonly costs: KitchenRow['costs'];
   readonly prices: ReadonlyArray<{ readonly ingredient: string; readonly pack_g: number; readonly price: number }>;
   readonly lots: ReadonlyArray<Omit<LotRow, 'id' | 'ingredient_id'> & { readonly ingredient: string }>;
 };
@@ -66,7 +67,8 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       documents.set(recipe.id, document);
       await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
     }
-    for (const dog of demo.dogs) await addDog(db, id, dog);
+    for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() });
+    await setCosts(db, id, demo.costs);
     for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
     for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);

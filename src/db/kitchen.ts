@@ -1,4 +1,4 @@
-import type { Appliance } from '@/core/batch';
+import type { Appliance, KitchenCosts } from '@/core/batch';
 import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
 
@@ -12,6 +12,8 @@ export type KitchenRow = {
   readonly currency: string;
   /** What a kilowatt hour costs; null until somebody has said. */
   readonly energy_per_kwh: number | null;
+  /** What work, packs and wear cost. */
+  readonly costs: Omit<KitchenCosts, 'energy_per_kwh'>;
 } & HabitsRow;
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
@@ -31,7 +33,7 @@ export type ApplianceRow = {
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
-    'select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
+    'select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
   );
   return rows[0] ?? null;
 }
@@ -64,6 +66,10 @@ export async function removeAppliance(db: Queryable, kitchenId: string, id: stri
 
 export async function setEnergyPrice(db: Queryable, kitchenId: string, energy_per_kwh: number | null): Promise<void> {
   await db.query('update kitchen set energy_per_kwh = $2 where id = $1', [kitchenId, energy_per_kwh]);
+}
+
+export async function setCosts(db: Queryable, kitchenId: string, costs: KitchenRow['costs']): Promise<void> {
+  await db.query('update kitchen set costs = $2 where id = $1', [kitchenId, JSON.stringify(costs)]);
 }
 
 export async function setHabits(

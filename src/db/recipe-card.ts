@@ -1,3 +1,4 @@
+import type { Fed } from '@/core/feeding';
 import type { Ingredient } from '@/core/pantry';
 
 /** What the book shows of a recipe without predicting it again. */
@@ -23,4 +24,6 @@ export type RecipeCardRow = {
   /** Of the whole recipe once it is cold. */
   readonly finished_g: number;
   readonly moisture_pct: number;
+  /** How a dog meets a piece. */
+  readonly fed: Pick<Fed, 'kcal_per_piece' | 'sides_mm' | 'force_N' | 'hard' | 'blockedBy'>;
 };

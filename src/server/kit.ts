@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Appliance } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
-import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, type ApplianceRow } from '@/db/kitchen';
+import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from './view-kitchen';
@@ -13,14 +13,15 @@ export type KitView = {
   readonly currency: string;
   readonly energy_per_kwh: number | null;
   readonly room_c: number;
+  readonly costs: KitchenRow['costs'];
 };
 
 export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, currency, energy_per_kwh, room_c } = kitchen.value;
-    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c });
+    const { id, currency, energy_per_kwh, room_c, costs } = kitchen.value;
+    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c, costs });
   });
 
 type KeepRequest = { readonly name: string; readonly appliance: Appliance };

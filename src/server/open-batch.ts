@@ -1,9 +1,8 @@
-import type { BatchDocument } from '@/core/batch';
-import type { Dog } from '@/core/feeding';
+import type { BatchDocument, KitchenCosts } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
-import { dogsOf } from '@/db/dogs';
+import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
 import { ingredients, lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
@@ -30,7 +29,8 @@ export type OpenBatch = {
   readonly recipeId: string | null;
   readonly habits: HabitsRow;
   readonly prices: PlainPrices;
-  readonly dogs: ReadonlyArray<Dog & { readonly weight_kg: number }>;
+  readonly dogs: readonly DogRow[];
+  readonly costs: KitchenCosts;
   readonly lots: readonly LotRow[];
   /** Recipes that use up what is left of an ingredient, by ingredient id. */
   readonly alsoUsedIn: ReadonlyArray<
@@ -46,7 +46,7 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', GONE);
-    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm } = kitchen.value;
+    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh } = kitchen.value;
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
@@ -55,7 +55,8 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
       appliances: await appliancesOf(db, kitchenId),
       habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
       prices: plainPrices(await loadPrices(db, kitchen.value)),
-      dogs: (await dogsOf(db, kitchenId)).map(({ name, avoids, weight_kg }) => ({ name, avoids, weight_kg })),
+      dogs: await dogsOf(db, kitchenId),
+      costs: { ...costs, ...(energy_per_kwh === null ? {} : { energy_per_kwh }) },
       lots: await lotsOf(db, kitchenId),
       alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
     });

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { METHOD_NAMES, addBand, predict, type BatchDocument, type Worked } from '@/core/batch';
+import { METHOD_NAMES, addBand, fedFrom, predict, type BatchDocument, type Worked } from '@/core/batch';
 import { crumbleEdge } from '@/core/dough';
 import { succeed, type Result } from '@/core/failure';
 import { allergensIn, sharesOf, type Pantry } from '@/core/pantry';
@@ -43,6 +43,7 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
 
 function cardFrom({ prediction, lines }: Worked): RecipeCardRow {
   const { dough, yield: out, heat, outcome, keeps } = prediction;
+  const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = fedFrom(prediction, lines);
   return {
     lines: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, name: ingredient.name, mass_g })),
     ownRows: lines.flatMap(({ ingredient }) => (ingredient.own ? [ingredient] : [])),
@@ -62,6 +63,7 @@ function cardFrom({ prediction, lines }: Worked): RecipeCardRow {
     water_g: dough.water_g,
     finished_g: out.piece_final_g * out.pieces,
     moisture_pct: outcome.moisture_pct,
+    fed: { kcal_per_piece, sides_mm, force_N, hard, blockedBy },
   };
 }
 

@@ -4,6 +4,7 @@ import {
   drawingOf,
   findInSteps,
   gapFromCut,
+  keepGains,
   predict,
   remember,
   samplesInSteps,
@@ -72,6 +73,7 @@ export function makePredictionService(now: () => number, pause: () => Promise<vo
       const worked = predict(document, kitchen, 'quick');
       return worked.ok ? coolingOf(worked.value) : null;
     },
+    gains: (document, pack) => keepGains(document, kitchen, pack),
     stop(): void {
       newest++;
     },

@@ -1,5 +1,13 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import { isSettled, type BatchDocument, type Cooling, type FoundProgrammes, type Prediction, type Sample } from '@/core/batch';
+import {
+  isSettled,
+  type BatchDocument,
+  type Cooling,
+  type KeepGain,
+  type FoundProgrammes,
+  type Prediction,
+  type Sample,
+} from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 
@@ -92,6 +100,12 @@ export class Predictor {
   async cooling(document: BatchDocument): Promise<Cooling | null> {
     await this.ready;
     return this.patient[0].cooling(document);
+  }
+
+  /** What would buy one of the packs the most days. */
+  async gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
+    await this.ready;
+    return this.patient[0].gains(document, pack);
   }
 
   close(): void {

@@ -1,4 +1,4 @@
-import type { BatchDocument, Cooling, Drawing, FoundProgrammes, Prediction, Sample, Swapped } from '@/core/batch';
+import type { BatchDocument, Cooling, KeepGain, Drawing, FoundProgrammes, Prediction, Sample, Swapped } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
 
@@ -41,6 +41,8 @@ export type PredictionService = {
   find(document: BatchDocument, onSearch?: OnSearch): Promise<Result<FoundProgrammes> | null>;
   /** How the finished batch cools, and what a night on the rack makes of it; null for what ends frozen or cannot be worked. */
   cooling(document: BatchDocument): Cooling | null;
+  /** What would buy one of the batch's packs the most days, the most first. */
+  gains(document: BatchDocument, pack: number): readonly KeepGain[];
   /** Gives up whatever long work is under way. */
   stop(): void;
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */

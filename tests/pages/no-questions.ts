@@ -7,5 +7,6 @@ export const NO_QUESTIONS: BenchProps['questions'] = {
   programmes: () => Promise.resolve(null),
   stop: () => undefined,
   cooling: () => Promise.resolve(null),
+  gains: () => Promise.resolve([]),
   other: () => Promise.resolve(null),
 };

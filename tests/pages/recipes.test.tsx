@@ -31,9 +31,17 @@ const words = (node: ReactNode): string =>
     .replace(/&quot;/g, '"')
     .replace(/\s+/g, ' ');
 const HABITS = { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } as const;
+const GROWN = {
+  age: 'adult',
+  activity: 'usual',
+  neutered: true,
+  overweight: false,
+  wornTeeth: false,
+  upsetByFat: false,
+} as const;
 const DOGS = [
-  { name: 'Juno', avoids: ['chicken'], weight_kg: 31 },
-  { name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
+  { ...GROWN, name: 'Juno', avoids: ['chicken'], weight_kg: 31 },
+  { ...GROWN, name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
 ];
 const nothing = (): void => undefined;
 const document = (lines: readonly RecipeLine[], more: Partial<BatchDocument> = {}): BatchDocument => ({
@@ -64,6 +72,8 @@ function bench(doc: BatchDocument): BenchProps {
     habits: HABITS,
     onHabits: nothing,
     dogs: DOGS,
+    batchId: 'b',
+    costs: {},
     lots: [{ id: 'l', ingredient_id: 'pumpkin_puree', left_g: 425, best_before: null, water_pct: null }],
     alsoUsedIn: new Map([['pumpkin_puree', [{ id: 'x', name: 'Pumpkin bones' }]]]),
   };

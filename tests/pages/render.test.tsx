@@ -31,9 +31,17 @@ const words = (node: ReactNode): string =>
     .replace(/&#x27;/g, "'")
     .replace(/\s+/g, ' ');
 
+const GROWN = {
+  age: 'adult',
+  activity: 'usual',
+  neutered: true,
+  overweight: false,
+  wornTeeth: false,
+  upsetByFat: false,
+} as const;
 const DOGS = [
-  { name: 'Tarn', avoids: [], weight_kg: 19 },
-  { name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
+  { ...GROWN, name: 'Tarn', avoids: [], weight_kg: 19 },
+  { ...GROWN, name: 'Moss', avoids: ['wheat'], weight_kg: 14 },
 ];
 
 function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
@@ -53,6 +61,8 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     habits: { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] },
     onHabits: nothing,
     dogs: DOGS,
+    batchId: 'b',
+    costs: {},
     lots: [{ id: 'l1', ingredient_id: 'spent_grain_wet', left_g: 860, best_before: null, water_pct: 74.5 }],
     alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
   };
@@ -216,7 +226,7 @@ describe('the benches', () => {
   });
   it('heat: two programmes side by side, in numbers and with dashes', () => {
     const [a, b] = [bench(recipe('pear-moons')), hillbars].map(({ likely }) => likely.prediction);
-    const compared = { name: 'Hillbars', prediction: b, timeline: b.heat.timeline, steps: [] };
+    const compared = { name: 'Hillbars', prediction: b, timeline: b.heat.timeline, steps: [], document: recipe('pear-moons') };
     const text = words(<CompareStrip now={a} compared={compared} onClose={() => undefined} />);
     expect(text).toMatch(/as it is now 5 h 18 min .* - - Hillbars 2 h 11 min/);
   });

@@ -33,7 +33,7 @@ export async function bodyJson(request: Request): Promise<Result<unknown>> {
 
 /** A file to keep, with a name that every computer takes. */
 export function attachment(
-  content: string,
+  content: string | Uint8Array,
   name: string,
   { ending, type }: { readonly ending: string; readonly type: string },
 ): Response {
@@ -41,7 +41,7 @@ export function attachment(
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  return new Response(content, {
+  return new Response(content as BodyInit, {
     headers: { 'content-type': type, 'content-disposition': `attachment; filename="${plain || 'upbeat-oven'}.${ending}"` },
   });
 }

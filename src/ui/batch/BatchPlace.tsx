@@ -2,7 +2,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument, KitchenCosts } from '@/core/batch';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
@@ -17,6 +17,7 @@ import { BENCHES, type BatchDog, type Bench, type BenchProps, type KitAppliance,
 import { KeepInRecipe } from './KeepInRecipe';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
+import { PackBench } from './keep/PackBench';
 import { ShapeBench } from './shape/ShapeBench';
 import { useBatch } from './use-batch';
 import type { SavingState } from './saver';
@@ -38,6 +39,7 @@ type BatchPlaceProps = {
   readonly appliances: readonly KitAppliance[];
   readonly habits: Habits;
   readonly dogs: readonly BatchDog[];
+  readonly costs: KitchenCosts;
   readonly lots: readonly Lot[];
   readonly alsoUsedIn: ReadonlyArray<
     readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
@@ -64,6 +66,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
     window.history.replaceState(null, '', `?bench=${next}`);
   }, []);
   const props: BenchProps | null = likely && {
+    batchId: batch.id,
     document,
     edits,
     questions,
@@ -76,6 +79,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
     habits,
     onHabits,
     dogs: kitchen.dogs,
+    costs: kitchen.costs,
     lots: kitchen.lots,
     alsoUsedIn,
   };
@@ -162,9 +166,9 @@ const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { read
     case 'cool':
       return <CoolBench {...props} />;
     case 'pack':
-      return <KeepBench {...props} about="pack" />;
+      return <PackBench {...props} />;
     case 'keep':
-      return <KeepBench {...props} about="keep" />;
+      return <KeepBench {...props} />;
   }
 });
 

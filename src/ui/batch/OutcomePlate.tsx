@@ -1,13 +1,13 @@
 import { memo, type ReactNode } from 'react';
-import type { BatchDocument, Prediction } from '@/core/batch';
-import { screen, type Dog } from '@/core/feeding';
+import { fedFrom, type BatchDocument, type Prediction } from '@/core/batch';
+import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
+import { DogChips } from '../dogs/DogChips';
 import { moisture, moistureRange, money, range, span } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Plate } from '../kit/Plate';
-import { WhoMay } from '../kit/WhoMay';
 import { linesInBowl } from './weigh/bowl';
 
 type OutcomePlateProps = {
@@ -17,7 +17,7 @@ type OutcomePlateProps = {
   readonly banded: Prediction | null;
   readonly bandIsOld: boolean;
   readonly pantry: Pantry;
-  readonly dogs: readonly Dog[];
+  readonly dogs: readonly DogProfile[];
 };
 
 /** What comes out: it never leaves the page, whichever bench is open. */
@@ -107,7 +107,10 @@ export const OutcomePlate = memo(function OutcomePlate({
       </Headline>
       {dogs.length > 0 && (
         <div className="border-t border-hair pt-2">
-          <WhoMay verdicts={screen(inBowl, dogs).dogs} blocked={blocked} nameOf={(id) => pantry.get(id)?.name ?? id} />
+          <DogChips
+            verdicts={dogs.map((dog) => feedingVerdict(fedFrom(likely, inBowl), dog))}
+            nameOf={(id) => pantry.get(id)?.name ?? id}
+          />
         </div>
       )}
       {graver.length > 0 && (

@@ -1,5 +1,5 @@
-import type { Appliance, BatchDocument, Prediction } from '@/core/batch';
-import type { Dog } from '@/core/feeding';
+import type { Appliance, BatchDocument, KitchenCosts, Prediction } from '@/core/batch';
+import type { DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
@@ -18,11 +18,12 @@ export type Lot = {
   readonly water_pct: number | null;
 };
 
-/** A dog of the house: what it must not have, and how heavy it is. */
-export type BatchDog = Dog & { readonly weight_kg: number };
+/** A dog of the house. */
+export type BatchDog = DogProfile;
 
 /** What every bench works with. */
 export type BenchProps = {
+  readonly batchId: string;
   readonly document: BatchDocument;
   readonly edits: Edits;
   readonly questions: Questions;
@@ -36,6 +37,7 @@ export type BenchProps = {
   readonly habits: Habits;
   readonly onHabits: (habits: Habits) => void;
   readonly dogs: readonly BatchDog[];
+  readonly costs: KitchenCosts;
   readonly lots: readonly Lot[];
   /** Other recipes that use an ingredient, by its id. */
   readonly alsoUsedIn: ReadonlyMap<string, ReadonlyArray<{ readonly id: string; readonly name: string }>>;

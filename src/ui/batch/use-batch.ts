@@ -1,6 +1,6 @@
 'use client';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
-import type { BatchDocument, Cooling, FoundProgrammes } from '@/core/batch';
+import type { BatchDocument, Cooling, FoundProgrammes, KeepGain } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
 import type { KitchenGoods, Likely, TriedSwap } from '@/workers/protocol';
@@ -20,6 +20,8 @@ export type Questions = {
   readonly stop: () => void;
   /** How the finished batch cools; null for what ends frozen. */
   readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
+  /** What would buy one of its packs the most days. */
+  readonly gains: (document: BatchDocument, pack: number) => Promise<readonly KeepGain[]>;
   /** Another batch, to compare. */
   readonly other: (document: BatchDocument) => Promise<Result<Likely> | null>;
 };
@@ -46,6 +48,7 @@ export function useBatch(
       programmes: (document, onShare) => predictor.current?.programmes(document, onShare) ?? Promise.resolve(null),
       stop: () => predictor.current?.stop(),
       cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
+      gains: (document, pack) => predictor.current?.gains(document, pack) ?? Promise.resolve([]),
       other: (document) => predictor.current?.other(document) ?? Promise.resolve(null),
     }),
     [],

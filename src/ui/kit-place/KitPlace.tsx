@@ -9,7 +9,7 @@ import { Choice } from '../kit/Choice';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
 import { ApplianceSheet } from './ApplianceSheet';
-import { putJson, removeAt } from './send-kit';
+import { putJson, removeAt } from '../kit/send';
 
 type KitPlaceProps = {
   readonly appliances: readonly KitAppliance[];

@@ -46,6 +46,9 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
         <RailLink href="/log" place="log">
           Log
         </RailLink>
+        <RailLink href="/dogs" place="dogs">
+          Dogs
+        </RailLink>
         <RailLink href="/pantry" place="pantry">
           Pantry
         </RailLink>

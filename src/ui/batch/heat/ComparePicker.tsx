@@ -34,11 +34,11 @@ export function ComparePicker({ document, likely, questions, onCompare }: Compar
     if (!answer.ok) return setTrouble(answer.message);
     setTrouble(null);
     const { prediction } = answer.value;
-    onCompare({ name, prediction, timeline: prediction.heat.timeline, steps: other.heat.steps });
+    onCompare({ name, document: other, prediction, timeline: prediction.heat.timeline, steps: other.heat.steps });
   };
   const pin = (): void => {
     const { prediction } = likely;
-    onCompare({ name: 'as it was', prediction, timeline: prediction.heat.timeline, steps: document.heat.steps });
+    onCompare({ name: 'as it was', document, prediction, timeline: prediction.heat.timeline, steps: document.heat.steps });
   };
   return (
     <>

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { BatchDocument, Prediction } from '@/core/batch';
 import { Button } from '../../kit/Button';
 import { duration, moisture, span } from '../../format/units';
 import type { Ghost } from './ghost';
 
 /** Another programme or dough beside the one at hand. */
-export type Compared = Ghost & { readonly prediction: Prediction };
+export type Compared = Ghost & { readonly prediction: Prediction; readonly document: BatchDocument };
 
 type CompareStripProps = { readonly now: Prediction; readonly compared: Compared; readonly onClose: () => void };
 

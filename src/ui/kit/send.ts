@@ -1,4 +1,4 @@
-/** Sends a change of the kit; tells what is wrong with it, or null. */
+/** Sends a change; tells what is wrong with it, or null. */
 export const putJson = (address: string, body: unknown): Promise<string | null> =>
   send(address, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
 

@@ -1,0 +1,109 @@
+import Joi from 'joi';
+import type { Fed } from '@/core/feeding';
+import { ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
+import { fail, succeed, type Result } from '@/core/failure';
+import type { Pantry } from '@/core/pantry';
+import { dogsOf, removeDog, setDog, type DogRow } from '@/db/dogs';
+import type { RecipeCardRow } from '@/db/recipe-card';
+import { findRecipes } from '@/db/recipes';
+import { checkWith } from '@/formats/read-batch';
+import { loadPantry } from './pantry';
+import { linesOf } from './view-recipes';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** Every dog against every recipe of the book, with reasons. */
+export type DogsView = {
+  readonly dogs: readonly DogRow[];
+  readonly recipes: ReadonlyArray<{
+    readonly id: string;
+    readonly name: string;
+    readonly method: string;
+    readonly piece_g: number;
+    readonly kcal_per_piece: number;
+    /** In the order of the dogs. */
+    readonly verdicts: readonly FeedingVerdict[];
+  }>;
+  /** Names of ingredients that verdicts speak of. */
+  readonly names: Readonly<Record<string, string>>;
+  /** Allergens that a dog can be said to react to. */
+  readonly allergens: readonly string[];
+};
+
+const EVERYTHING = { words: [], method: null, without: [], archived: false };
+const MOST_RECIPES = 500;
+
+export const viewDogs = (): Promise<Result<DogsView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const dogs = await dogsOf(db, kitchen.value.id);
+    const pantry = await loadPantry(db);
+    const { rows } = await findRecipes(db, kitchen.value.id, EVERYTHING, { limit: MOST_RECIPES, offset: 0 });
+    const recipes = rows.map(({ id, name, method, card }) => {
+      const fed = fedFromCard(card, pantry);
+      return {
+        id,
+        name,
+        method,
+        piece_g: card.finished_g / card.pieces,
+        kcal_per_piece: card.fed.kcal_per_piece,
+        verdicts: dogs.map((dog) => feedingVerdict(fed, dog)),
+      };
+    });
+    const spoken = recipes.flatMap(({ verdicts }) =>
+      verdicts.flatMap(({ reasons }) => reasons.flatMap((reason) => ('objections' in reason ? reason.objections : []))),
+    );
+    return succeed({
+      dogs,
+      recipes,
+      names: Object.fromEntries(spoken.map(({ ingredient }) => [ingredient, pantry.get(ingredient)?.name ?? ingredient])),
+      allergens: [...new Set(rows.flatMap(({ card }) => card.allergens.map(({ name }) => name)))].sort(),
+    });
+  });
+
+const fedFromCard = (card: RecipeCardRow, pantry: Pantry): Fed => ({
+  lines: linesOf(card, pantry),
+  pieces: card.pieces,
+  ...card.fed,
+});
+
+const ID = /^[a-z0-9-]{1,60}$/;
+const word = Joi.string().trim().max(80);
+const DOG_REQUEST = Joi.object({
+  name: word.min(1).required(),
+  kind: word.allow('').required(),
+  weight_kg: Joi.number().min(0.5).max(120).required(),
+  avoids: Joi.array().items(word.min(1)).max(20).unique().required(),
+  note: Joi.string().trim().allow('').max(300).required(),
+  age: Joi.string()
+    .valid(...AGE_STAGES)
+    .required(),
+  activity: Joi.string()
+    .valid(...ACTIVITIES)
+    .required(),
+  neutered: Joi.boolean().required(),
+  overweight: Joi.boolean().required(),
+  wornTeeth: Joi.boolean().required(),
+  upsetByFat: Joi.boolean().required(),
+});
+
+/** Writes a dog down under an id, new or changed. */
+export const keepDog = (id: string, body: unknown): Promise<Result<DogRow>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<Omit<DogRow, 'id'>>(DOG_REQUEST, body);
+    if (!request.ok) return request;
+    if (!ID.test(id)) return fail('BAD_VALUE', 'A dog is kept under small letters, digits and dashes.', 'id');
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = { id, ...request.value };
+    return (await setDog(db, kitchen.value.id, row)) ? succeed(row) : fail('NOT_FOUND', 'This dog is not of this kitchen.');
+  });
+
+export const dropDog = (id: string): Promise<Result<{ id: string }>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const gone = await removeDog(db, kitchen.value.id, id);
+    return gone ? succeed({ id }) : fail('NOT_FOUND', 'There is no such dog. It may have been taken off already.');
+  });

@@ -1,0 +1,146 @@
+import 'server-only';
+import Joi from 'joi';
+import { addBand, labelFacts, predict, type BatchDocument, type LabelWishes } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
+import { maybeBatch } from '@/db/batches';
+import { SimulatedLabelPrinter, USUAL_PRINTER, type PrinterState, type PrinterTrouble } from '@/devices/simulated-label-printer';
+import { layLabel, type LaidLabel } from '@/formats/label/label-layout';
+import { labelPdf, type LabelSheet } from '@/formats/label/label-pdf';
+import { labelSvg } from '@/formats/label/label-svg';
+import { checkWith } from '@/formats/read-batch';
+import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** A size that a label has when nobody has said [mm]. */
+const USUAL_LABEL = { width_mm: 100, height_mm: 62 } as const;
+
+/** A batch's label: what the batch says, what the baker made of it, and how it looks. */
+export type LabelView = {
+  readonly batch: { readonly id: string; readonly name: string; readonly revision: number; readonly document: BatchDocument };
+  readonly wishes: LabelWishes;
+  /** As predicted, before anybody wrote a part otherwise. */
+  readonly written: LabelText;
+  readonly stops: readonly string[];
+  readonly packs: ReadonlyArray<{ readonly option: string; readonly packs: number; readonly net_g: number }>;
+};
+
+type Written = {
+  readonly row: NonNullable<Awaited<ReturnType<typeof maybeBatch>>>;
+  readonly written: LabelText;
+  readonly stops: readonly string[];
+  readonly packs: LabelView['packs'];
+};
+
+/** What the label of a batch would say, dated from the day it was baked or from today. */
+const writtenFor = (id: string, pack: number | undefined): Promise<Result<Written>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = await maybeBatch(db, id);
+    if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    const worked = predict(row.document, { pantry: await loadPantry(db) }, 'unadvised');
+    if (!worked.ok) return worked;
+    const prediction = addBand(worked.value);
+    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? new Date().toISOString().slice(0, 10) };
+    const facts = labelFacts(row.document, prediction, worked.value.lines, maker, pack ?? row.document.label?.pack ?? 0);
+    return succeed({
+      row,
+      written: labelText(facts),
+      stops: prediction.cautions.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
+      packs: prediction.keeps.map(({ option, packs, net_g }) => ({ option, packs, net_g })),
+    });
+  });
+
+export async function viewLabel(id: string): Promise<Result<LabelView>> {
+  const found = await writtenFor(id, undefined);
+  if (!found.ok) return found;
+  const { row, written, stops, packs } = found.value;
+  return succeed({
+    batch: { id: row.id, name: row.name, revision: row.revision, document: row.document },
+    wishes: row.document.label ?? {},
+    written,
+    stops,
+    packs,
+  });
+}
+
+type DrawRequest = { readonly text: LabelText; readonly width_mm: number; readonly height_mm: number };
+const TEXT = Joi.object(Object.fromEntries(LABEL_PARTS.map((part) => [part, Joi.string().allow('').max(2000).required()])));
+const SIDES = { width_mm: Joi.number().min(25).max(200).required(), height_mm: Joi.number().min(15).max(200).required() };
+const DRAW_REQUEST = Joi.object({ text: TEXT.required(), ...SIDES });
+
+/** A picture of a label as it would be printed; nothing is checked but whether it can be read. */
+export function drawLabel(body: unknown): Result<{ svg: string; xHeight_mm: number }> {
+  const request = checkWith<DrawRequest>(DRAW_REQUEST, body);
+  if (!request.ok) return request;
+  const { text, width_mm, height_mm } = request.value;
+  const laid = layLabel(text, width_mm, height_mm);
+  return laid.ok ? succeed({ svg: labelSvg(laid.value), xHeight_mm: laid.value.xHeight_mm }) : laid;
+}
+
+const PRINT_QUERY = Joi.object({
+  as: Joi.string().valid('pdf', 'svg').default('pdf'),
+  sheet: Joi.string().valid('single', 'a4', 'letter').default('single'),
+  count: Joi.number().integer().min(1).max(1000).default(1),
+});
+type PrintQuery = { readonly as: 'pdf' | 'svg'; readonly sheet: LabelSheet; readonly count: number };
+
+/** The label as it is saved with the batch, to print. A stop caution blocks it and says why. */
+export async function printLabel(id: string, query: unknown): Promise<Result<{ name: string; type: string; bytes: Uint8Array }>> {
+  const asked = checkWith<PrintQuery>(PRINT_QUERY, query);
+  if (!asked.ok) return asked;
+  const label = await printable(id);
+  if (!label.ok) return label;
+  const { laid, name } = label.value;
+  const { as, sheet, count } = asked.value;
+  if (as === 'svg') return succeed({ name, type: 'image/svg+xml', bytes: new TextEncoder().encode(labelSvg(laid)) });
+  return succeed({ name, type: 'application/pdf', bytes: await labelPdf(laid, count, sheet, `${name}: labels`) });
+}
+
+async function printable(id: string): Promise<Result<{ laid: LaidLabel; name: string }>> {
+  const found = await writtenFor(id, undefined);
+  if (!found.ok) return found;
+  const { row, written, stops } = found.value;
+  if (stops.length > 0) return fail('STOPPED', `No label while this stands: ${stops[0]}`);
+  const { width_mm, height_mm, text } = { ...USUAL_LABEL, ...row.document.label };
+  const laid = layLabel({ ...written, ...text }, width_mm, height_mm);
+  return laid.ok ? succeed({ laid: laid.value, name: row.name }) : laid;
+}
+
+/** The kitchen's one label printer; a stand-in until a real one is plugged in. One per process, also across reloads. */
+const shared = globalThis as { ovenLabelPrinter?: SimulatedLabelPrinter };
+const printer = (): SimulatedLabelPrinter => (shared.ovenLabelPrinter ??= new SimulatedLabelPrinter(USUAL_PRINTER));
+
+const TROUBLES: Record<PrinterTrouble, string> = {
+  unplugged: 'The label printer is not plugged in. Plug it in and print again.',
+  open: 'The label printer is open. Close its lid and print again.',
+  'out-of-labels': 'There are too few labels on the roll. Put a new roll in and print again.',
+};
+type PrinterRequest =
+  | { readonly do: 'print'; readonly batch: string; readonly count: number }
+  | { readonly do: 'state' | 'load' | 'plug' | 'unplug' | 'open' | 'close' };
+const PRINTER_REQUEST = Joi.object({
+  do: Joi.string().valid('print', 'state', 'load', 'plug', 'unplug', 'open', 'close').required(),
+}).when(Joi.object({ do: 'print' }).unknown(), {
+  then: Joi.object({ batch: Joi.string().guid().required(), count: Joi.number().integer().min(1).max(500).required() }),
+});
+
+/** Works the stand-in: prints a batch's label, puts a roll in, opens it, pulls its plug. */
+export async function workLabelPrinter(body: unknown): Promise<Result<PrinterState>> {
+  const request = checkWith<PrinterRequest>(PRINTER_REQUEST, body);
+  if (!request.ok) return request;
+  if (request.value.do === 'print') {
+    const label = await printable(request.value.batch);
+    if (!label.ok) return label;
+    const trouble = printer().print(request.value.count, Date.now());
+    return trouble ? fail('PRINTER_WAITS', TROUBLES[trouble]) : succeed(printer().state(Date.now()));
+  }
+  const now_ms = Date.now();
+  const act = request.value.do;
+  if (act === 'load') printer().load(now_ms);
+  if (act === 'plug' || act === 'unplug') printer().plug(act === 'plug', now_ms);
+  if (act === 'open' || act === 'close') printer().close(act === 'close', now_ms);
+  return succeed(printer().state(now_ms));
+}

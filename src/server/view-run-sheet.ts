@@ -1,0 +1,38 @@
+import { addBand, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import type { Ingredient } from '@/core/pantry';
+import { maybeBatch } from '@/db/batches';
+import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** Everything that a batch's run sheet says. */
+export type RunSheetView = {
+  readonly id: string;
+  readonly kitchen: string;
+  readonly name: string;
+  readonly baked_on: string | null;
+  readonly document: BatchDocument;
+  readonly prediction: Prediction;
+  /** Rows of what is in the bowl. */
+  readonly rows: readonly Ingredient[];
+};
+
+export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = await maybeBatch(db, id);
+    if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    const worked = predict(row.document, { pantry: await loadPantry(db) }, 'unadvised');
+    if (!worked.ok) return worked;
+    return succeed({
+      id,
+      kitchen: kitchen.value.name,
+      name: row.name,
+      baked_on: row.baked_on,
+      document: row.document,
+      prediction: addBand(worked.value),
+      rows: worked.value.lines.map(({ ingredient }) => ingredient),
+    });
+  });

@@ -1,0 +1,72 @@
+'use client';
+import Link from 'next/link';
+import { useState, type ReactNode } from 'react';
+import type { Keeps } from '@/core/batch';
+import { mass } from '../../format/units';
+import { PACK_NAMES, STORE_NAMES } from '../../format/words';
+import { Button, pill } from '../../kit/Button';
+import { CautionsOf } from '../../kit/CautionMark';
+import { BenchHead } from '../BenchHead';
+import type { BenchProps } from '../bench-props';
+import { WorthDialog } from '../worth/WorthDialog';
+import { PackFields } from './PackFields';
+import { PackList } from './PackList';
+import { usePacks } from './use-packs';
+
+/** The pack station: portions, packs side by side, label and price. */
+export function PackBench(props: BenchProps): ReactNode {
+  const { likely, banded, batchId } = props;
+  const { choices, index, pick, set, change, add } = usePacks(props);
+  const [costing, setCosting] = useState(false);
+  const { keeps, yield: out } = likely.prediction;
+  return (
+    <div className="flex flex-col gap-3">
+      <BenchHead title="Pack" about="cold, then closed; packs that are counted are filled first, the others share out the rest">
+        <Button look="small" onClick={() => add({ option: 'zip-bag', store: 'room', pieces: Math.min(40, out.pieces) })}>
+          + bags of 40
+        </Button>
+        <Button look="small" onClick={() => add({ option: 'foil-pouch', store: 'room' })}>
+          + another pack
+        </Button>
+        <Button look="small" onClick={() => setCosting(true)}>
+          What it costs
+        </Button>
+        <Link className={pill('small')} href={`/batch/${batchId}/label`}>
+          Label
+        </Link>
+        <Link className={pill('small')} href={`/batch/${batchId}/sheet`}>
+          Run sheet
+        </Link>
+      </BenchHead>
+      <PackList choices={choices} keeps={keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
+      <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
+      {keeps[index] && <Filled keeps={keeps[index]} piece_g={out.piece_final_g} />}
+      <CautionsOf cautions={likely.prediction.cautions} steps={['pack']} />
+      {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
+    </div>
+  );
+}
+
+/** What is in a pack, what is over, and how full it is. */
+function Filled({ keeps, piece_g }: { readonly keeps: Keeps; readonly piece_g: number }): ReactNode {
+  const { packs, pieces_per_pack, net_g, headspace_pct, left_over, absorber_cc, option, store } = keeps;
+  const facts = [
+    [`${packs} × ${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`, `${pieces_per_pack} pieces, ${mass(net_g)} each`],
+    ['Room left in each', headspace_pct < 2 ? 'none: as full as it gets' : `${Math.round(headspace_pct)} %`],
+    [
+      'Over',
+      left_over === 0 ? 'nothing' : `${left_over} pieces, ${mass(left_over * piece_g)}: a smaller pack, or the first tasting`,
+    ],
+    ...(absorber_cc === null ? [] : [['Absorber', `${absorber_cc} cc in each, sealed within minutes`]]),
+  ];
+  return (
+    <dl className="grid gap-x-6 gap-y-1 rounded-2xl border border-hair bg-enamel px-4 py-2.5 text-[14.5px] sm:grid-cols-[auto_1fr]">
+      {facts.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="text-soft">{name}</dt>
+          <dd className="font-semibold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,121 @@
+import type { ReactNode } from 'react';
+import type { PackChoice } from '@/core/batch';
+import { CLOSURES, packOf, type Closure } from '@/core/keeping';
+import { Choice } from '../../kit/Choice';
+import { NumberField } from '../../kit/NumberField';
+import { OptionalNumber } from '../../kit/OptionalNumber';
+
+const CLOSURE_NAMES: Record<Closure, string> = {
+  open: 'open',
+  folded: 'folded over',
+  zip: 'a zip',
+  'press-lid': 'a press lid',
+  'clip-ring': 'a clip and ring',
+  'heat-seal': 'heat seal',
+};
+const CLOSED = (Object.keys(CLOSURES) as Closure[]).map((value) => ({ value, name: CLOSURE_NAMES[value] }));
+
+type PackFieldsProps = { readonly choice: PackChoice; readonly onChange: (choice: PackChoice) => void };
+
+/** How one pack is filled, opened and closed, and what is known better of it than of its kind. */
+export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
+  const pack = packOf(choice.option, choice.volume_ml, choice.own);
+  const { pieces: _pieces, packs: _packs, ...uncounted } = choice;
+  const own = (next: NonNullable<PackChoice['own']>): void => onChange({ ...choice, own: { ...choice.own, ...next } });
+  const closure = choice.own?.closure ?? usualClosure(choice);
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-2xl border border-hair px-3 py-2 text-[14.5px]">
+      <NumberField
+        label="holds"
+        unit="ml"
+        value={pack.volume_ml}
+        min={20}
+        max={50000}
+        step={50}
+        width="w-12"
+        onChange={(volume_ml) => onChange({ ...choice, volume_ml })}
+      />
+      <span className="inline-flex items-center gap-1.5">
+        <span className="text-soft">filled with</span>
+        <OptionalNumber
+          label="Pieces in each pack"
+          unit="pieces"
+          value={choice.pieces ?? null}
+          placeholder="all that fit"
+          max={100000}
+          onChange={(pieces) => onChange(pieces === null || pieces < 1 ? uncounted : { ...choice, pieces: Math.round(pieces) })}
+        />
+      </span>
+      {choice.pieces !== undefined && (
+        <span className="inline-flex items-center gap-1.5">
+          <span className="text-soft">only</span>
+          <OptionalNumber
+            label="Packs to fill first"
+            unit="of them"
+            value={choice.packs ?? null}
+            placeholder="as many"
+            max={10000}
+            onChange={(packs) =>
+              onChange(packs === null ? { ...uncounted, pieces: choice.pieces ?? 1 } : { ...choice, packs: Math.round(packs) })
+            }
+          />
+        </span>
+      )}
+      <NumberField
+        label="opened"
+        unit="times a day"
+        value={choice.openings_per_day ?? 1}
+        min={0}
+        max={50}
+        step={0.5}
+        width="w-7"
+        onChange={(openings_per_day) => onChange({ ...choice, openings_per_day })}
+      />
+      <details className="w-full">
+        <summary className="text-[13.5px] text-soft">this very pack: its film, its surface, how it shuts</summary>
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
+          <NumberField
+            label="film lets through"
+            unit="g/m² day kPa"
+            value={pack.film}
+            min={0}
+            max={500}
+            step={0.01}
+            width="w-12"
+            onChange={(film) => own({ film })}
+          />
+          <NumberField
+            label="over"
+            unit="cm²"
+            value={Math.round(pack.area_m2 * 1e4)}
+            min={1}
+            max={50000}
+            step={10}
+            width="w-12"
+            onChange={(area_cm2) => own({ area_cm2 })}
+          />
+          <Choice label="shut by" value={closure} options={CLOSED} onChange={(next) => own({ closure: next })} />
+          <label className="inline-flex cursor-pointer items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-current"
+              checked={pack.barrier}
+              onChange={() => own({ barrier: !pack.barrier })}
+            />
+            keeps air out as foil does
+          </label>
+        </div>
+      </details>
+    </div>
+  );
+}
+
+function usualClosure({ option }: PackChoice): Closure {
+  const { open, sealed } = packOf(option);
+  if (open) return 'open';
+  if (sealed) return 'heat-seal';
+  return (
+    ({ 'paper-bag': 'folded', tin: 'press-lid', 'clip-jar': 'clip-ring' } as Partial<Record<typeof option, Closure>>)[option] ??
+    'zip'
+  );
+}

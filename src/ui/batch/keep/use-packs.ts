@@ -1,0 +1,31 @@
+import { useState } from 'react';
+import type { PackChoice } from '@/core/batch';
+import type { BenchProps } from '../bench-props';
+
+const USUAL: PackChoice = { option: 'clip-jar', store: 'room' };
+
+/** The packs of a batch as both benches edit them, and the one that is looked at. */
+export function usePacks({ document, edits, likely }: Pick<BenchProps, 'document' | 'edits' | 'likely'>): {
+  readonly choices: readonly PackChoice[];
+  readonly index: number;
+  readonly pick: (index: number) => void;
+  readonly set: (choices: readonly PackChoice[]) => void;
+  readonly change: (next: PackChoice) => void;
+  readonly add: (choice: PackChoice) => void;
+} {
+  const [picked, pick] = useState(0);
+  const choices = document.pack && document.pack.length > 0 ? document.pack : [USUAL];
+  const index = Math.min(picked, likely.prediction.keeps.length - 1, choices.length - 1);
+  const set = (next: readonly PackChoice[]): void => edits.set(['pack'], next);
+  return {
+    choices,
+    index,
+    pick,
+    set,
+    change: (next) => set(choices.map((old, i) => (i === index ? next : old))),
+    add: (choice) => {
+      set([...choices, choice]);
+      pick(choices.length);
+    },
+  };
+}

@@ -1,0 +1,234 @@
+'use client';
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { worthOf, type BatchWorth } from '@/core/batch';
+import { COST_PARTS, breakEven, cheaper, priceForMargin, type CostPart } from '@/core/costing';
+import { duration, money } from '../../format/units';
+import { PACK_NAMES } from '../../format/words';
+import { Button } from '../../kit/Button';
+import { OptionalNumber } from '../../kit/OptionalNumber';
+import type { BenchProps } from '../bench-props';
+import { ComparedWith } from './ComparedWith';
+
+const PART_NAMES: Record<CostPart, string> = {
+  ingredients: 'ingredients',
+  energy: 'energy',
+  packs: 'packs',
+  labels: 'labels',
+  equipment: 'wear of machines',
+  overhead: 'overhead',
+  labour: 'work',
+};
+const MISSING_WORDS: Record<BatchWorth['missing'][number], string> = {
+  ingredients: 'some ingredients have no price (Pantry)',
+  energy: 'a kilowatt hour has no price (Kit)',
+  packs: 'this pack has no price (Kit)',
+  labour: 'an hour of work has no price (Kit)',
+};
+
+type WorthDialogProps = BenchProps & { readonly pack: number; readonly onClose: () => void };
+
+/** What the batch costs, part by part; against a bought treat, and at what price it leaves something. */
+export function WorthDialog(props: WorthDialogProps): ReactNode {
+  const { document, edits, likely, costs, pack, onClose } = props;
+  const worth = worthOf(document, likely.prediction, costs, pack);
+  const currency = likely.prediction.cost?.currency ?? 'GBP';
+  const wish = document.worth ?? {};
+  const set = (key: keyof typeof wish, value: number | null): void => {
+    const { [key]: _old, ...rest } = wish;
+    edits.set(['worth'], value === null ? rest : { ...rest, [key]: value });
+  };
+  return (
+    <Dialog open onClose={onClose} className="relative z-50">
+      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <div className="fixed inset-0 grid place-items-center p-4">
+        <DialogPanel className="flex max-h-[92vh] w-full max-w-3xl flex-col gap-3 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
+          <DialogTitle className="text-[21px]">What it costs</DialogTitle>
+          {worth ? (
+            <>
+              <Parts
+                worth={worth}
+                currency={currency}
+                packName={PACK_NAMES[likely.prediction.keeps[pack].option].toLowerCase()}
+              />
+              <div className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[14.5px]">
+                <span className="text-soft">work takes</span>
+                <OptionalNumber
+                  label="Minutes of work"
+                  unit="min"
+                  value={wish.minutes ?? null}
+                  placeholder={`~ ${Math.round(worth.facts.minutes)}`}
+                  max={5760}
+                  onChange={(value) => set('minutes', value)}
+                />
+                <span className="text-soft">a bought one costs</span>
+                <OptionalNumber
+                  label="Price of a bought treat"
+                  unit={`${currency} per 100 g`}
+                  value={wish.bought_per_100g ?? null}
+                  placeholder="?"
+                  max={1000}
+                  onChange={(value) => set('bought_per_100g', value)}
+                />
+                <span className="text-soft">shall leave</span>
+                <OptionalNumber
+                  label="Margin"
+                  unit="% of the price"
+                  value={wish.margin_pct ?? null}
+                  placeholder="?"
+                  max={95}
+                  onChange={(value) => set('margin_pct', value)}
+                />
+              </div>
+              <Answers worth={worth} props={props} currency={currency} />
+              <ComparedWith {...props} worth={worth} currency={currency} words={differenceWords} />
+            </>
+          ) : (
+            <p>
+              No ingredient has a price yet.{' '}
+              <Link className="underline" href="/pantry">
+                Enter some in the pantry
+              </Link>
+              , and the sum stands here.
+            </p>
+          )}
+          <div className="flex justify-end">
+            <Button onClick={onClose}>Close</Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+function Parts({
+  worth,
+  currency,
+  packName,
+}: {
+  readonly worth: BatchWorth;
+  readonly currency: string;
+  readonly packName: string;
+}): ReactNode {
+  const { parts, total, per, missing, facts, minutesAreGuessed } = worth;
+  const rows = [
+    ['a piece', per.piece],
+    ['100 g', per.hundred_g],
+    [`a ${packName}`, per.pack],
+  ] as const;
+  return (
+    <div className="grid gap-5 sm:grid-cols-[1fr_auto]">
+      <table className="self-start text-[14.5px]">
+        <caption className="sr-only">Parts of the cost</caption>
+        <tbody>
+          {COST_PARTS.filter((part) => parts[part] > 0).map((part) => (
+            <tr key={part} className="border-t border-hair first:border-0">
+              <th scope="row" className="py-0.5 pr-3 text-left font-normal">
+                {PART_NAMES[part]}
+                <span className="text-[13px] text-soft">
+                  {part === 'energy' && ` ${facts.energy_kwh.toFixed(1)} kWh`}
+                  {part === 'packs' && ` ${facts.packs}`}
+                  {part === 'labour' && ` ${duration(facts.minutes)}${minutesAreGuessed ? ', guessed' : ''}`}
+                </span>
+              </th>
+              <td className="w-40">
+                <span className="block h-2.5 rounded-full bg-dough" style={{ width: `${(100 * parts[part]) / total}%` }} />
+              </td>
+              <td className="pl-3 text-right font-semibold">{money(parts[part], currency)}</td>
+            </tr>
+          ))}
+          <tr className="border-t-[1.6px] border-rim">
+            <th scope="row" className="py-0.5 text-left">
+              the batch
+            </th>
+            <td />
+            <td className="pl-3 text-right font-display text-[18px] font-semibold" data-cost="total">
+              {money(total, currency)}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <table className="self-start text-[14.5px]">
+        <thead>
+          <tr className="text-[13px] text-soft">
+            <th />
+            <th className="px-3 text-right font-normal">with work</th>
+            <th className="text-right font-normal">without</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, { total: all, withoutLabour }]) => (
+            <tr key={name} className="border-t border-hair">
+              <th scope="row" className="py-0.5 text-left font-normal">
+                {name}
+              </th>
+              <td className="px-3 text-right font-semibold">{money(all, currency)}</td>
+              <td className="text-right">{money(withoutLabour, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {missing.length > 0 && (
+        <p className="text-[13.5px] text-mind sm:col-span-2">
+          Too low, since {missing.map((one) => MISSING_WORDS[one]).join('; ')}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Answers({
+  worth,
+  props,
+  currency,
+}: {
+  readonly worth: BatchWorth;
+  readonly props: BenchProps;
+  readonly currency: string;
+}): ReactNode {
+  const { document, likely, costs } = props;
+  const { bought_per_100g, margin_pct } = document.worth ?? {};
+  const out = likely.prediction.yield;
+  const machines = (costs.equipment ?? []).reduce((sum, { price }) => sum + price, 0);
+  const against =
+    bought_per_100g === undefined
+      ? null
+      : breakEven(worth.per.hundred_g.withoutLabour, bought_per_100g, out.pieces * out.piece_final_g, machines);
+  const withWork =
+    bought_per_100g === undefined
+      ? null
+      : breakEven(worth.per.hundred_g.total, bought_per_100g, out.pieces * out.piece_final_g, machines);
+  if (!against && margin_pct === undefined) return null;
+  return (
+    <div className="rounded-2xl border border-hair bg-enamel px-4 py-2 text-[14.5px]">
+      {margin_pct !== undefined && (
+        <p>
+          For {margin_pct} % to be left, a pack sells at{' '}
+          <strong>{money(priceForMargin(worth.per.pack.total, margin_pct), currency)}</strong>, 100 g at{' '}
+          {money(priceForMargin(worth.per.hundred_g.total, margin_pct), currency)}.
+        </p>
+      )}
+      {against && withWork && (
+        <p>
+          Against bought ones this batch {against.saves_per_batch >= 0 ? 'saves' : 'costs'}{' '}
+          <strong>{money(Math.abs(against.saves_per_batch), currency)}</strong>
+          {against.saves_per_batch < 0 && ' more'} if your time is free, {withWork.saves_per_batch >= 0 ? 'saves' : 'costs'}{' '}
+          {money(Math.abs(withWork.saves_per_batch), currency)}
+          {withWork.saves_per_batch < 0 && ' more'} if it is not.
+          {machines > 0 &&
+            Number.isFinite(against.batches) &&
+            ` The machines have paid for themselves after ${against.batches} such batches.`}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** "Cheaper by 12p per 100 g, mostly energy." */
+function differenceWords(one: BatchWorth, other: BatchWorth, currency: string): string {
+  const { difference, because, share } = cheaper(one, other);
+  if (Math.abs(difference) < 0.005) return 'costs as much per 100 g';
+  const mostly = share > 0.5 ? `, mostly for its ${PART_NAMES[because]}` : '';
+  return `${difference > 0 ? 'costs' : 'saves'} ${money(Math.abs(difference), currency)} ${difference > 0 ? 'more ' : ''}per 100 g${mostly}`;
+}

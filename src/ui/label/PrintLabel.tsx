@@ -1,0 +1,123 @@
+'use client';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Button, pill } from '../kit/Button';
+import { Choice } from '../kit/Choice';
+import { NumberField } from '../kit/NumberField';
+
+type Printer = {
+  readonly left: number;
+  readonly waiting: number;
+  readonly printed: number;
+  readonly trouble: 'unplugged' | 'open' | 'out-of-labels' | null;
+};
+type PrintLabelProps = { readonly batchId: string; readonly blocked: boolean; readonly suggested: number };
+
+const SHEETS = [
+  { value: 'single', name: 'one on a page' },
+  { value: 'a4', name: 'A4 sheets' },
+  { value: 'letter', name: 'Letter sheets' },
+] as const;
+const LOOK_MS = 700;
+
+/** Prints: as PDF at true size, as SVG, or on the label printer, which here is a stand-in that can be worked by hand. */
+export function PrintLabel({ batchId, blocked, suggested }: PrintLabelProps): ReactNode {
+  const [count, setCount] = useState(suggested);
+  const [sheet, setSheet] = useState<(typeof SHEETS)[number]['value']>('single');
+  const address = `/api/batches/${batchId}/label`;
+  return (
+    <div className="flex flex-col gap-2 border-t border-hair pt-3 text-[14.5px]">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+        <NumberField label="labels" value={count} min={1} max={500} width="w-9" onChange={setCount} />
+        <Choice label="on" value={sheet} options={SHEETS} onChange={setSheet} />
+        {blocked ? (
+          <span className="text-stop">nothing is printed while a stop stands or the text does not fit</span>
+        ) : (
+          <>
+            <a className={pill('main')} href={`${address}?as=pdf&sheet=${sheet}&count=${count}`} download>
+              PDF
+            </a>
+            <a className={pill()} href={`${address}?as=svg`} download>
+              SVG
+            </a>
+          </>
+        )}
+      </div>
+      <PrinterLine batchId={batchId} blocked={blocked} count={count} />
+    </div>
+  );
+}
+
+const TROUBLE_WORDS: Record<NonNullable<Printer['trouble']>, string> = {
+  unplugged: 'not plugged in',
+  open: 'its lid is open',
+  'out-of-labels': 'no labels left',
+};
+
+/** The label printer: what it does, and its levers. */
+function PrinterLine({
+  batchId,
+  blocked,
+  count,
+}: {
+  readonly batchId: string;
+  readonly blocked: boolean;
+  readonly count: number;
+}): ReactNode {
+  const [printer, setPrinter] = useState<Printer | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const busy = (printer?.waiting ?? 0) > 0;
+  const work = async (body: object): Promise<void> => {
+    const headers = { 'content-type': 'application/json' };
+    const response = await fetch('/api/label-printer', { method: 'POST', headers, body: JSON.stringify(body) }).catch(() => null);
+    if (!response) return setWrong('The printer cannot be reached.');
+    const answer = (await response.json()) as Printer & { error?: { message: string } };
+    if (answer.error) return setWrong(answer.error.message);
+    setWrong(null);
+    setPrinter(answer);
+  };
+  useEffect(() => {
+    void work({ do: 'state' });
+    if (!busy) return;
+    const timer = setInterval(() => void work({ do: 'state' }), LOOK_MS);
+    return () => clearInterval(timer);
+  }, [busy]);
+  const trouble = printer?.trouble ?? null;
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+      <Button disabled={blocked || busy} onClick={() => void work({ do: 'print', batch: batchId, count })}>
+        Print on the label printer
+      </Button>
+      {printer && (
+        <p role="status" className={trouble ? 'text-mind' : 'text-soft'}>
+          {trouble
+            ? TROUBLE_WORDS[trouble]
+            : busy
+              ? `printing, ${printer.waiting} to come`
+              : `ready, ${printer.left} labels on the roll`}
+        </p>
+      )}
+      <span className="flex gap-1.5">
+        {trouble === 'unplugged' ? (
+          <Button look="small" onClick={() => void work({ do: 'plug' })}>
+            Plug it in
+          </Button>
+        ) : (
+          <Button look="small" onClick={() => void work({ do: 'unplug' })}>
+            Unplug
+          </Button>
+        )}
+        <Button look="small" onClick={() => void work({ do: trouble === 'open' ? 'close' : 'open' })}>
+          {trouble === 'open' ? 'Close the lid' : 'Open the lid'}
+        </Button>
+        <Button look="small" onClick={() => void work({ do: 'load' })}>
+          New roll
+        </Button>
+      </span>
+      {wrong && (
+        <p role="alert" className="w-full text-stop">
+          {wrong}
+        </p>
+      )}
+    </div>
+  );
+}
