@@ -88,8 +88,15 @@ const PRINT_QUERY = Joi.object({
 type PrintQuery = { readonly as: 'pdf' | 'svg'; readonly sheet: LabelSheet; readonly count: number };
 
 /** The label as it is saved with the batch, to print. A stop caution blocks it and says why. */
-export async function printLabel(id: string, query: unknown): Promise<Result<{ name: string; type: string; bytes: Uint8Array }>> {
-  const asked = checkWith<PrintQuery>(PRINT_QUERY, query);
+export async function printLabel(
+  id: string,
+  query: Readonly<Record<string, string>>,
+): Promise<Result<{ name: string; type: string; bytes: Uint8Array }>> {
+  // An address holds nothing but text.
+  const asked = checkWith<PrintQuery>(PRINT_QUERY, {
+    ...query,
+    ...(query.count === undefined ? {} : { count: Number(query.count) }),
+  });
   if (!asked.ok) return asked;
   const label = await printable(id);
   if (!label.ok) return label;

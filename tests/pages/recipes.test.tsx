@@ -164,7 +164,7 @@ describe('what comes out', () => {
     const plate = words(
       <OutcomePlate document={doc} likely={likely.prediction} banded={null} bandIsOld pantry={pantry} dogs={dogs} />,
     );
-    expect(plate).toContain('Moss : no, wheat, in hill meal');
+    expect(plate).toContain('Moss : no. Reacts to wheat, in hill meal.');
   });
 });
 

@@ -1,7 +1,9 @@
 /** What a batch costs: the worked figures, and sums that must close. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { predict } from '@/core/batch';
 import { batchCost, breakEven, cheaper, handMinutes, priceForMargin } from '@/core/costing';
+import { PANTRY } from './shipped';
 
 const DRY = {
   ingredients: 0.66,
@@ -72,5 +74,58 @@ describe('worth it', () => {
     expect(handMinutes(work)).toBeCloseTo(38, 9);
     for (const key of ['pieces', 'trays', 'visits', 'packs'] as const)
       expect(handMinutes({ ...work, [key]: work[key] + 10 })).toBeGreaterThan(handMinutes(work));
+  });
+});
+
+/** The textbook sum for an oven's energy [kWh]: heat it up, hold it, boil the water off, warm the dough. */
+function ovenSum(
+  oven: { c_Wh_per_K: number; ua_W_per_K: number },
+  set_c: number,
+  minutes: number,
+  water_g: number,
+  dough_g: number,
+): number {
+  const rise = set_c - 20;
+  const wh =
+    oven.c_Wh_per_K * rise +
+    (oven.ua_W_per_K * rise * minutes) / 60 +
+    0.72 * water_g +
+    (dough_g * 2.8 * Math.min(80, rise)) / 3600;
+  return wh / 1000;
+}
+
+describe('energy', () => {
+  const FAN = { c_Wh_per_K: 2.2, ua_W_per_K: 4.2 };
+  it('the textbook sum gives 0.826 kWh for half an hour at 180 °C', () =>
+    expect(Math.abs(ovenSum(FAN, 180, 30, 150, 485) - 0.826)).toBeLessThan(0.005));
+  it.each([
+    [180, 30],
+    [150, 60],
+    [110, 150],
+  ])('the simulated oven at %d °C for %d min takes as much, within a half', (setpoint_c, minutes) => {
+    const worked = predict(
+      {
+        format: 'upbeat-oven/batch',
+        version: 1,
+        recipe: {
+          ingredients: [
+            { ingredient: 'flour_wheat_wholemeal', amount: 300, unit: 'g' },
+            { ingredient: 'egg_whole', amount: 50, unit: 'g' },
+            { ingredient: 'water', amount: 120, unit: 'g' },
+            { ingredient: 'rapeseed_oil', amount: 15, unit: 'g' },
+          ],
+        },
+        shape: { method: 'score-slab', thickness_mm: 8 },
+        heat: {
+          appliance: { kind: 'fan-oven', thermostat_offset_c: 0 },
+          steps: [{ do: 'hold', setpoint_c, minutes, preheated: true }],
+        },
+      },
+      { pantry: PANTRY },
+    );
+    if (!worked.ok) throw new Error(worked.message);
+    const { heat, dough, outcome } = worked.value.prediction;
+    const sum = ovenSum(FAN, setpoint_c, minutes, (dough.mass_g * outcome.mass_loss_pct) / 100, dough.mass_g);
+    expect(Math.abs(heat.energy_kwh / sum - 1)).toBeLessThan(0.5);
   });
 });

@@ -199,7 +199,7 @@ export type PackChoice = {
 };
 
 /** What the baker makes of the batch besides eating it. */
-export type Worth = {
+type Worth = {
   /** Minutes that hands were busy; without it they are estimated. */
   readonly minutes?: number;
   /** What such treats cost in a shop. */

@@ -9,7 +9,6 @@ export type {
   HeatStep,
   LabelWishes,
   PackChoice,
-  Worth,
   Recipe,
   RecipeLine,
   RecipeStep,
@@ -44,6 +43,5 @@ export { fedFrom } from './fed';
 export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';
 export { labelFacts } from './label-facts';
-export type { Maker } from './label-facts';
 export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';

@@ -5,7 +5,7 @@ import type { BatchDocument } from './document';
 import type { Prediction } from './prediction';
 
 /** Who puts the treats on sale, and when they were baked. */
-export type Maker = { readonly name: string; readonly baked_on: string };
+type Maker = { readonly name: string; readonly baked_on: string };
 
 /** Pieces of one batch differ, and counted packs with them [1]. Source: ours. */
 const PACKS_VARY = 0.03;

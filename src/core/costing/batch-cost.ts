@@ -26,7 +26,7 @@ export type BatchCost = {
 };
 
 /** Broken, burnt and tasted [1]. Source: ours. */
-export const LOST_SHARE = 0.03;
+const LOST_SHARE = 0.03;
 
 /**
  * @param made - pieces, finished mass [g] and full packs of the batch
@@ -69,7 +69,7 @@ export function batchCost(
 export const priceForMargin = (cost: number, margin_pct: number): number => cost / (1 - margin_pct / 100);
 
 /** Against a bought treat: what a batch saves, and after how many of them a new machine has paid for itself. */
-export type BreakEven = { readonly saves_per_batch: number; readonly batches: number };
+type BreakEven = { readonly saves_per_batch: number; readonly batches: number };
 
 export function breakEven(own_per_100g: number, bought_per_100g: number, finished_g: number, equipment_price: number): BreakEven {
   const saves_per_batch = ((bought_per_100g - own_per_100g) * finished_g) / 100;

@@ -2,6 +2,6 @@ export { ingredientCost } from './ingredient-cost';
 export type { IngredientCost, PriceList } from './ingredient-cost';
 export { shoppingList } from './shopping-list';
 export type { ShoppingItem } from './shopping-list';
-export { COST_PARTS, LOST_SHARE, batchCost, breakEven, cheaper, priceForMargin } from './batch-cost';
-export type { BatchCost, BreakEven, CostFacts, CostPart } from './batch-cost';
+export { COST_PARTS, batchCost, breakEven, cheaper, priceForMargin } from './batch-cost';
+export type { BatchCost, CostFacts, CostPart } from './batch-cost';
 export { handMinutes } from './hand-minutes';

@@ -2,7 +2,7 @@ import { isLiver, type DoughLine } from '../pantry';
 import { dailyEnergy, type DogProfile } from './dog-profile';
 
 /** What a day's treats run into. */
-export const LIMITS = ['energy', 'vitamin-a', 'liver', 'salt', 'fat', 'fibre'] as const;
+const LIMITS = ['energy', 'vitamin-a', 'liver', 'salt', 'fat', 'fibre'] as const;
 export type Limit = (typeof LIMITS)[number];
 
 /** How many pieces a dog may have a day, and what runs out first. */
@@ -81,7 +81,7 @@ export function allowance(
 const wholeOrQuarters = (pieces: number): number => (pieces >= 1 ? Math.floor(pieces + 1e-9) : Math.floor(4 * pieces + 1e-9) / 4);
 
 /** Bits for training: what one may weigh when so many are given, and how many of this weight there may be. */
-export type Training = { readonly kcal_per_bit: number; readonly g_per_bit: number; readonly bits_per_session: number };
+type Training = { readonly kcal_per_bit: number; readonly g_per_bit: number; readonly bits_per_session: number };
 
 /**
  * Shares a day's treats out over sessions.

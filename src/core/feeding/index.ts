@@ -1,5 +1,5 @@
-export { LIMITS, allowance, training } from './allowance';
-export type { Allowance, Limit, Training } from './allowance';
+export { allowance, training } from './allowance';
+export type { Allowance, Limit } from './allowance';
 export { analyse } from './analysis';
 export type { Analysis } from './analysis';
 export { ACTIVITIES, AGE_STAGES, dailyEnergy, restingEnergy } from './dog-profile';

@@ -6,5 +6,5 @@ export { NOTHING_GROWS_BELOW_AW, cleanLineMouldDays, mouldDays } from './mould';
 export { CLOSURES, PACKS, packOf } from './packs';
 export type { Closure, OwnPack, PackOption, Store } from './packs';
 export { ABSORBERS_CC, absorberFor } from './absorber';
-export { LIFE_STEPS, lifeGains } from './life-gains';
+export { lifeGains } from './life-gains';
 export type { LifeGain, LifeStep } from './life-gains';

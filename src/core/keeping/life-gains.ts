@@ -5,17 +5,8 @@ import type { Air, PackOption } from './packs';
 import { turnsIn } from './rancidity';
 
 /** What can be done for a longer life without baking anew. */
-export const LIFE_STEPS = [
-  'drier',
-  'better-pack',
-  'cooler',
-  'fridge',
-  'freezer',
-  'half-openings',
-  'portions',
-  'without-quick-fat',
-] as const;
-export type LifeStep = (typeof LIFE_STEPS)[number];
+export type LifeStep =
+  'drier' | 'better-pack' | 'cooler' | 'fridge' | 'freezer' | 'half-openings' | 'portions' | 'without-quick-fat';
 
 /** What one step buys. */
 export type LifeGain = {
@@ -24,7 +15,7 @@ export type LifeGain = {
   readonly days: number;
   readonly gain_days: number;
   /** The pack it would move to, or the ingredient left out. */
-  readonly into: PackOption | string | null;
+  readonly into: string | null;
 };
 
 /** Gains smaller than this are not worth a word [days, share of the life now]. Source: ours. */

@@ -1,4 +1,5 @@
-const DAY_MS = 86_400_000;
+import { addDays } from '../quantities';
+
 /** Beyond these, dates are rounded down to weeks and to months of thirty days [days]. */
 const WEEKS_BEYOND = 28;
 const MONTHS_BEYOND = 180;
@@ -10,7 +11,7 @@ const MONTHS_BEYOND = 180;
  */
 export function bestBefore(bakedOn: string, days_low: number): string | null {
   const days = roundedDown(Math.floor(days_low));
-  return days <= 0 ? null : new Date(Date.parse(`${bakedOn}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+  return days <= 0 ? null : addDays(bakedOn, days);
 }
 
 function roundedDown(days: number): number {

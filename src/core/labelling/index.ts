@@ -5,4 +5,3 @@ export { LABEL_PARTS, labelText } from './label-text';
 export type { LabelFacts, LabelPart, LabelText } from './label-text';
 export { isLot, lotOf } from './lot';
 export { fillPlan, statedWeight, tolerableError } from './net-weight';
-export type { FillPlan } from './net-weight';

@@ -1,5 +1,6 @@
+import { dayNumber } from '../quantities';
+
 const ALPHABET = '0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-const DAY_MS = 86_400_000;
 
 /**
  * A lot: the maker's letter, two digits of the year, the day of the year, the batch's letter, and a check character
@@ -7,7 +8,7 @@ const DAY_MS = 86_400_000;
  */
 export function lotOf(bakedOn: string, batchLetter: string, makerLetter: string): string {
   const year = bakedOn.slice(0, 4);
-  const day = Math.round((Date.parse(`${bakedOn}T00:00:00Z`) - Date.parse(`${year}-01-01T00:00:00Z`)) / DAY_MS) + 1;
+  const day = dayNumber(bakedOn) - dayNumber(`${year}-01-01`) + 1;
   const body = `${makerLetter}${year.slice(2)}${String(day).padStart(3, '0')}${batchLetter}`;
   return `${body}-${checkCharacter(body)}`;
 }

@@ -9,7 +9,7 @@ export function tolerableError(nominal_g: number): number {
 }
 
 /** What to fill so that packs hold what their label says. */
-export type FillPlan = {
+type FillPlan = {
   /** Put in at least this, on average [g]. */
   readonly fill_g: number;
   /** Few packs may weigh less than this, and none less than `never_below_g`. */

@@ -26,7 +26,13 @@ const TRAITS = [
 ] as const;
 
 /** Everything about one dog that bears on its treats. */
-export function DogSheet({ dog, allergens, onKeep, onDrop }: DogSheetProps): ReactNode {
+export function DogSheet({ dog: first, allergens, onKeep: keep, onDrop }: DogSheetProps): ReactNode {
+  // What was just changed stands at once, so that the next change builds on it and not on what the kitchen last said.
+  const [dog, setDog] = useState(first);
+  const onKeep = (next: DogCard): void => {
+    setDog(next);
+    keep(next);
+  };
   const [name, setName] = useState(dog.name);
   const [kind, setKind] = useState(dog.kind);
   const { throat_mm, training_mm, chew_mm } = pieceSizes(dog.weight_kg);

@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import type { FeedingVerdict } from '@/core/feeding';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
@@ -27,8 +27,12 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
   const at = dogs.findIndex(({ id }) => id === openId);
   const open = dogs[at];
 
+  const last = useRef<Promise<unknown>>(Promise.resolve());
   const keep = async ({ id, ...dog }: DogCard): Promise<void> => {
-    const wrong = await putJson(`/api/dogs/${id}`, dog);
+    // One after the other: the newest must be the last to arrive.
+    const sent = last.current.then(() => putJson(`/api/dogs/${id}`, dog));
+    last.current = sent;
+    const wrong = await sent;
     setTrouble(wrong);
     if (!wrong) {
       setOpen(id);

@@ -1,13 +1,14 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/batch';
+import { APPLIANCE_KINDS, type ApplianceKind, type KitchenCosts } from '@/core/batch';
 import type { KitAppliance } from '../batch/bench-props';
 import { APPLIANCE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
+import { CostsPlate } from './CostsPlate';
 import { ApplianceSheet } from './ApplianceSheet';
 import { putJson, removeAt } from '../kit/send';
 
@@ -16,15 +17,17 @@ type KitPlaceProps = {
   readonly currency: string;
   readonly energy_per_kwh: number | null;
   readonly room_c: number;
+  readonly costs: Omit<KitchenCosts, 'energy_per_kwh'>;
 };
 
 const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: APPLIANCE_NAMES[value] }));
 
 /** What stands in the kitchen: every oven and dryer with what is known of it, measured where it was measured. */
-export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c }: KitPlaceProps): ReactNode {
+export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c, costs: firstCosts }: KitPlaceProps): ReactNode {
   const [appliances, setAppliances] = useState(first);
   const [openId, setOpen] = useState<string | null>(first[0]?.id ?? null);
   const [energy, setEnergy] = useState(energy_per_kwh);
+  const [costs, setCosts] = useState(firstCosts);
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = appliances.find(({ id }) => id === openId) ?? null;
 
@@ -54,6 +57,11 @@ export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c }
   const price = async (value: number | null): Promise<void> => {
     setEnergy(value);
     setTrouble(await putJson('/api/kit/energy', { energy_per_kwh: value }));
+  };
+
+  const pay = async (next: typeof costs): Promise<void> => {
+    setCosts(next);
+    setTrouble(await putJson('/api/kit/costs', next));
   };
 
   return (
@@ -112,6 +120,7 @@ export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c }
           />
         )}
       </div>
+      <CostsPlate costs={costs} currency={currency} onKeep={(next) => void pay(next)} />
     </main>
   );
 }

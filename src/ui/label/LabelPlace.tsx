@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import type { BatchDocument, LabelWishes } from '@/core/batch';
 import { LABEL_PARTS, type LabelPart, type LabelText } from '@/core/labelling';
 import { pill } from '../kit/Button';
@@ -44,8 +44,9 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
   const says = { ...written, ...text };
   const picture = useLabelPicture(says, width_mm, height_mm);
   // Another pack is another weight and date: the words come anew from the server.
-  const { refresh } = useRouter();
-  const saved = useSaveLabel(batch, wishes, refresh);
+  const router = useRouter();
+  const again = useCallback(() => router.refresh(), [router]);
+  const saved = useSaveLabel(batch, wishes, again);
   const write = (part: LabelPart, value: string): void => {
     const { [part]: _old, ...others } = { ...text };
     setWishes({ ...wishes, text: value === written[part] ? others : { ...others, [part]: value } });
@@ -66,6 +67,13 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
       {stops.length > 0 && (
         <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
           <strong className="text-stop">Not to be printed.</strong> {stops.join(' ')}
+        </p>
+      )}
+      {written.bestBefore === '' && (
+        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
+          <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
+          damp side would not keep. Dry it surer (Find a programme, 8 of 10 batches), take another pack or place, or write a date
+          that you stand for.
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">
@@ -127,7 +135,7 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
               <span className="flex justify-between">
                 {PART_NAMES[part]}
                 {text?.[part] !== undefined && (
-                  <button type="button" className="underline" onClick={() => write(part, written[part])}>
+                  <button type="button" className="min-h-[24px] underline" onClick={() => write(part, written[part])}>
                     as predicted
                   </button>
                 )}

@@ -76,10 +76,13 @@ function PrinterLine({
     setPrinter(answer);
   };
   useEffect(() => {
-    void work({ do: 'state' });
-    if (!busy) return;
-    const timer = setInterval(() => void work({ do: 'state' }), LOOK_MS);
-    return () => clearInterval(timer);
+    // At once when the page opens, and every moment while it prints.
+    const look = (): void => void work({ do: 'state' });
+    const [first, timer] = [setTimeout(look, 0), busy ? setInterval(look, LOOK_MS) : undefined];
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
   }, [busy]);
   const trouble = printer?.trouble ?? null;
   return (

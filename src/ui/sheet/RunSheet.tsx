@@ -97,7 +97,7 @@ export function RunSheet({ id, kitchen, name, baked_on, document, prediction, ro
           <tbody>
             {workSteps(document.heat, dial).map(({ minute, act, then }, i) => (
               <tr key={i} className="border-b border-hair">
-                <td className="w-24 py-0.5 font-semibold whitespace-nowrap">{clock(minute)}</td>
+                <td className="w-28 py-0.5 pr-3 font-semibold whitespace-nowrap">{clock(minute)}</td>
                 <td>
                   {act} <span className="text-soft">{then}</span>
                 </td>
@@ -126,7 +126,7 @@ export function RunSheet({ id, kitchen, name, baked_on, document, prediction, ro
               </strong>{' '}
               {STORE_NAMES[one.store]}: {one.pieces_per_pack} pieces, {mass(one.net_g)}; {span(one.days)} {ENDS[one.limit]}, at
               least {one.days_low} days
-              {one.left_over > 0 && `; ${one.left_over} pieces over`}
+              {one.left_over > 0 && `; ${one.left_over} in the last one`}
             </li>
           ))}
         </ul>

@@ -31,7 +31,16 @@ function actOf(step: HeatStep, kind: NonNullable<NonNullable<BatchDocument['heat
       return `brush with ${step.grams} g`;
     case 'move':
       return step.appliance ? `move into the ${APPLIANCE_NAMES[kind]}` : 'move to another tray';
-    default:
+    case 'turn':
+    case 'stir':
+    case 'snap-apart':
+    case 'turn-out':
+    case 'rotate-trays':
+    case 'check':
+    case 'cool':
+    case 'chill':
+    case 'freeze':
+    case 'freeze-dry':
       return STEP_NAMES[step.do];
   }
 }

@@ -30,30 +30,28 @@ export function KeepBench(props: BenchProps): ReactNode {
         </Button>
       </BenchHead>
       <PackList choices={choices} keeps={prediction.keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
-      {keeps && curve && (
-        <figure className="rounded-2xl border border-hair px-2 pt-2">
-          <figcaption className="truncate px-2 text-[14px]">
-            <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}, up to{' '}
-            {keeps.pieces_per_pack} pieces: {keeps.why}
-          </figcaption>
-          <Suspense
-            fallback={
-              <p className="grid place-items-center text-soft" style={{ height: CHART_PX }}>
-                Drawing the life curve …
-              </p>
-            }
-          >
-            <LifeChart curve={curve} days={keeps.days} height={CHART_PX} />
-          </Suspense>
-        </figure>
-      )}
-      <div className="grid gap-x-6 gap-y-2 lg:grid-cols-[3fr_2fr]">
+      <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[3fr_2fr]">
+        {keeps && curve && (
+          <figure className="rounded-2xl border border-hair px-2 pt-2">
+            <figcaption className="truncate px-2 text-[14px]">
+              <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}: {keeps.why}
+            </figcaption>
+            <Suspense
+              fallback={
+                <p className="grid place-items-center text-soft" style={{ height: CHART_PX }}>
+                  Drawing the life curve …
+                </p>
+              }
+            >
+              <LifeChart curve={curve} days={keeps.days} height={CHART_PX} />
+            </Suspense>
+          </figure>
+        )}
         <Gains {...props} choice={choices[index]} index={index} onChoice={change} />
-        <section aria-label="Afterwards">
-          <h3 className="text-[16px]">Afterwards</h3>
-          <Afterwards prediction={prediction} index={index} />
-        </section>
       </div>
+      <section aria-label="Afterwards">
+        <Afterwards prediction={prediction} index={index} />
+      </section>
       <CautionsOf cautions={prediction.cautions} steps={['keep', 'feed']} />
     </div>
   );

@@ -40,7 +40,7 @@ export function PackBench(props: BenchProps): ReactNode {
       </BenchHead>
       <PackList choices={choices} keeps={keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
-      {keeps[index] && <Filled keeps={keeps[index]} piece_g={out.piece_final_g} />}
+      {keeps[index] && <Filled keeps={keeps[index]} counted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={likely.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
     </div>
@@ -48,14 +48,26 @@ export function PackBench(props: BenchProps): ReactNode {
 }
 
 /** What is in a pack, what is over, and how full it is. */
-function Filled({ keeps, piece_g }: { readonly keeps: Keeps; readonly piece_g: number }): ReactNode {
+function Filled({
+  keeps,
+  counted,
+  piece_g,
+}: {
+  readonly keeps: Keeps;
+  readonly counted: boolean;
+  readonly piece_g: number;
+}): ReactNode {
   const { packs, pieces_per_pack, net_g, headspace_pct, left_over, absorber_cc, option, store } = keeps;
   const facts = [
     [`${packs} × ${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`, `${pieces_per_pack} pieces, ${mass(net_g)} each`],
     ['Room left in each', headspace_pct < 2 ? 'none: as full as it gets' : `${Math.round(headspace_pct)} %`],
     [
-      'Over',
-      left_over === 0 ? 'nothing' : `${left_over} pieces, ${mass(left_over * piece_g)}: a smaller pack, or the first tasting`,
+      counted ? 'Over' : 'In the last one',
+      left_over === 0
+        ? counted
+          ? 'nothing'
+          : 'as many as in the others'
+        : `${left_over} pieces, ${mass(left_over * piece_g)}${counted ? '' : ': a smaller pack, or the first tasting'}`,
     ],
     ...(absorber_cc === null ? [] : [['Absorber', `${absorber_cc} cc in each, sealed within minutes`]]),
   ];

@@ -41,7 +41,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
           label="Pieces in each pack"
           unit="pieces"
           value={choice.pieces ?? null}
-          placeholder="all that fit"
+          placeholder="all"
           max={100000}
           onChange={(pieces) => onChange(pieces === null || pieces < 1 ? uncounted : { ...choice, pieces: Math.round(pieces) })}
         />
@@ -51,9 +51,9 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
           <span className="text-soft">only</span>
           <OptionalNumber
             label="Packs to fill first"
-            unit="of them"
+            unit="such packs"
             value={choice.packs ?? null}
-            placeholder="as many"
+            placeholder="all"
             max={10000}
             onChange={(packs) =>
               onChange(packs === null ? { ...uncounted, pieces: choice.pieces ?? 1 } : { ...choice, packs: Math.round(packs) })

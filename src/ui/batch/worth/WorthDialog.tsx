@@ -35,10 +35,12 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
   const worth = worthOf(document, likely.prediction, costs, pack);
   const currency = likely.prediction.cost?.currency ?? 'GBP';
   const wish = document.worth ?? {};
-  const set = (key: keyof typeof wish, value: number | null): void => {
-    const { [key]: _old, ...rest } = wish;
-    edits.set(['worth'], value === null ? rest : { ...rest, [key]: value });
-  };
+  // From what stands there now: two answers typed in a row must not undo each other.
+  const set = (key: keyof typeof wish, value: number | null): void =>
+    edits.change<typeof wish | undefined>(['worth'], (now) => {
+      const { [key]: _old, ...rest } = now ?? {};
+      return value === null ? rest : { ...rest, [key]: value };
+    });
   return (
     <Dialog open onClose={onClose} className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />

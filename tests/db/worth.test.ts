@@ -1,0 +1,132 @@
+/** Dogs, labels, costs and run sheets over a real PostgreSQL. */
+import type pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { seedDemo } from '../../scripts/seed-demo';
+import { must, openKitchen } from './kitchen-database';
+
+let db: pg.Client;
+let close: () => Promise<void>;
+let cases: Awaited<ReturnType<typeof useCases>>;
+async function useCases() {
+  const [start, open, save, dogs, costs, label, sheet, kit] = await Promise.all([
+    import('@/server/start-batch'),
+    import('@/server/open-batch'),
+    import('@/server/save-batch'),
+    import('@/server/dogs'),
+    import('@/server/costs'),
+    import('@/server/label'),
+    import('@/server/view-run-sheet'),
+    import('@/server/kit'),
+  ]);
+  return { ...start, ...open, ...save, ...dogs, ...costs, ...label, ...sheet, ...kit };
+}
+beforeAll(async () => {
+  ({ db, close } = await openKitchen('oven_test_worth'));
+  await seedDemo(db);
+  cases = await useCases();
+});
+afterAll(() => close());
+
+const started = async (recipe = 'hillbars'): Promise<string> => must(await cases.startBatch(recipe)).id;
+const saved = async (id: string, change: object): Promise<void> => {
+  const { revision, document } = must(await cases.openBatch(id)).batch;
+  must(await cases.saveBatch(id, { revision, document: { ...document, ...change } }));
+};
+
+describe('dogs', () => {
+  it('of the scenario get a real mix of yes, few and no', async () => {
+    const { dogs, recipes } = must(await cases.viewDogs());
+    expect(dogs.map(({ name }) => name)).toEqual(['Juno', 'Moss', 'Pip', 'Skerry', 'Tarn']);
+    const all = recipes.flatMap(({ verdicts }) => verdicts.map(({ may }) => may));
+    expect(all).toHaveLength(5 * 28);
+    for (const may of ['yes', 'few', 'no'] as const) expect(all.filter((one) => one === may).length).toBeGreaterThan(8);
+    const moss = recipes.find(({ id }) => id === 'hillbars')?.verdicts[1];
+    expect(moss).toMatchObject({ dog: 'Moss', may: 'no', reasons: [{ kind: 'reacts' }] });
+  });
+  it('are written down, changed and taken off; nonsense changes nothing', async () => {
+    const [{ id: _id, ...pip }] = must(await cases.viewDogs()).dogs.filter(({ name }) => name === 'Pip');
+    must(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: 3, avoids: ['egg'] }));
+    const fern = must(await cases.viewDogs()).dogs.findIndex(({ id }) => id === 'fern');
+    expect(must(await cases.viewDogs()).recipes.find(({ id }) => id === 'hillbars')?.verdicts[fern].may).toBe('no');
+    must(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: 9 }));
+    expect(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: -9 })).toMatchObject({ ok: false, path: 'weight_kg' });
+    expect(must(await cases.viewDogs()).dogs.find(({ id }) => id === 'fern')).toMatchObject({ weight_kg: 9, avoids: [] });
+    must(await cases.dropDog('fern'));
+    expect(await cases.dropDog('fern')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.keepDog('Not an id!', pip)).toMatchObject({ ok: false, path: 'id' });
+  });
+});
+
+describe('costs', () => {
+  it('are kept, given to batches, and refused when they are none', async () => {
+    const costs = { wage_per_hour: 15, pack_prices: { tin: 2 }, equipment: [{ name: 'mats', price: 20, batches: 100 }] };
+    must(await cases.saveCosts(costs));
+    expect(must(await cases.viewKit()).costs).toEqual(costs);
+    expect(must(await cases.openBatch(await started())).costs).toMatchObject({ ...costs, energy_per_kwh: 0.27 });
+    expect(await cases.saveCosts({ wage_per_hour: 'much' })).toMatchObject({ ok: false, path: 'wage_per_hour' });
+    expect(await cases.saveCosts({ pack_prices: { bucket: 2 } })).toMatchObject({ ok: false, code: 'UNKNOWN_KEY' });
+  });
+});
+
+describe('labels', () => {
+  it('are written from the batch, and as the baker wrote them otherwise', async () => {
+    const id = await started();
+    const before = must(await cases.viewLabel(id));
+    expect(before.written.ingredients).toMatch(/^wholegrain spelt flour, beetroot \d+ %/);
+    await saved(id, { label: { width_mm: 76, height_mm: 60, text: { maker: 'Kestrel Bakery', feeding: '' } } });
+    expect(must(await cases.viewLabel(id)).wishes.text).toEqual({ maker: 'Kestrel Bakery', feeding: '' });
+    const { type, bytes } = must(await cases.printLabel(id, { as: 'svg' }));
+    expect(type).toBe('image/svg+xml');
+    const svg = new TextDecoder().decode(bytes);
+    expect(svg).toContain('width="76mm" height="60mm"');
+    expect(svg).toContain('Kestrel Bakery');
+    expect(svg).not.toContain('Fresh water');
+  });
+  it('are printed many to a sheet, by whatever is asked in words that are known', async () => {
+    const id = await started();
+    const { type, bytes } = must(await cases.printLabel(id, { sheet: 'a4', count: '20' }));
+    expect(type).toBe('application/pdf');
+    expect(new TextDecoder('latin1').decode(bytes.slice(0, 5))).toBe('%PDF-');
+    expect(await cases.printLabel(id, { count: '0' })).toMatchObject({ ok: false, path: 'count' });
+    expect(await cases.printLabel(id, { sheet: 'a9' })).toMatchObject({ ok: false, path: 'sheet' });
+  });
+  it('a stop caution blocks printing on paper and on the printer, and says why; saving goes on', async () => {
+    const id = await started();
+    const { document } = must(await cases.openBatch(id)).batch;
+    await saved(id, {
+      recipe: {
+        ...document.recipe,
+        ingredients: [...document.recipe.ingredients, { ingredient: 'onion_powder', amount: 4, unit: 'g' }],
+      },
+    });
+    expect(must(await cases.viewLabel(id)).stops.join()).toContain('not for dogs');
+    expect(await cases.printLabel(id, {})).toMatchObject({
+      ok: false,
+      code: 'STOPPED',
+      message: expect.stringContaining('Onion') as string,
+    });
+    expect(await cases.workLabelPrinter({ do: 'print', batch: id, count: 1 })).toMatchObject({ ok: false, code: 'STOPPED' });
+  });
+  it('the printer runs out, is opened and unplugged, and says what to do', async () => {
+    const id = await started();
+    must(await cases.workLabelPrinter({ do: 'load' }));
+    expect(must(await cases.workLabelPrinter({ do: 'print', batch: id, count: 3 })).waiting).toBeGreaterThan(0);
+    expect(await cases.workLabelPrinter({ do: 'print', batch: id, count: 400 })).toMatchObject({ code: 'PRINTER_WAITS' });
+    must(await cases.workLabelPrinter({ do: 'unplug' }));
+    const refused = await cases.workLabelPrinter({ do: 'print', batch: id, count: 1 });
+    expect(refused).toMatchObject({ ok: false, message: expect.stringContaining('Plug it in') as string });
+    must(await cases.workLabelPrinter({ do: 'plug' }));
+    must(await cases.workLabelPrinter({ do: 'open' }));
+    expect(must(await cases.workLabelPrinter({ do: 'close' })).trouble).toBeNull();
+    expect(await cases.workLabelPrinter({ do: 'dance' })).toMatchObject({ ok: false, path: 'do' });
+  });
+});
+
+describe('run sheets', () => {
+  it('hold the whole batch, with its bands', async () => {
+    const sheet = must(await cases.viewRunSheet(await started()));
+    expect(sheet.prediction.outcome.draws).toBeGreaterThan(50);
+    expect(sheet.rows.map(({ id }) => id)).toContain('mackerel_canned');
+    expect(await cases.viewRunSheet('6f1d3b0a-0000-4000-8000-000000000000')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+  });
+});
