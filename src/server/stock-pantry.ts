@@ -61,6 +61,8 @@ type LotRequest = {
   readonly got_on: string;
   readonly best_before: string | null;
   readonly note: string;
+  /** What all of it cost: from then on this is what the ingredient costs. */
+  readonly paid?: number;
   /** A sample weighed wet and dry, for by-products. */
   readonly sample?: { readonly wet_g: number; readonly dry_g: number };
 };
@@ -70,22 +72,24 @@ const LOT_REQUEST = Joi.object({
   got_on: day.required(),
   best_before: day.allow(null).required(),
   note: Joi.string().trim().allow('').max(300).required(),
+  paid: Joi.number().min(0).max(10_000),
   sample: Joi.object({ wet_g: grams.required(), dry_g: grams.required() }),
 });
 
 /** Takes a lot into the house, with its moisture when a sample of it was weighed, dried and weighed again. */
 export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pct: number | null }>> =>
-  withDatabase(async (db) => {
+  inTransaction(async (db) => {
     const request = checkWith<LotRequest>(LOT_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { ingredient, sample, ...lot } = request.value;
+    const { ingredient, sample, paid, ...lot } = request.value;
     if (!(await loadPantry(db)).has(ingredient))
       return fail('UNKNOWN_INGREDIENT', `There is no "${ingredient}" in the pantry.`, 'ingredient');
     const tested = sample ? waterByDrying(sample.wet_g, sample.dry_g) : null;
     if (tested && !tested.ok) return tested;
     const water_pct = tested?.ok ? Math.round(tested.value.water_pct * 10) / 10 : null;
+    if (paid !== undefined) await setPrice(db, kitchen.value.id, ingredient, { pack_g: lot.left_g, price: paid });
     return succeed({ id: await addLot(db, kitchen.value.id, { ingredient_id: ingredient, ...lot, water_pct }), water_pct });
   });
 

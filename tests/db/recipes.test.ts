@@ -299,6 +299,9 @@ describe('the pantry', () => {
     expect(water_pct).toBe(68);
     must(await cases.noteLeft(id, { left_g: 0 }));
     expect(must(await cases.viewPantry()).items.find(({ row }) => row.id === 'spent_grain_pressed')?.lots).toEqual([]);
+    must(await cases.addToHouse({ ...lot, paid: 3.2 }));
+    const paid = await db.query('select pack_g, price from price where ingredient_id = $1', [lot.ingredient]);
+    expect(paid.rows).toEqual([{ pack_g: lot.left_g, price: 3.2 }]);
     expect(await cases.addToHouse({ ...lot, best_before: '2026-11-01' })).toMatchObject({ ok: false });
     expect(await cases.addToHouse({ ...lot, got_on: 'soon' })).toMatchObject({ ok: false, path: 'got_on' });
     expect(await cases.addToHouse({ ...lot, ingredient: 'gravel' })).toMatchObject({ ok: false, code: 'UNKNOWN_INGREDIENT' });

@@ -73,7 +73,7 @@ export function IngredientSheet({ item, currency, today }: IngredientSheetProps)
             <LotRow key={lot.id} lot={lot} today={today} />
           ))}
         </ul>
-        <LotForm ingredient={row.id} wet={row.water > 40} today={today} />
+        <LotForm ingredient={row.id} wet={row.water > 40} today={today} currency={currency} />
       </section>
     </div>
   );

@@ -11,12 +11,14 @@ type LotFormProps = {
   /** A wet thing: its water may be weighed. */
   readonly wet: boolean;
   readonly today: string;
+  readonly currency: string;
 };
 
 /** Takes a lot into the house; for wet by-products with a sample that was weighed, dried hard and weighed again. */
-export function LotForm({ ingredient, wet, today }: LotFormProps): ReactNode {
+export function LotForm({ ingredient, wet, today, currency }: LotFormProps): ReactNode {
   const router = useRouter();
   const [left_g, setLeft] = useState<number | null>(null);
+  const [paid, setPaid] = useState<number | null>(null);
   const [best_before, setBestBefore] = useState('');
   const [note, setNote] = useState('');
   const [wet_g, setWet] = useState<number | null>(null);
@@ -25,7 +27,7 @@ export function LotForm({ ingredient, wet, today }: LotFormProps): ReactNode {
   const tested = wet_g !== null && dry_g !== null ? waterByDrying(wet_g, dry_g) : null;
   const save = async (): Promise<void> => {
     if (left_g === null || !(left_g > 0)) return setSaid('Say how much there is.');
-    const lot = { ingredient, left_g, got_on: today, best_before: best_before || null, note };
+    const lot = { ingredient, left_g, got_on: today, best_before: best_before || null, note, ...(paid === null ? {} : { paid }) };
     const saved = await sendPantry(
       '/api/pantry/lots',
       'POST',
@@ -34,6 +36,7 @@ export function LotForm({ ingredient, wet, today }: LotFormProps): ReactNode {
     setSaid(saved.ok ? 'It is on the shelf.' : saved.message);
     if (!saved.ok) return;
     setLeft(null);
+    setPaid(null);
     setNote('');
     router.refresh();
   };
@@ -48,6 +51,8 @@ export function LotForm({ ingredient, wet, today }: LotFormProps): ReactNode {
     >
       <span className="text-soft">There is more:</span>
       <OptionalNumber label="How much there is" unit="g" placeholder="–" max={100000} value={left_g} onChange={setLeft} />
+      <span className="text-soft">paid</span>
+      <OptionalNumber label="What was paid for it" unit={currency} placeholder="–" max={10000} value={paid} onChange={setPaid} />
       <label className="inline-flex items-center gap-1.5 text-soft">
         best before
         <input

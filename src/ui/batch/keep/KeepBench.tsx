@@ -3,6 +3,7 @@ import { Suspense, lazy, type ReactNode } from 'react';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
+import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { Afterwards } from './Afterwards';
@@ -15,7 +16,7 @@ const CHART_PX = 190;
 
 /** The keep station: how long each pack keeps, what ends it first, and what would buy more. */
 export function KeepBench(props: BenchProps): ReactNode {
-  const { document, likely, banded } = props;
+  const { document, edits, likely, banded } = props;
   const { choices, index, pick, set, change, add } = usePacks(props);
   const { prediction, drawing } = likely;
   const keeps = prediction.keeps[index];
@@ -24,7 +25,26 @@ export function KeepBench(props: BenchProps): ReactNode {
   const { room_c = 20, room_rh_pct = 50 } = document.kitchen ?? {};
   return (
     <div className="flex flex-col gap-2.5">
-      <BenchHead title="Keep" about={`in a room at ${room_c} °C and ${room_rh_pct} % damp; print the low end as the best-before`}>
+      <BenchHead title="Keep" about="print the low end of the band as the best-before">
+        <NumberField
+          label="the room is at"
+          unit="°C"
+          value={room_c}
+          min={-5}
+          max={45}
+          width="w-7"
+          onChange={(c) => edits.set(['kitchen', 'room_c'], c)}
+        />
+        <NumberField
+          label="and"
+          unit="% damp"
+          value={room_rh_pct}
+          min={5}
+          max={98}
+          step={5}
+          width="w-7"
+          onChange={(pct) => edits.set(['kitchen', 'room_rh_pct'], pct)}
+        />
         <Button look="small" onClick={() => add({ option: 'foil-pouch', store: 'room' })}>
           + another pack
         </Button>
