@@ -21,7 +21,7 @@ describe('the programme as hands do it', () => {
       'gas 4',
       'turn',
       'brush with 12 g',
-      'gas ¼, door ajar',
+      'gas 1/4, door ajar',
       'move into the dehydrator',
       '65 °C',
     ]);
