@@ -27,6 +27,7 @@ const coreOrder = [
   'feeding',
   'labelling',
   'costing',
+  'bakeday',
   'batch',
 ];
 const unlisted = require('node:fs')

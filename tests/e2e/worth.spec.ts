@@ -2,7 +2,7 @@ import { expect } from '@playwright/test';
 import { bake, expectAccessible, predicted, test } from './page';
 
 test('a batch is portioned, priced, kept longer, labelled and printed', async ({ page }) => {
-  await bake(page, 'Parsnip and buckwheat snaps');
+  await bake(page, 'Squash and millet fingers');
 
   await test.step('portions', async () => {
     await page.getByRole('tab', { name: /Pack/ }).click();
@@ -40,7 +40,7 @@ test('a batch is portioned, priced, kept longer, labelled and printed', async ({
     await page.getByRole('tab', { name: /Pack/ }).click();
     await page.getByRole('link', { name: 'Label' }).click();
     const picture = page.locator('[data-label="picture"] svg');
-    await expect(picture).toContainText('Parsnip and buckwheat snaps');
+    await expect(picture).toContainText('Squash and millet fingers');
     await page.getByLabel('Maker', { exact: true }).fill('Пекарня «Å & Œ»');
     await expect(picture).toContainText('Пекарня «Å & Œ»');
     await expect(page.getByText('saved with the batch')).toBeVisible();

@@ -1,0 +1,196 @@
+import type { Calendar } from './calendar';
+import { durationOf, type Day, type Mode, type Rec, type Step } from './day';
+import type { Genome } from './genome';
+import { earliestPlace, useOf, type Placed } from './place';
+import { Timeline, type StoreUse } from './timeline';
+
+/** What is worked out once per day. */
+export type Workshop = {
+  readonly day: Day;
+  readonly calendar: Calendar;
+  /** Shortest time from the end of each step to the end of its batch [min]. */
+  readonly tail: ReadonlyArray<readonly number[]>;
+};
+
+export function workshopOf(day: Day, calendar: Calendar): Workshop {
+  const tail = day.batches.map(({ steps }) => {
+    const tails = steps.map(() => 0);
+    for (let j = steps.length - 2; j >= 0; j--) tails[j] = tails[j + 1] + (steps[j].minWait ?? 0) + shortest(steps[j + 1]);
+    return tails;
+  });
+  return { day, calendar, tail };
+}
+
+export const shortest = (step: Step): number =>
+  step.modes && step.modes.length > 0 ? Math.min(...step.modes.map((mode) => durationOf(step, mode))) : step.dur;
+
+/** A plan with its cost terms. */
+export type Decoded = { readonly plan: readonly Rec[]; readonly pinMiss: number };
+
+/** A committed step, and how to take it back. */
+type Committed = Rec & { readonly undo: () => void; readonly store: StoreUse | null; readonly mode: Mode | null };
+
+/**
+ * Makes a plan of a genome: steps in its order, each at the earliest place that is free, with earlier steps of the same
+ * batch put off where a wait would get too long. Null beyond the horizon, or when its cost must exceed the limit.
+ *
+ * @param bound - tells from a batch and the earliest end it can still have what it costs at least
+ */
+export function decode(
+  shop: Workshop,
+  genome: Genome,
+  bound: (b: number, end: number) => number = () => 0,
+  limit = Infinity,
+): Decoded | null {
+  const { day } = shop;
+  const line = new Timeline(day, shop.calendar);
+  const done: Committed[][] = day.batches.map(() => []);
+  const reserved = reservePins(line, day);
+  const next = day.batches.map(() => 0);
+  const cost = day.batches.map(() => 0);
+  let total = 0;
+  for (const b of genome.order) {
+    const goal = next[b]++;
+    if (!extendBatch(line, day, b, goal, genome, done[b], reserved)) return null;
+    const last = done[b][done[b].length - 1];
+    const now = bound(b, last.e + shop.tail[b][goal]);
+    total += now - cost[b];
+    cost[b] = now;
+    if (total > limit) return null;
+  }
+  const plan = done.flat().map(({ b, j, s, e, m, att }) => ({ b, j, s, e, m, att }));
+  return { plan, pinMiss: pinMissOf(day, plan) };
+}
+
+const pinMissOf = (day: Day, plan: readonly Rec[]): number =>
+  plan.reduce((sum, { b, j, s }) => {
+    const { pin } = day.batches[b].steps[j];
+    return pin === undefined ? sum : sum + Math.abs(s - pin);
+  }, 0);
+
+type Reserved = Map<number, Committed>;
+const keyOf = (b: number, j: number): number => b * 1000 + j;
+
+/** Pinned steps take their places before anything else: those whose hands cannot give way first. */
+function reservePins(line: Timeline, day: Day): Reserved {
+  const pinned = day.batches.flatMap(({ steps }, b) =>
+    steps.flatMap((step, j) => (step.pin === undefined || step.sameRes ? [] : [{ step, b, j, pin: step.pin }])),
+  );
+  const gives = ({ step }: { step: Step }): number => ((step.hands ?? []).some(({ flex = 0 }) => flex > 0) ? 1 : 0);
+  const reserved: Reserved = new Map();
+  for (const { step, b, j, pin } of pinned.sort((x, y) => gives(x) - gives(y))) {
+    const found = bestMode(line, day, step, step.pinMode ?? -1, null, pin);
+    if (found?.placed.s === pin) reserved.set(keyOf(b, j), commit(line, step, b, j, found));
+  }
+  return reserved;
+}
+
+type Found = { readonly placed: Placed; readonly m: number; readonly mode: Mode | null };
+
+/** The mode that ends soonest, or the one that is forced. */
+function bestMode(line: Timeline, day: Day, step: Step, forced: number, inside: Mode | null, from: number): Found | null {
+  const modes = step.modes ?? [];
+  if (modes.length === 0) {
+    const placed = earliestPlace(line, step, inside, from, day.t1);
+    return placed && { placed, m: -1, mode: inside };
+  }
+  let best: Found | null = null;
+  for (const [m, mode] of modes.entries()) {
+    if (inside !== null ? mode.res !== inside.res : forced >= 0 && m !== forced) continue;
+    const placed = earliestPlace(line, step, mode, from, day.t1);
+    if (placed && (!best || placed.e < best.placed.e)) best = { placed, m, mode };
+  }
+  return best;
+}
+
+function commit(line: Timeline, step: Step, b: number, j: number, { placed: { s, e, att }, m, mode }: Found): Committed {
+  line.hands.push(...att);
+  const machine = mode ? line.machines.get(mode.res)?.uses : undefined;
+  const use = mode ? useOf(step, mode, s, e) : null;
+  if (machine && use) machine.push(use);
+  const stores = step.store ? line.stores.get(step.store.id)?.uses : undefined;
+  const store: StoreUse | null = step.store ? { s, e, q: step.store.q } : null;
+  if (stores && store) stores.push(store);
+  const undo = (): void => {
+    for (const one of att) drop(line.hands, one);
+    if (machine && use) drop(machine, use);
+    if (stores && store) drop(stores, store);
+  };
+  return { b, j, s, e, m, att, undo, store, mode };
+}
+
+function drop<T>(list: T[], one: T): void {
+  const at = list.lastIndexOf(one);
+  if (at >= 0) list.splice(at, 1);
+}
+
+/** Adds steps to a batch up to `goal`; where a wait gets too long, steps back and starts the one before later. */
+function extendBatch(
+  line: Timeline,
+  day: Day,
+  b: number,
+  goal: number,
+  genome: Genome,
+  done: Committed[],
+  reserved: Reserved,
+): boolean {
+  const { steps, release = day.t0 } = day.batches[b];
+  const notBefore = steps.map(() => 0);
+  const putOff = (later: number): void => {
+    const back = done.pop();
+    if (!back) throw new Error('nothing to put off');
+    back.undo();
+    reserved.delete(keyOf(b, back.j));
+    notBefore[back.j] = Math.max(notBefore[back.j], back.s + Math.max(1, later));
+  };
+  for (let j = done.length; j <= goal; j = done.length) {
+    const step = steps[j];
+    const before = done[done.length - 1] as Committed | undefined;
+    const waits = before ? (steps[j - 1].maxWait ?? Infinity) : Infinity;
+    const ready = before ? before.e + (steps[j - 1].minWait ?? 0) : -Infinity;
+    const from = Math.max(day.t0, release, genome.lb[b][j], notBefore[j], ready);
+    const kept = reserved.get(keyOf(b, j));
+    if (kept && from <= kept.s) {
+      const late = before ? kept.s - before.e - waits : 0;
+      if (late > 0) {
+        putOff(late);
+        continue;
+      }
+      const blocked = before ? holdUntil(line, steps[j - 1], before, kept.s) : 0;
+      if (blocked > 0) {
+        putOff(blocked);
+        continue;
+      }
+      done.push(kept);
+      continue;
+    }
+    if (kept) {
+      kept.undo();
+      reserved.delete(keyOf(b, j));
+    }
+    const inside = step.sameRes && before ? before.mode : null;
+    const found = bestMode(line, day, step, genome.mode[b][j], inside, from);
+    if (!found) return false;
+    if (before) {
+      const late = found.placed.s - before.e - waits;
+      const blocked = late > 0 ? late : holdUntil(line, steps[j - 1], before, found.placed.s);
+      if (blocked > 0) {
+        if (before.s + blocked > day.t1) return false;
+        putOff(blocked);
+        continue;
+      }
+    }
+    done.push(commit(line, step, b, j, found));
+  }
+  return true;
+}
+
+/** Keeps the place in the store until the next step starts; how much later the holder should start when it cannot. */
+function holdUntil(line: Timeline, step: Step, before: Committed, until: number): number {
+  const { store } = before;
+  if (!step.store || !store || until <= before.e) return 0;
+  const free = line.storeFrom(step.store.id, before.e, until, step.store.q);
+  if (free !== before.e) return Math.max(1, Math.min(free, until) - before.e);
+  store.e = until;
+  return 0;
+}

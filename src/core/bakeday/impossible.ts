@@ -1,0 +1,42 @@
+import { calendarOf, nextAwake } from './calendar';
+import type { Day } from './day';
+import { fail, succeed, type Result } from '../failure';
+
+/** Says which step can never fit, whatever the order; a day that passes has a plan. */
+export function checkPossible(day: Day): Result<Day> {
+  const calendar = calendarOf(day);
+  const stores = new Map(day.stores.map(({ id, cap }) => [id, cap]));
+  const machines = new Map(day.machines.map((machine) => [machine.id, machine]));
+  for (const [b, { steps }] of day.batches.entries())
+    for (const [j, step] of steps.entries()) {
+      const path = `batches[${b}].steps[${j}]`;
+      for (const { res, T, q } of step.modes ?? []) {
+        const machine = machines.get(res);
+        if (!machine) return fail('BAD_VALUE', `"${step.name}" names the machine "${res}", which is not there.`, path);
+        if (machine.maxT !== undefined && T > machine.maxT)
+          return fail('OUT_OF_RANGE', `"${step.name}" wants ${T} °C, but ${res} reaches ${machine.maxT}.`, path);
+        if (q > machine.slots)
+          return fail('OUT_OF_RANGE', `"${step.name}" takes ${q} places, but ${res} has ${machine.slots}.`, path);
+      }
+      if (step.sameRes && j === 0)
+        return fail('BAD_VALUE', `"${step.name}" stays where it was, but nothing comes before it.`, path);
+      if (step.store) {
+        const cap = stores.get(step.store.id);
+        if (cap === undefined)
+          return fail('BAD_VALUE', `"${step.name}" is kept in "${step.store.id}", which is not there.`, path);
+        if (step.store.q > cap)
+          return fail('OUT_OF_RANGE', `"${step.name}" takes ${step.store.q} places of ${step.store.id}, which has ${cap}.`, path);
+      }
+      for (const { n, len, noisy, interruptible } of step.hands ?? []) {
+        if (n > day.handsCap)
+          return fail(
+            'OUT_OF_RANGE',
+            `"${step.name}" wants ${n} pairs of hands; there ${day.handsCap === 1 ? 'is' : 'are'} ${day.handsCap}.`,
+            path,
+          );
+        if (nextAwake(calendar, day.t0, interruptible ? 5 : len, noisy ?? false) === Infinity)
+          return fail('OUT_OF_RANGE', `Nobody is awake for ${len} minutes at a stretch, as "${step.name}" wants.`, path);
+      }
+    }
+  return succeed(day);
+}

@@ -1,0 +1,10 @@
+export { complaintsAbout } from './check-plan';
+export { HORIZON, USUAL_GOALS } from './day';
+export type { Attention, Day, DayBatch, Machine, Mode, Rec, Step } from './day';
+export { checkPossible } from './impossible';
+export { genomesOf } from './neighbour';
+export { searchInSteps } from './search';
+export type { Planned, SearchStep } from './search';
+export { solve } from './solve';
+export { causeWords, lateBatches } from './why-late';
+export type { Late } from './why-late';

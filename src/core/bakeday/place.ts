@@ -1,0 +1,85 @@
+import { MOST_PAUSES, SHORTEST_STRETCH, calledAt, durationOf, type Attention, type HandsUse, type Mode, type Step } from './day';
+import type { MachineUse, Timeline } from './timeline';
+
+/** Where a step may lie. */
+export type Placed = { readonly s: number; readonly e: number; readonly att: readonly HandsUse[] };
+
+/** The earliest place of a step in one mode from a moment on; null beyond the horizon. */
+export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, from: number, horizon: number): Placed | null {
+  const dur = durationOf(step, mode);
+  let s = from;
+  while (s < horizon) {
+    const work = fitHands(line, step.hands ?? [], s, dur);
+    if (work.s !== s) {
+      s = work.s;
+      continue;
+    }
+    const { e } = work;
+    const machine = mode ? line.machineFrom(mode.res, useOf(step, mode, s, e)) : s;
+    const store = step.store ? line.storeFrom(step.store.id, s, e, step.store.q) : s;
+    const later = Math.max(machine, store);
+    if (later === s) return e > horizon ? null : { s, e, att: work.att };
+    s = later;
+  }
+  return null;
+}
+
+export const useOf = (step: Step, mode: Mode, s: number, e: number): MachineUse => ({
+  s,
+  e,
+  T: mode.T,
+  Tout: mode.Tout ?? mode.T,
+  q: mode.q,
+  excl: step.excl ?? false,
+});
+
+type Fitted = { readonly s: number; readonly e: number; readonly att: readonly HandsUse[] };
+
+/** Hands for a step that starts at `s`, or the next start that could do. */
+function fitHands(line: Timeline, attentions: readonly Attention[], s: number, dur: number): Fitted {
+  const att: HandsUse[] = [];
+  let e = s + dur;
+  for (const attention of attentions) {
+    const fitted = attention.interruptible ? fitPausing(line, attention, s, dur) : fitOne(line, attention, s, dur);
+    if (typeof fitted === 'number') return { s: fitted, e, att };
+    att.push(...fitted);
+    if (attention.extend !== undefined || attention.interruptible) e = Math.max(e, fitted[fitted.length - 1].e);
+  }
+  return { s, e, att };
+}
+
+/** One stretch of work, or the next start of the step at which it could lie where it must. */
+function fitOne(line: Timeline, attention: Attention, s: number, dur: number): HandsUse[] | number {
+  const { len, n, flex = 0, extend = 0, noisy = false } = attention;
+  const called = calledAt(attention, s, dur);
+  let at = line.handsFrom(called, len, n, noisy);
+  if (at > called + flex && flex > 0) {
+    const early = line.handsFrom(called - flex, len, n, noisy);
+    if (early <= called + flex) at = early;
+  }
+  const latest = called + Math.max(flex, extend);
+  if (at <= latest) return [{ s: at, e: at + len, n }];
+  return s + (at - latest);
+}
+
+/** Long work in stretches, or the next start of the step at which its pauses are short enough. */
+function fitPausing(line: Timeline, attention: Attention, s: number, dur: number): HandsUse[] | number {
+  const { len, n, noisy = false, maxPause = 0 } = attention;
+  const called = calledAt(attention, s, dur);
+  const start = line.handsFrom(called, 1, n, noisy);
+  if (start !== called) return s + (start - called);
+  const stretches: HandsUse[] = [];
+  let left = len;
+  let at = called;
+  for (let pauses = 0; ; pauses++) {
+    const run = line.freeRun(at, left, n, noisy);
+    const rest = left - run;
+    if (run > 0 && (rest === 0 || run >= SHORTEST_STRETCH)) stretches.push({ s: at, e: at + run, n });
+    if (rest === 0) return stretches;
+    const next = line.handsFrom(at + Math.max(1, run), Math.min(rest, SHORTEST_STRETCH), n, noisy);
+    const tooShort = run < SHORTEST_STRETCH;
+    if (tooShort || next - (at + run) > maxPause || pauses === MOST_PAUSES) return s + (next - called);
+    left = rest;
+    at = next;
+  }
+}

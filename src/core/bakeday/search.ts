@@ -1,0 +1,161 @@
+import { seededRandom } from '../quantities';
+import { calendarOf } from './calendar';
+import { complaintsAbout } from './check-plan';
+import { costOf, weigh, type PlanCost } from './cost';
+import type { Day, Rec } from './day';
+import { decode, shortest, workshopOf, type Workshop } from './decode';
+import { freeModes, genomeOf, noBounds, type Genome } from './genome';
+import { neighbour } from './neighbour';
+
+/** A plan that is valid, with what it costs. */
+export type Planned = { readonly plan: readonly Rec[]; readonly cost: PlanCost; readonly weight: number };
+
+/** A step of the search: the best plan so far, told when it is new. */
+export type SearchStep = { readonly iterations: number; readonly better: Planned | null };
+
+export type SearchSettings = {
+  readonly seed: number;
+  /** Plans to begin with, before the rules. */
+  readonly init?: readonly Genome[];
+  /** Plans of before, kept when nothing better is found and they are still valid. */
+  readonly keep?: readonly Rec[];
+  /** Start several chains from several rules: for days that are not too large, and when there is time. */
+  readonly chains?: number;
+  /** How much of its time the search has had after so many iterations [0..1]: by a clock in the product, by counting in tests. */
+  readonly share: (iterations: number) => number;
+};
+
+/** Late acceptance: a neighbour may be as bad as what was so many iterations ago. Source: measured, ours. */
+const HISTORY = 60;
+/** Lateness weighs less while searching small days: else the search freezes as soon as all is in time. */
+const SOFT = 8;
+const LARGE_STEPS = 75;
+const STALE = 4000;
+const CHAIN_SHARE = 0.1;
+
+type Scored = { readonly genome: Genome; readonly planned: Planned; readonly soft: number };
+
+/**
+ * Searches for a good plan. Yields after every iteration, so that a worker may show what is better and stop when it must;
+ * the first step carries the best of the simple rules, within milliseconds.
+ */
+export function* searchInSteps(day: Day, settings: SearchSettings): Generator<SearchStep, Planned | null> {
+  const shop = workshopOf(day, calendarOf(day));
+  const random = seededRandom(settings.seed);
+  const tokens = day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
+  const softTard = tokens > LARGE_STEPS ? day.obj.tard : Math.min(SOFT, day.obj.tard);
+  const score = (genome: Genome, limit = Infinity): Scored | null => {
+    const found = decode(shop, genome, boundWith(day, softTard), limit);
+    if (!found) return null;
+    const cost = costOf(day, found.plan, found.pinMiss);
+    const planned = { plan: found.plan, cost, weight: weigh(day, cost) };
+    return { genome, planned, soft: weigh(day, cost, softTard) };
+  };
+  const pool = [...(settings.init ?? []), ...rules(shop)]
+    .flatMap((genome) => score(genome) ?? [])
+    .sort((a, b) => a.planned.weight - b.planned.weight);
+  let best = withKept(day, pool[0] ?? null, settings.keep, softTard);
+  if (!best) return null;
+  yield { iterations: 0, better: best.planned };
+
+  let iterations = 0;
+  function* chain(from: Scored, until: number): Generator<SearchStep> {
+    let current = from;
+    let history = new Array<number>(HISTORY).fill(current.soft);
+    let stale = 0;
+    for (let i = 0; settings.share(iterations) < until; i++) {
+      iterations++;
+      const past = history[i % HISTORY];
+      const next = score(neighbour(day, current.genome, current.planned.plan, random), Math.max(current.soft, past));
+      let better: Planned | null = null;
+      if (next && (next.soft <= current.soft || next.soft <= past)) {
+        current = next;
+        if (best && next.planned.weight < best.planned.weight - 1e-9) {
+          best = next;
+          better = next.planned;
+          stale = 0;
+        }
+      }
+      history[i % HISTORY] = current.soft;
+      if (!better && ++stale > STALE && best) {
+        current = best;
+        history = new Array<number>(HISTORY).fill(1.03 * best.soft + 10);
+        stale = 0;
+      }
+      yield { iterations, better };
+    }
+  }
+  const chains = tokens > LARGE_STEPS || settings.init ? 0 : (settings.chains ?? 0);
+  for (let k = 0; k < chains; k++) {
+    const start = score(withRandomModes(day, pool[k % pool.length].genome, random));
+    if (start) yield* chain(start, (k + 1) * CHAIN_SHARE);
+  }
+  yield* chain(best, 1);
+  return best.planned;
+}
+
+/** Incumbent records that are still valid, and no worse than what was found from their order. */
+function withKept(day: Day, found: Scored | null, keep: readonly Rec[] | undefined, softTard: number): Scored | null {
+  if (!keep || keep.length === 0 || complaintsAbout(day, keep).length > 0) return found;
+  const pinMiss = keep.reduce((sum, { b, j, s }) => sum + Math.abs(s - (day.batches[b].steps[j].pin ?? s)), 0);
+  const cost = costOf(day, keep, pinMiss);
+  const kept = {
+    genome: genomeOf(day, keep),
+    planned: { plan: keep, cost, weight: weigh(day, cost) },
+    soft: weigh(day, cost, softTard),
+  };
+  return found && found.planned.weight <= kept.planned.weight ? found : kept;
+}
+
+/** What a batch costs at least that cannot end before `end`. */
+const boundWith =
+  ({ batches }: Day, tard: number) =>
+  (b: number, end: number): number =>
+    tard * (batches[b].weight ?? 1) * Math.max(0, end - batches[b].due);
+
+/** Orders that a planner would try by hand: by due time, by slack, by length, by heat. */
+function rules({ day, tail }: Workshop): Genome[] {
+  const { batches } = day;
+  const work = batches.map(({ steps }) => steps.reduce((sum, step) => sum + shortest(step) + (step.minWait ?? 0), 0));
+  const hottest = batches.map(({ steps }) => Math.max(0, ...steps.flatMap(({ modes }) => (modes ?? []).map(({ T }) => T))));
+  const byBatch = [
+    (b: number) => batches[b].due,
+    (b: number) => batches[b].due - work[b],
+    (b: number) => -work[b],
+    (b: number) => -hottest[b],
+    (b: number) => hottest[b],
+  ].map((key) =>
+    batches
+      .map((_, b) => b)
+      .sort((x, y) => key(x) - key(y))
+      .flatMap((b) => batches[b].steps.map(() => b)),
+  );
+  const head = batches.map(({ steps }) => {
+    let at = 0;
+    return steps.map((step) => {
+      const start = at;
+      at += shortest(step) + (step.minWait ?? 0);
+      return start;
+    });
+  });
+  const byStep = [
+    (b: number, j: number) => batches[b].due - tail[b][j],
+    (b: number, j: number) => -tail[b][j],
+    (b: number, j: number) => head[b][j],
+    (b: number, j: number) => 0.3 * batches[b].due - tail[b][j],
+  ].map((key) =>
+    batches
+      .flatMap(({ steps }, b) => steps.map((_, j) => ({ b, j, at: key(b, j) })))
+      .sort((x, y) => x.at - y.at || x.b - y.b || x.j - y.j)
+      .map(({ b }) => b),
+  );
+  return [...byBatch, ...byStep].map((order) => ({ order, mode: freeModes(day), lb: noBounds(day) }));
+}
+
+const RANDOM_MODE = 0.6;
+const withRandomModes = (day: Day, genome: Genome, random: () => number): Genome => ({
+  ...genome,
+  mode: day.batches.map(({ steps }) =>
+    steps.map(({ modes = [] }) => (modes.length > 1 && random() < RANDOM_MODE ? Math.floor(random() * modes.length) : -1)),
+  ),
+});

@@ -1,0 +1,86 @@
+/** Bake days whose plans are known, and what must hold for every plan of every day. */
+import { describe, expect, it } from 'vitest';
+import { complaintsAbout, solve, type Day, type Planned } from '@/core/bakeday';
+import { T0, batch, dayOf, inMachine, load, oven, unload, wait, work, x1, x2 } from './bakeday-cases';
+
+const plan = (day: Day, iterations = 3000, seed = 1): Planned => {
+  const found = solve(day, { seed, iterations, chains: 6 });
+  if (!found) throw new Error('no plan');
+  expect(complaintsAbout(day, found.plan)).toEqual([]);
+  return found;
+};
+const times = ({ plan: recs }: Planned, b = 0): string[] =>
+  recs
+    .filter((rec) => rec.b === b)
+    .sort((x, y) => x.j - y.j)
+    .map(({ s, e }) => `${s}-${e}`);
+const at = (T: number, q = 1) => [{ res: 'oven1', T, q }];
+
+describe('days worked by hand', () => {
+  it('an oven heats up while hands mix', () =>
+    expect(
+      times(plan(dayOf([batch('a', [work('mix', 20), inMachine('bake', at(180), 30), wait('cool', 40), work('pack', 10)])]))),
+    ).toEqual(['480-500', '500-530', '530-570', '570-580']));
+  it('the cooler bake goes first: heating is quicker than cooling', () => {
+    const found = plan(dayOf([batch('hot', [inMachine('bake', at(180), 30)]), batch('cool', [inMachine('bake', at(140), 30)])]));
+    expect([times(found, 1), times(found, 0)]).toEqual([['492-522'], ['526-556']]);
+    expect(found.cost.makespan).toBe(76);
+  });
+  it('setpoints within the tolerance share, as soon as hands have loaded the first', () => {
+    const found = plan(
+      dayOf([batch('a', [inMachine('bake', at(180), 30, [load])]), batch('b', [inMachine('bake', at(175), 30, [load])])]),
+    );
+    expect([...times(found, 0), ...times(found, 1)].sort()).toEqual(['496-526', '498-528']);
+  });
+  it('an oven that was switched off keeps its treats until somebody is awake', () => {
+    const off = {
+      id: 'off',
+      name: 'oven off',
+      dur: 120,
+      sameRes: true,
+      excl: true,
+      modes: [{ res: 'oven1', T: 150, Tout: 50, q: 2 }],
+      hands: [{ off: 120, len: 2, n: 1, extend: 660 }],
+    } as const;
+    const found = plan(
+      dayOf([batch('a', [inMachine('bake', at(150), 30, [load], { maxWait: 0 }), off, work('pack', 10)], { release: 1270 })]),
+    );
+    expect(times(found)).toEqual(['1270-1300', '1300-1862', '1862-1872']);
+  });
+  it('rolling waits for the oven, so that dough does not dry on the board', () => {
+    const found = plan(
+      dayOf([
+        batch('full', [inMachine('bake', at(180, 2), 90, [], { pin: 520 })]),
+        batch('b', [work('roll', 30, { maxWait: 30 }), inMachine('bake', at(180), 30)]),
+      ]),
+    );
+    expect(times(found, 1)).toEqual(['550-580', '610-640']);
+  });
+  it('a pin that cannot be kept is missed by as little as can be, and said so', () => {
+    const found = plan(dayOf([batch('a', [work('mix', 20), inMachine('bake', at(180), 30, [], { pin: 490 })])]));
+    expect(times(found)).toEqual(['480-500', '500-530']);
+    expect(found.cost.pinMiss).toBe(10);
+  });
+  it('loads of a freeze dryer go in together or wait for its turn', () => {
+    const machines = [{ ...oven(), id: 'fd', kind: 'fd' as const, slots: 40, turn: 60 }];
+    const one = (id: string, release: number) => batch(id, [inMachine('dry', [{ res: 'fd', T: 40, q: 20 }], 600)], { release });
+    const found = plan(dayOf([one('a', 480), one('b', 540), one('c', 480)], { machines }));
+    expect([times(found, 0), times(found, 2), times(found, 1)].flat()).toEqual(['480-1080', '480-1080', '1140-1740']);
+  });
+  it('hands that may give way do so for hands that may not', () => {
+    const flipped = inMachine('bake', at(20), 40, [load, { off: 'mid', len: 3, n: 1, flex: 4 }, unload], { pin: 500 });
+    const found = plan(dayOf([batch('a', [flipped]), batch('b', [work('mix', 20, { pin: 502 })])]));
+    expect([...times(found, 0), ...times(found, 1)]).toEqual(['500-540', '502-522']);
+    expect(found.plan.find(({ b }) => b === 0)?.att[1].s).toBe(522);
+    expect(found.cost.pinMiss).toBe(0);
+  });
+});
+
+describe('days that an exact solver has proven', () => {
+  it.each([1, 2, 3])('three crunchy batches take 595 minutes (seed %d)', (seed) =>
+    expect(plan(x1(), 60_000, seed).cost.makespan).toBe(595),
+  );
+  it('a twice-baked and a crunchy one take 399', () => expect(plan(x2(), 60_000).cost.makespan).toBe(399));
+  it('with due times they are 379 minutes late together', () =>
+    expect(plan(x1([T0 + 889 - 480, T0 + 824 - 480, T0 + 982 - 480]), 60_000).cost.tardiness).toBe(379));
+});
