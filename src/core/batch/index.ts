@@ -45,3 +45,5 @@ export type { KeepGain } from './keep-gains';
 export { labelFacts } from './label-facts';
 export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';
+export { dayBatch, machinesOf } from './day-batch';
+export type { KitMachine } from './day-batch';

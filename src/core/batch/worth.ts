@@ -25,7 +25,7 @@ export type BatchWorth = BatchCost & {
 };
 
 /** Hands on one piece: rolling, cutting, scooping and laying out [s]. Source: ours, unhurried hands. */
-const SECONDS_A_PIECE: Record<ShapeMethod, number> = {
+export const SECONDS_A_PIECE: Record<ShapeMethod, number> = {
   'roll-and-cut': 5,
   'score-slab': 0.7,
   drop: 7,

@@ -1,0 +1,194 @@
+import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
+import type { Appliance, ApplianceKind, BatchDocument, HeatStep } from './document';
+import { shelvesOf } from './heat/standing';
+import { chamberOf, isChamber } from './heat/appliances';
+import { preheat } from '../heat';
+import type { Prediction } from './prediction';
+import { SECONDS_A_PIECE } from './worth';
+
+/** An appliance of the kitchen, as the day knows it. */
+export type KitMachine = { readonly id: string; readonly appliance: Appliance };
+
+const MACHINE_KINDS: Partial<Record<ApplianceKind, Machine['kind']>> = {
+  'static-oven': 'oven',
+  'fan-oven': 'oven',
+  'small-oven': 'oven',
+  'gas-oven': 'oven',
+  'contact-grill': 'oven',
+  'air-fryer': 'oven',
+  dehydrator: 'dehy',
+  'freeze-dryer': 'fd',
+};
+/** Setpoints this near share an oven, and a dehydrator [K]. Source: ours. */
+const TOLERANCE = { oven: 5, dehy: 3, fd: 0 } as const;
+/** How fast a machine cools when nobody has read it [K/min]; freeze dryers of unknown size [g a tray]. Source: ours. */
+const COOLS = { oven: 4, dehy: 5, fd: 5 } as const;
+const TRAY_G = 700;
+const REFERENCE_C = 175;
+/** What is left of the heat when a switched-off oven is opened [°C]. Source: ours. */
+const LEFT_OFF_C = 50;
+
+/** The kitchen's appliances as machines of a day; freezers are places, not machines. */
+export function machinesOf(kit: readonly KitMachine[], room_c: number): Machine[] {
+  return kit.flatMap(({ id, appliance }) => {
+    const kind = appliance.kind ?? 'static-oven';
+    const sort = MACHINE_KINDS[kind];
+    if (!sort) return [];
+    return [
+      {
+        id,
+        kind: sort,
+        slots: sort === 'fd' ? Math.round((shelvesOf(appliance) * (appliance.tray_g ?? TRAY_G)) / 100) : shelvesOf(appliance),
+        tol: TOLERANCE[sort],
+        heat: heatRate(appliance, kind, room_c),
+        cool: coolRate(appliance, sort),
+        ambient: 20 as const,
+        ...(sort === 'fd' ? { turn: appliance.defrost_minutes ?? 90 } : {}),
+      },
+    ];
+  });
+}
+
+function heatRate({ heat_up, ...appliance }: Appliance, kind: ApplianceKind, room_c: number): number {
+  if (heat_up) return (heat_up.to_c - room_c) / heat_up.minutes;
+  if (!isChamber(kind)) return 5;
+  const target_c = kind === 'dehydrator' ? 60 : REFERENCE_C;
+  const { time_s } = preheat(chamberOf(kind, appliance, 1, room_c), target_c, room_c);
+  return Number.isFinite(time_s) && time_s > 0 ? Math.max(0.5, ((target_c - room_c) * 60) / time_s) : 5;
+}
+
+const coolRate = ({ cool_down }: Appliance, sort: keyof typeof COOLS): number =>
+  cool_down ? Math.max(0.5, (cool_down.from_c - cool_down.to_c) / cool_down.minutes) : COOLS[sort];
+
+/** Hands at what happens in an oven [min]. Source: ours. */
+const LOAD = 3;
+const UNLOAD = 3;
+const EVENT_MINUTES: Partial<Record<HeatStep['do'], number>> = {
+  turn: 4,
+  stir: 3,
+  brush: 5,
+  'snap-apart': 8,
+  'turn-out': 4,
+  'rotate-trays': 2,
+  check: 1,
+};
+/** Something may be turned this much earlier or later, of the whole [1]; pieces may lie on the board so long [min]. */
+const FLEX_SHARE = 0.08;
+const ON_BOARD = 45;
+const DOUGH_STANDS = 120;
+/** What stands in a dead oven or a freeze dryer may wait for morning [min]. */
+const MAY_WAIT = 660;
+const FREEZER = 'freezer';
+
+/** What hands do before the heat [min]: weighing and mixing by lines, shaping by pieces. Source: ours. */
+const mixMinutes = (lines: number): number => 10 + 2 * lines;
+
+/**
+ * A batch as steps of a day: mix, stand, shape, the programme in its machines, cool, pack. A programme with several
+ * setpoints has its machine to itself, since the air is never where a second batch would want it.
+ *
+ * @param kit - which of the kitchen's machines are of the kind that the batch was predicted in
+ */
+export function dayBatch(
+  id: string,
+  document: BatchDocument,
+  prediction: Prediction,
+  kit: readonly KitMachine[],
+  due: number,
+): DayBatch {
+  const { yield: out, heat, keeps } = prediction;
+  const steps: Step[] = [
+    hands('mix', 'Weigh and mix', mixMinutes(document.recipe.ingredients.length), { maxWait: DOUGH_STANDS }),
+  ];
+  if ((document.recipe.rest_minutes ?? 0) > 0)
+    steps.push({
+      id: 'rest',
+      name: 'Let the dough stand',
+      dur: Math.round(document.recipe.rest_minutes ?? 0),
+      maxWait: DOUGH_STANDS,
+    });
+  const shaping = Math.max(3, Math.round((out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays));
+  steps.push({
+    ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
+    hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
+  });
+  steps.push(...heatSteps(document, prediction, kit));
+  steps.push({ id: 'cool', name: 'Cool on the rack', dur: Math.max(5, Math.round(heat.cooling_minutes)) });
+  const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
+  steps.push(hands('pack', 'Pack and label', Math.max(4, Math.round(2 * Math.min(packs, 20) + 2))));
+  return { id, due, steps };
+}
+
+const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}): Step => ({
+  id,
+  name,
+  dur,
+  hands: [{ off: 0, len: dur, n: 1 }],
+  ...more,
+});
+
+/** The programme, leg by leg and load by load. */
+function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonly KitMachine[]): Step[] {
+  const legs = splitLegs(heat);
+  return legs.flatMap((leg, at) => {
+    const loads = prediction.heat.legs[at]?.loads ?? 1;
+    return Array.from({ length: loads }, (_, load) =>
+      legStep(leg, `${at + 1}${loads > 1 ? `-${load + 1}` : ''}`, prediction, kit, loads),
+    );
+  });
+}
+
+type Leg = { readonly kind: ApplianceKind; readonly steps: readonly HeatStep[] };
+
+function splitLegs({ appliance, steps }: BatchDocument['heat']): Leg[] {
+  const legs: Array<{ kind: ApplianceKind; steps: HeatStep[] }> = [{ kind: appliance?.kind ?? 'static-oven', steps: [] }];
+  for (const step of steps) {
+    if (step.do === 'move' && step.appliance) legs.push({ kind: step.appliance.kind ?? 'static-oven', steps: [] });
+    else if (step.do === 'freeze' && legs[legs.length - 1].steps.some((one) => 'minutes' in one))
+      legs.push({ kind: 'freezer', steps: [step] });
+    else if (step.do === 'freeze-dry' && legs[legs.length - 1].kind === 'freezer')
+      legs.push({ kind: 'freeze-dryer', steps: [step] });
+    else legs[legs.length - 1].steps.push(step);
+  }
+  return legs.filter(({ steps: mine }) => mine.some((one) => 'minutes' in one));
+}
+
+function legStep({ kind, steps }: Leg, number: string, prediction: Prediction, kit: readonly KitMachine[], loads: number): Step {
+  let clock = 0;
+  const events: Attention[] = [];
+  const setpoints: number[] = [];
+  for (const step of steps) {
+    if ('setpoint_c' in step) setpoints.push(step.setpoint_c);
+    if ('minutes' in step) clock += step.minutes;
+    else events.push({ off: Math.round(clock), len: EVENT_MINUTES[step.do] ?? 2, n: 1 });
+  }
+  const dur = Math.max(1, Math.round(clock));
+  const last = steps[steps.length - 1];
+  const waits = last.do === 'off' || last.do === 'freeze-dry' || last.do === 'freeze' || last.do === 'cool';
+  const flex = Math.floor(FLEX_SHARE * dur);
+  const attentions: Attention[] = [
+    { off: 0, len: LOAD, n: 1 },
+    ...events.map((event) => ({ ...event, flex })),
+    waits ? { off: dur, len: UNLOAD, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len: UNLOAD, n: 1 },
+  ];
+  const base = { id: `heat-${number}`, name: nameOf(kind, setpoints, last), dur, hands: attentions };
+  const sort = MACHINE_KINDS[kind];
+  if (!sort) return { ...base, store: { id: FREEZER, q: Math.max(1, Math.ceil(prediction.yield.trays / loads)) } };
+  const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
+  const trays = Math.max(1, Math.ceil(prediction.yield.trays / loads));
+  const modes = kit.flatMap(({ id, appliance }): Mode[] => {
+    if ((appliance.kind ?? 'static-oven') !== kind) return [];
+    const raw_g = (prediction.yield.pieces * prediction.yield.piece_raw_g) / loads;
+    const q = sort === 'fd' ? Math.ceil(raw_g / 100) : Math.min(trays, shelvesOf(appliance));
+    return [{ res: id, T: first, Tout: final, q }];
+  });
+  const alone = new Set(setpoints).size > 1 || last.do === 'off';
+  return { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}) };
+}
+
+function nameOf(kind: ApplianceKind, setpoints: readonly number[], last: HeatStep): string {
+  if (kind === 'freezer') return 'Freeze';
+  if (kind === 'freeze-dryer') return 'Freeze-dry';
+  const heats = [...new Set(setpoints)].map((c) => `${c}`).join(', then ');
+  return `${kind === 'dehydrator' ? 'Dry' : 'Bake'} at ${heats} °C${last.do === 'off' ? ', oven off' : ''}`;
+}

@@ -1,0 +1,65 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { complaintsAbout } from '@/core/bakeday';
+import { planDayText } from './plan-day-text';
+import { readDay } from './read-day';
+
+const SATURDAY = readFileSync('examples/saturday.day.json', 'utf8');
+type Loose = {
+  batches: Array<Record<string, unknown> & { steps: Array<Record<string, unknown>> }>;
+  machines: unknown[];
+} & Record<string, unknown>;
+const changed = (change: (day: Loose) => void): string => {
+  const day = JSON.parse(SATURDAY) as Loose;
+  change(day);
+  return JSON.stringify(day);
+};
+const clock = (): (() => number) => {
+  let ms = 0;
+  return () => (ms += 0.5);
+};
+
+describe('the planner’s door', () => {
+  it('prints a plan of every step that breaks no rule, the first of it at once', () => {
+    const planned = planDayText(SATURDAY, clock());
+    const day = readDay(SATURDAY);
+    if (!planned.ok || !day.ok) throw new Error('no plan');
+    const { plan, first_ms, total_ms, late } = planned.value;
+    expect(plan).toHaveLength(8);
+    expect(complaintsAbout(day.value, plan)).toEqual([]);
+    expect(first_ms).toBeLessThan(total_ms);
+    expect(plan.filter(({ batch }) => batch === 'pear moons').map(({ step }) => step)).toEqual(['slice', 'dry', 'pack']);
+    expect(late).toEqual([]);
+  });
+  it('says which batch is late, by how much, and what it waited for', () => {
+    const planned = planDayText(
+      changed((day) => {
+        day.batches[0].due = 700;
+        day.batches.push({ ...structuredClone(day.batches[0]), id: 'more hillbars', due: 720 });
+      }),
+      clock(),
+    );
+    if (!planned.ok) throw new Error(planned.message);
+    expect(planned.value.late.map(({ because }) => because).join()).toMatch(/waited \d+ min for (big oven|hands)/);
+    for (const { minutes, because } of planned.value.late) {
+      expect(minutes).toBeGreaterThan(0);
+      expect(because).not.toBe('');
+    }
+  });
+  it.each<[string, () => string, string, string]>([
+    ['not JSON', () => '{', '', 'NOT_JSON'],
+    ['an oven that is not there', () => changed((day) => void (day.machines = [])), 'batches[0].steps[2]', 'BAD_VALUE'],
+    [
+      'a step without a length',
+      () => changed((day) => void delete day.batches[0].steps[0].dur),
+      'batches[0].steps[0].dur',
+      'MISSING_VALUE',
+    ],
+    ['a word that is not known', () => changed((day) => void (day.batches[0].deu = 3)), 'batches[0].deu', 'UNKNOWN_KEY'],
+    ['nothing to do', () => changed((day) => void (day.batches = [])), 'batches', 'MISSING_VALUE'],
+    ['a shift that is too short', () => changed((day) => void (day.win = [[480, 490]])), 'batches[0].steps[0]', 'OUT_OF_RANGE'],
+    ['an end before the beginning', () => changed((day) => void (day.t1 = 10)), 't1', 'OUT_OF_RANGE'],
+  ])('%s is told with its key', (_, text, path, code) =>
+    expect(planDayText(text(), clock())).toMatchObject({ ok: false, path, code }),
+  );
+});
