@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { predict, type BatchDocument } from '@/core/batch';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
+import { firstPlanTimes } from './bench-day';
 import { dragToRepaint } from './bench-drag';
 import { bandTimes, findTimes, timesFasterThanReference } from './bench-heat';
 import { timeLayouts } from './bench-layouts';
@@ -69,6 +70,7 @@ const rows = [
   summarise('band-short', await bandTimes(short, pantry), 1500),
   summarise('band-long', await bandTimes(document, pantry), 4000),
   summarise('find-programme', findTimes(document, pantry), 3000),
+  summarise('plan-day-first', await firstPlanTimes(pantry), 300),
 ];
 const faster = timesFasterThanReference();
 

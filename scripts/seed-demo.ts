@@ -1,8 +1,9 @@
 /** The made-up demo kitchen: who they are, what they bake, and four batches that they weighed afterwards. */
 import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
-import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/batch';
+import { applyEdit, editTo, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
 import type { Result } from '@/core/failure';
+import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
 import { setDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
@@ -35,6 +36,11 @@ type Demo = {
   readonly recipes: readonly DemoRecipe[];
   readonly finished: readonly DemoBatch[];
   readonly planned: { readonly recipe: string; readonly name: string };
+  /** The next Saturday: what is baked beside the planned batch, and when each is due [min after midnight]. */
+  readonly saturday: Omit<DaySettings, 'picked' | 'pins' | 'quiet'> & {
+    readonly due_planned: number;
+    readonly others: ReadonlyArray<{ readonly recipe: string; readonly name: string; readonly due: number }>;
+  };
   readonly dogs: ReadonlyArray<Omit<DogRow, 'id'>>;
   readonly costs: KitchenRow['costs'];
   readonly prices: ReadonlyArray<{ readonly ingredient: string; readonly pack_g: number; readonly price: number }>;
@@ -89,20 +95,31 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       await addMeasurement(db, batchId, batch.measured, predicted);
       await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
     }
-    const document = { ...written(demo.planned.recipe), name: demo.planned.name };
-    await addBatch(db, {
-      kitchenId: id,
-      recipeId: demo.planned.recipe,
-      name: demo.planned.name,
-      document,
-      forecast: must(forecast(document, { pantry }, false)),
-    });
+    const { due_planned, others, ...saturday } = demo.saturday;
+    const plan = async ({ recipe, name: named }: { recipe: string; name: string }): Promise<string> => {
+      const document = { ...written(recipe), name: named };
+      const predicted = must(forecast(document, { pantry }, false));
+      return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
+    };
+    const picked: Array<{ batch: string; due: number }> = [];
+    for (const other of others) picked.push({ batch: await plan(other), due: other.due });
+    await db.query("update batch set updated_at = now() - interval '1 hour' where baked_on is null");
+    picked.unshift({ batch: await plan(demo.planned), due: due_planned });
+    await setBakeDay(db, id, { day: await nextSaturday(db), settings: { ...saturday, quiet: null, picked, pins: [] }, plan: [] });
     await db.query('commit');
   } catch (error) {
     await db.query('rollback');
     throw error;
   }
   return true;
+}
+
+/** Today's, when it is one. */
+async function nextSaturday(db: pg.ClientBase): Promise<string> {
+  const { rows } = await db.query<{ day: string }>(
+    'select (current_date + (6 - extract(dow from current_date)::int) % 7) as day',
+  );
+  return rows[0].day;
 }
 
 const raise = (message: string): never => {

@@ -45,6 +45,19 @@ export async function maybeOpenBatch(
   return rows[0] ?? null;
 }
 
+/** Batches that nobody has baked yet, with their documents, the one changed last first. */
+export async function plannedBatches(
+  db: Queryable,
+  kitchenId: string,
+  limit: number,
+): Promise<Array<Pick<BatchRow, 'id' | 'name' | 'document'>>> {
+  const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'document'>>(
+    'select id, name, document from batch where kitchen_id = $1 and baked_on is null order by updated_at desc, id limit $2',
+    [kitchenId, limit],
+  );
+  return rows;
+}
+
 type NewBatch = {
   readonly kitchenId: string;
   readonly recipeId: string | null;

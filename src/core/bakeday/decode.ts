@@ -1,7 +1,7 @@
 import type { Calendar } from './calendar';
 import { durationOf, type Day, type Mode, type Rec, type Step } from './day';
 import type { Genome } from './genome';
-import { earliestPlace, useOf, type Placed } from './place';
+import { earliestPlace, machineUse, type Placed } from './place';
 import { Timeline, type StoreUse } from './timeline';
 
 /** What is worked out once per day. */
@@ -106,7 +106,7 @@ function bestMode(line: Timeline, day: Day, step: Step, forced: number, inside: 
 function commit(line: Timeline, step: Step, b: number, j: number, { placed: { s, e, att }, m, mode }: Found): Committed {
   line.hands.push(...att);
   const machine = mode ? line.machines.get(mode.res)?.uses : undefined;
-  const use = mode ? useOf(step, mode, s, e) : null;
+  const use = mode ? machineUse(step, mode, s, e) : null;
   if (machine && use) machine.push(use);
   const stores = step.store ? line.stores.get(step.store.id)?.uses : undefined;
   const store: StoreUse | null = step.store ? { s, e, q: step.store.q } : null;

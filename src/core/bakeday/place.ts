@@ -15,7 +15,7 @@ export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, fro
       continue;
     }
     const { e } = work;
-    const machine = mode ? line.machineFrom(mode.res, useOf(step, mode, s, e)) : s;
+    const machine = mode ? line.machineFrom(mode.res, machineUse(step, mode, s, e)) : s;
     const store = step.store ? line.storeFrom(step.store.id, s, e, step.store.q) : s;
     const later = Math.max(machine, store);
     if (later === s) return e > horizon ? null : { s, e, att: work.att };
@@ -24,7 +24,7 @@ export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, fro
   return null;
 }
 
-export const useOf = (step: Step, mode: Mode, s: number, e: number): MachineUse => ({
+export const machineUse = (step: Step, mode: Mode, s: number, e: number): MachineUse => ({
   s,
   e,
   T: mode.T,

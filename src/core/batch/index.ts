@@ -47,3 +47,5 @@ export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';
 export { dayBatch, machinesOf } from './day-batch';
 export type { KitMachine } from './day-batch';
+export { USUAL_DAY, dayOf } from './bake-day';
+export type { DaySettings } from './bake-day';

@@ -43,6 +43,9 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
             Batch
           </RailLink>
         )}
+        <RailLink href="/day" place="day">
+          Bake day
+        </RailLink>
         <RailLink href="/log" place="log">
           Log
         </RailLink>

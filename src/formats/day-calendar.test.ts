@@ -1,0 +1,27 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { solve } from '@/core/bakeday';
+import { dayCalendar } from './day-calendar';
+import { readDay } from './read-day';
+
+describe('a day as a calendar', () => {
+  const day = readDay(readFileSync('examples/saturday.day.json', 'utf8'));
+  if (!day.ok) throw new Error(day.message);
+  const plan = solve(day.value, { seed: 1, iterations: 50 })?.plan ?? [];
+  const text = dayCalendar('2026-11-28', day.value, plan, (b) => day.value.batches[b].id);
+  it('calls hands to every step, in the kitchen’s own clock, with an alarm', () => {
+    const calls = plan.flatMap(({ att }) => att);
+    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(calls.length);
+    expect(text.match(/TRIGGER:-PT1M/g)).toHaveLength(calls.length);
+    for (const { s } of calls) {
+      const clock = `${String(Math.floor(s / 60) % 24).padStart(2, '0')}${String(s % 60).padStart(2, '0')}00`;
+      expect(text).toMatch(new RegExp(`DTSTART:202611(28|29)T${clock}\\r\\n`));
+    }
+  });
+  it('keeps to the rules of the format: one file, ids of their own, short lines', () => {
+    expect(text.startsWith('BEGIN:VCALENDAR\r\nVERSION:2.0\r\n')).toBe(true);
+    const ids = text.match(/^UID:.*$/gm) ?? [];
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+});

@@ -1,0 +1,30 @@
+import ical, { ICalAlarmType } from 'ical-generator';
+import type { Day, Rec } from '@/core/bakeday';
+
+const ALARM_BEFORE_S = 60;
+const MS_PER_MINUTE = 60_000;
+
+/**
+ * A day's plan as an iCalendar file (RFC 5545): every time that hands are called, in the kitchen's own clock, with an alarm.
+ *
+ * @param iso - the day from whose midnight minutes count
+ */
+export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], nameOf: (b: number) => string): string {
+  const calendar = ical({ name: `Bake day ${iso}`, prodId: { company: 'Upbeat Oven', product: 'Bake day', language: 'EN' } });
+  const midnight = new Date(`${iso}T00:00:00`).getTime();
+  const at = (minute: number): Date => new Date(midnight + minute * MS_PER_MINUTE);
+  for (const { b, j, att } of [...plan].sort((x, y) => x.s - y.s)) {
+    const step = day.batches[b].steps[j];
+    for (const [i, { s, e }] of att.entries()) {
+      const event = calendar.createEvent({
+        id: `${iso}-${day.batches[b].id}-${step.id}-${i}@upbeat-oven`,
+        floating: true,
+        start: at(s),
+        end: at(e),
+        summary: `${nameOf(b)}: ${step.name}${att.length > 1 ? ` (${i + 1} of ${att.length})` : ''}`,
+      });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: step.name });
+    }
+  }
+  return calendar.toString();
+}

@@ -1,0 +1,105 @@
+import Joi from 'joi';
+import type { DayBatch, Machine, Rec } from '@/core/bakeday';
+import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { addDays } from '@/core/quantities';
+import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
+import { plannedBatches } from '@/db/batches';
+import { appliancesOf } from '@/db/kitchen';
+import { checkWith } from '@/formats/read-batch';
+import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** A bake day opened: what could be baked, on what, and what was decided. */
+export type BakeDayView = BakeDayRow & {
+  readonly batches: ReadonlyArray<DayBatch & { readonly name: string; readonly pieces: number }>;
+  readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
+  /** Batches that cannot be worked out, and why. */
+  readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
+};
+
+const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
+const DUE_MIN = 1020;
+const LISTED = 24;
+
+export const viewBakeDay = (asked: string | undefined, today: string): Promise<Result<BakeDayView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { id, room_c } = kitchen.value;
+    if (asked !== undefined && !ISO_DAY.test(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id);
+    const row: BakeDayRow = kept ?? {
+      day: asked ?? addDays(today, 1),
+      settings: { ...USUAL_DAY, picked: [], pins: [] },
+      plan: [],
+    };
+    const pantry = await loadPantry(db);
+    const kit = await appliancesOf(db, id);
+    const batches: Array<BakeDayView['batches'][number]> = [];
+    const stuck: Array<BakeDayView['stuck'][number]> = [];
+    for (const { id: batch, name, document } of await plannedBatches(db, id, LISTED)) {
+      const worked = predict(document, { pantry }, 'unadvised');
+      if (!worked.ok) stuck.push({ name, why: worked.message });
+      else {
+        const { prediction } = worked.value;
+        batches.push({ ...dayBatch(batch, document, prediction, kit, DUE_MIN), name, pieces: prediction.yield.pieces });
+      }
+    }
+    const machines = machinesOf(kit, room_c).map((machine) => ({
+      ...machine,
+      name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,
+    }));
+    return succeed({ ...row, batches, machines, stuck });
+  });
+
+const minute = Joi.number().integer().min(0).max(30_000);
+const span = Joi.array().items(minute).length(2);
+const DAY_REQUEST = Joi.object({
+  settings: Joi.object({
+    picked: Joi.array()
+      .items(Joi.object({ batch: Joi.string().guid().required(), due: minute.required() }))
+      .max(24)
+      .unique('batch')
+      .required(),
+    hands: Joi.number().integer().min(1).max(4).required(),
+    starts: minute.max(1439).required(),
+    awake: span.required(),
+    quiet: span.allow(null).required(),
+    pins: Joi.array()
+      .items(Joi.object({ batch: Joi.string().guid().required(), step: Joi.string().max(60).required(), at: minute.required() }))
+      .max(200)
+      .required(),
+  }).required(),
+  plan: Joi.array()
+    .items(
+      Joi.object({
+        b: Joi.number().integer().min(0).required(),
+        j: Joi.number().integer().min(0).required(),
+        s: minute.required(),
+        e: minute.required(),
+        m: Joi.number().integer().min(-1).required(),
+        att: Joi.array()
+          .items(Joi.object({ s: minute.required(), e: minute.required(), n: Joi.number().integer().min(1).max(4).required() }))
+          .required(),
+      }),
+    )
+    .max(2000)
+    .required(),
+});
+
+/** Keeps what was decided for a day, with the plan made of it. */
+export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: string }>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<{ settings: DaySettings; plan: Rec[] }>(DAY_REQUEST, body);
+    if (!request.ok) return request;
+    if (!ISO_DAY.test(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    const { awake } = request.value.settings;
+    if (awake[1] <= awake[0])
+      return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end lies before the start.', 'settings.awake');
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    await setBakeDay(db, kitchen.value.id, { day, ...request.value });
+    return succeed({ day });
+  });

@@ -1,0 +1,191 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import type { DayBatch, Rec } from '@/core/bakeday';
+import type { DaySettings } from '@/core/batch';
+import { addDays } from '@/core/quantities';
+import { duration } from '../format/units';
+import { Button } from '../kit/Button';
+import { NumberField } from '../kit/NumberField';
+import { Plate } from '../kit/Plate';
+import { putJson } from '../kit/send';
+import { BlockSheet } from './BlockSheet';
+import { ClockField } from './ClockField';
+import type { BakeDayView } from './day-view';
+import { DayLanes } from './DayLanes';
+import { DayPicker } from './DayPicker';
+import { DayVerdict } from './DayVerdict';
+import { momentOf, weekday } from './day-words';
+import { lanesOf } from './lanes';
+import { useDayPlan } from './use-day-plan';
+
+const SAVE_AFTER_MS = 500;
+
+/** A day's baking laid on hands, ovens, dryers and the night; what is late, why, and what would help. */
+export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, machines, stuck }: BakeDayView): ReactNode {
+  const router = useRouter();
+  const [settings, setSettings] = useState(first);
+  const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
+  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, batches, machines, kept);
+  const lanes = useMemo(
+    () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
+    [day, shown, machines],
+  );
+  const trouble = useSaved(iso, settings, shown?.plan ?? kept, busy);
+  const nameOf = (b: number): string => batches.find(({ id }) => id === day.batches[b]?.id)?.name ?? '';
+  const machineName = (id: string): string => machines.find((machine) => machine.id === id)?.name ?? id;
+  const pin = (b: number, j: number, at: number | null): void => {
+    const { id: batch, steps } = day.batches[b];
+    const others = settings.pins.filter((one) => one.batch !== batch || one.step !== steps[j].id);
+    setSettings({ ...settings, pins: at === null ? others : [...others, { batch, step: steps[j].id, at }] });
+  };
+  return (
+    <main className="mx-auto flex max-w-[1400px] flex-col gap-3 px-6 py-4">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-[27px]">Bake day</h1>
+        <input
+          type="date"
+          aria-label="Day"
+          value={iso}
+          className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
+          onChange={({ target }) => target.value && router.push(`/day?day=${target.value}`)}
+        />
+        <strong>{weekday(iso)}</strong>
+        <NumberField
+          label="hands"
+          unit="pairs"
+          value={settings.hands}
+          min={1}
+          max={4}
+          width="w-6"
+          onChange={(hands) => setSettings({ ...settings, hands })}
+        />
+        <ClockField label="begin" value={settings.starts} onChange={(starts) => setSettings({ ...settings, starts })} />
+        <ClockField
+          label="up from"
+          value={settings.awake[0]}
+          onChange={(from) => setSettings({ ...settings, awake: [from, settings.awake[1]] })}
+        />
+        <ClockField
+          label="to"
+          value={settings.awake[1]}
+          onChange={(to) => setSettings({ ...settings, awake: [settings.awake[0], to] })}
+        />
+      </header>
+      {trouble && (
+        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2 text-stop">
+          {trouble}
+        </p>
+      )}
+      <Plate label="The plan" className="px-4 py-3">
+        {empty ? (
+          <p className="py-8 text-center text-soft">
+            Pick batches below, say when each must be ready, and the day is laid out here.
+          </p>
+        ) : lanes.length > 0 ? (
+          <DayLanes
+            iso={iso}
+            day={day}
+            lanes={lanes}
+            nameOf={nameOf}
+            picked={picked}
+            onPick={setPicked}
+            onPin={pin}
+            isPinned={(b, j) => day.batches[b]?.steps[j]?.pin !== undefined}
+          />
+        ) : (
+          <p role="status" className="py-8 text-center text-soft">
+            Laying out the day …
+          </p>
+        )}
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2 pt-1.5">
+          <p role="status" className="flex-1 text-[13.5px] text-soft" data-plan={busy ? 'busy' : 'rests'}>
+            {shown && !empty
+              ? `${busy ? 'Looking for a better plan. ' : ''}All done ${momentOf(iso, day.t0 + shown.cost.makespan)}, after ${duration(shown.cost.makespan)}.`
+              : ''}
+            {shown &&
+              shown.cost.pinMiss > 0 &&
+              ` Pins missed by ${duration(shown.cost.pinMiss)}: something else stands in the way.`}
+          </p>
+          <span className="flex gap-2 print:hidden">
+            {busy ? (
+              <Button look="small" onClick={stop}>
+                Stop looking
+              </Button>
+            ) : (
+              <Button look="small" onClick={searchMore} disabled={empty}>
+                Look for better
+              </Button>
+            )}
+            <Button look="small" disabled={!shown} onClick={() => shown && void saveCalendar(iso, day, shown.plan, nameOf)}>
+              Calendar
+            </Button>
+            <Button look="small" onClick={() => window.print()}>
+              Print
+            </Button>
+          </span>
+        </div>
+      </Plate>
+      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <DayPicker
+          iso={iso}
+          settings={settings}
+          batches={batches}
+          stuck={stuck}
+          plan={shown?.plan ?? []}
+          onSettings={setSettings}
+        />
+        <div className="flex flex-col gap-3">
+          {picked && shown && day.batches[picked.b]?.steps[picked.j] && (
+            <BlockSheet
+              iso={iso}
+              day={day}
+              plan={shown.plan}
+              at={picked}
+              name={nameOf(picked.b)}
+              machineName={machineName}
+              onPin={(at) => pin(picked.b, picked.j, at)}
+            />
+          )}
+          {shown && !empty && <DayVerdict day={day} shown={shown} savings={savings} nameOf={nameOf} machineName={machineName} />}
+        </div>
+      </div>
+    </main>
+  );
+}
+
+/** Records of the plan are of these batches, not of the ones before. */
+const fits = (plan: readonly Rec[], batches: readonly DayBatch[]): boolean =>
+  plan.length === batches.reduce((sum, { steps }) => sum + steps.length, 0);
+
+/** Keeps settings and plan a moment after they changed; says what is wrong, or nothing. */
+function useSaved(iso: string, settings: DaySettings, plan: readonly Rec[], busy: boolean): string | null {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const was = useRef('');
+  const body = JSON.stringify({ settings, plan });
+  useEffect(() => {
+    if (was.current === '') was.current = body;
+    if (busy || was.current === body) return;
+    const timer = setTimeout(() => {
+      was.current = body;
+      void putJson(`/api/bake-day/${iso}`, JSON.parse(body)).then(setTrouble);
+    }, SAVE_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [iso, body, busy]);
+  return trouble;
+}
+
+async function saveCalendar(
+  iso: string,
+  day: Parameters<typeof lanesOf>[0],
+  plan: readonly Rec[],
+  nameOf: (b: number) => string,
+): Promise<void> {
+  const { dayCalendar } = await import('@/formats/day-calendar');
+  const text = dayCalendar(iso, day, plan, nameOf);
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
+  link.download = `bake-day-${addDays(iso, 0)}.ics`;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}

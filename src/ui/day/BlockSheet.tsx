@@ -1,0 +1,59 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { Day, Rec } from '@/core/bakeday';
+import { duration } from '../format/units';
+import { Button } from '../kit/Button';
+import { Plate } from '../kit/Plate';
+import { ClockField } from './ClockField';
+import { clockOf, momentOf } from './day-words';
+
+type BlockSheetProps = {
+  readonly iso: string;
+  readonly day: Day;
+  readonly plan: readonly Rec[];
+  readonly at: { readonly b: number; readonly j: number };
+  readonly name: string;
+  readonly machineName: (id: string) => string;
+  readonly onPin: (at: number | null) => void;
+};
+
+const A_DAY = 1440;
+
+/** One step of the plan: when, where, when hands are at it, and where it was pinned. */
+export function BlockSheet({ iso, day, plan, at, name, machineName, onPin }: BlockSheetProps): ReactNode {
+  const step = day.batches[at.b].steps[at.j];
+  const rec = plan.find(({ b, j }) => b === at.b && j === at.j);
+  if (!rec) return null;
+  const machine = step.modes?.[rec.m]?.res;
+  const missed = step.pin !== undefined && step.pin !== rec.s;
+  return (
+    <Plate label="The chosen step" className="flex flex-wrap items-center gap-x-3 gap-y-1.5 px-4 py-2.5 text-[14.5px]">
+      <strong>
+        {name}: {step.name}
+      </strong>
+      <span>
+        {momentOf(iso, rec.s)} – {clockOf(rec.e)}
+        {machine && `, ${machineName(machine).toLowerCase()}`}
+      </span>
+      {rec.att.length > 0 && (
+        <span className="text-soft">hands at {rec.att.map(({ s, e }) => `${clockOf(s)} (${duration(e - s)})`).join(', ')}</span>
+      )}
+      <span className="flex-1" />
+      <ClockField
+        label="begin at"
+        value={step.pin ?? rec.s}
+        onChange={(minute) => onPin(Math.floor((step.pin ?? rec.s) / A_DAY) * A_DAY + minute)}
+      />
+      {step.pin !== undefined && (
+        <Button look="small" onClick={() => onPin(null)}>
+          Let it go
+        </Button>
+      )}
+      {missed && (
+        <p role="status" className="w-full text-mind">
+          It could not begin at {clockOf(step.pin ?? 0)}; the nearest is {momentOf(iso, rec.s)}.
+        </p>
+      )}
+    </Plate>
+  );
+}

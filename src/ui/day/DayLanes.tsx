@@ -1,0 +1,193 @@
+'use client';
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import type { Day } from '@/core/bakeday';
+import { useWidth } from '../kit/use-width';
+import { clockOf, momentOf, weekday } from './day-words';
+import type { Block, Lane } from './lanes';
+import { addDays } from '@/core/quantities';
+
+type DayLanesProps = {
+  readonly iso: string;
+  readonly day: Day;
+  readonly lanes: readonly Lane[];
+  readonly nameOf: (b: number) => string;
+  readonly picked: { readonly b: number; readonly j: number } | null;
+  readonly onPick: (picked: { b: number; j: number }) => void;
+  readonly onPin: (b: number, j: number, at: number) => void;
+  readonly isPinned: (b: number, j: number) => boolean;
+};
+
+const NAME_PX = 128;
+const ROW_PX = 26;
+/** Places of a machine with many of them. */
+const LOW_ROW_PX = 15;
+const MANY_ROWS = 3;
+const rowPx = ({ kind, rows }: Lane): number => (kind === 'machine' && rows > MANY_ROWS ? LOW_ROW_PX : ROW_PX);
+const GAP_PX = 10;
+const HEAD_PX = 24;
+const A_DAY = 1440;
+const SNAP_MIN = 5;
+/** Less than this for a minute cannot be read or dragged [px]; then the lanes scroll. */
+const LEAST_PX_PER_MIN = 0.62;
+
+/** The plan on the clock: hands, ovens, dryers and the night. A block is dragged, or moved by arrow keys, to pin it. */
+export function DayLanes({ iso, day, lanes, nameOf, picked, onPick, onPin, isPinned }: DayLanesProps): ReactNode {
+  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const [drag, setDrag] = useState<{ key: string; from: number; by: number } | null>(null);
+  const start = useRef<{ x: number; block: Block } | null>(null);
+  const blocks = lanes.flatMap(({ blocks: mine }) => mine);
+  const from = Math.floor((day.t0 - 10) / 60) * 60;
+  const to = Math.ceil((Math.max(day.t0 + 480, ...blocks.map(({ e }) => e)) + 10) / 60) * 60;
+  const px = Math.max(LEAST_PX_PER_MIN, (width - NAME_PX - 12) / (to - from));
+  const x = (minute: number): number => NAME_PX + (minute - from) * px;
+  const heights = lanes.map((lane) => lane.rows * rowPx(lane) + GAP_PX);
+  const tops = heights.map((_, i) => heights.slice(0, i).reduce((sum, height) => sum + height, HEAD_PX));
+  const top = heights.reduce((sum, height) => sum + height, HEAD_PX);
+  const total = NAME_PX + (to - from) * px + 12;
+  const every = (to - from) * px > 0 && px * 60 >= 44 ? 60 : px * 120 >= 44 ? 120 : 240;
+  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, i) => from + i * every);
+
+  const down = (block: Block) => (event: PointerEvent<SVGGElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    start.current = { x: event.clientX, block };
+    onPick({ b: block.b, j: block.j });
+  };
+  const move = (event: PointerEvent<SVGGElement>): void => {
+    if (!start.current) return;
+    const by = Math.round((event.clientX - start.current.x) / px / SNAP_MIN) * SNAP_MIN;
+    setDrag({ key: start.current.block.key, from: start.current.block.s, by });
+  };
+  const up = (): void => {
+    if (start.current && drag && drag.by !== 0)
+      onPin(start.current.block.b, start.current.block.j, Math.max(day.t0, recStart(start.current.block) + drag.by));
+    start.current = null;
+    setDrag(null);
+  };
+  const keys = (block: Block) => (event: KeyboardEvent) => {
+    const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    onPin(block.b, block.j, Math.max(day.t0, recStart(block) + by * (event.shiftKey ? 6 : 1)));
+  };
+  /** A step begins where its earliest block does: hands may come to it later. */
+  const recStart = ({ b, j }: Block): number => Math.min(...blocks.filter((one) => one.b === b && one.j === j).map(({ s }) => s));
+
+  return (
+    <div ref={ref} className="overflow-x-auto" tabIndex={0} role="region" aria-label="The day in lanes">
+      <svg
+        width={total}
+        height={top}
+        className="block touch-pan-x text-[13px] select-none"
+        role="group"
+        aria-label="Plan of the day"
+      >
+        {nightsBetween(day, from, to).map(([a, b]) => (
+          <g key={a}>
+            <rect x={x(a)} y={HEAD_PX - 4} width={(b - a) * px} height={top - HEAD_PX} className="fill-note/12" />
+            <text x={x(a) + 5} y={top - 4} className="fill-soft text-[12px]">
+              asleep
+            </text>
+          </g>
+        ))}
+        {ticks.map((tick) => (
+          <g key={tick}>
+            <line
+              x1={x(tick)}
+              x2={x(tick)}
+              y1={HEAD_PX - 6}
+              y2={top}
+              className={tick % A_DAY === 0 ? 'stroke-rim' : 'stroke-hair'}
+            />
+            <text x={x(tick) + 3} y={14} className="fill-soft text-[12px]">
+              {tick % A_DAY === 0 || tick === from ? `${weekday(addDays(iso, Math.floor(tick / A_DAY)))} ` : ''}
+              {clockOf(tick)}
+            </text>
+          </g>
+        ))}
+        {lanes.map((lane, i) => (
+          <g key={lane.id}>
+            <text x={2} y={tops[i] + 17} className="fill-ink font-semibold">
+              {lane.name.length > 17 ? `${lane.name.slice(0, 16)}…` : lane.name}
+              <title>{lane.name}</title>
+            </text>
+            <line
+              x1={0}
+              x2={total}
+              y1={tops[i] + lane.rows * rowPx(lane) + GAP_PX / 2}
+              y2={tops[i] + lane.rows * rowPx(lane) + GAP_PX / 2}
+              className="stroke-hair"
+            />
+            {lane.blocks.map((block) => {
+              const { b, j, s, e, row, rows, heat_c, key } = block;
+              const step = day.batches[b]?.steps[j];
+              if (!step) return null;
+              const moved = drag?.key === key ? drag.by : 0;
+              const chosen = picked?.b === b && picked.j === j;
+              const w = Math.max(3, (e - s) * px - 1);
+              const label = lane.kind === 'hands' ? `${step.name}, ${nameOf(b)}` : `${nameOf(b)}: ${step.name}`;
+              return (
+                <g
+                  key={`${lane.id} ${key}`}
+                  role="button"
+                  tabIndex={0}
+                  aria-pressed={chosen}
+                  aria-label={`${nameOf(b)}: ${step.name}, ${momentOf(iso, s)} to ${momentOf(iso, e)}${isPinned(b, j) ? ', pinned' : ''}`}
+                  data-block={`${lane.kind} ${b}/${j}`}
+                  transform={`translate(${x(s + moved)} ${tops[i] + row * rowPx(lane)})`}
+                  className="cursor-grab outline-offset-1 active:cursor-grabbing"
+                  onPointerDown={down(block)}
+                  onPointerMove={move}
+                  onPointerUp={up}
+                  onPointerCancel={up}
+                  onKeyDown={keys(block)}
+                  onFocus={() => onPick({ b, j })}
+                >
+                  <rect
+                    width={w}
+                    height={rows * rowPx(lane) - 3}
+                    rx={5}
+                    style={
+                      heat_c === null ? undefined : { fill: `color-mix(in srgb, var(--heat) ${heatShare(heat_c)}%, var(--face))` }
+                    }
+                    className={`${heat_c === null ? (lane.kind === 'hands' ? 'fill-dough-pale' : 'fill-water-pale') : ''} ${chosen ? 'stroke-rim stroke-2' : picked?.b === b ? 'stroke-rim' : 'stroke-hair'}`}
+                  />
+                  {isPinned(b, j) && <circle cx={w - 7} cy={8} r={3.5} className="fill-rim" />}
+                  {w > 26 && (
+                    <text
+                      x={5}
+                      y={16}
+                      className={`pointer-events-none text-[12px] ${heat_c !== null && heatShare(heat_c) > 58 ? 'fill-face' : 'fill-ink'}`}
+                    >
+                      {fitting(label, w)}
+                    </text>
+                  )}
+                  <title>{`${label}, ${clockOf(s)} – ${clockOf(e)}`}</title>
+                </g>
+              );
+            })}
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+/** The hotter, the redder. */
+const heatShare = (c: number): number => Math.round(Math.min(90, Math.max(14, ((c - 30) / 170) * 90)));
+const PX_PER_LETTER = 6.6;
+const fitting = (label: string, w: number): string => {
+  const letters = Math.floor((w - 8) / PX_PER_LETTER);
+  return label.length <= letters ? label : letters < 3 ? '' : `${label.slice(0, letters - 1)}…`;
+};
+
+/** When nobody is awake. */
+function nightsBetween({ win }: Day, from: number, to: number): Array<[number, number]> {
+  const [first, second] = win;
+  if (!first || !second) return [];
+  const nights: Array<[number, number]> = [];
+  for (let days = -1; days < 14; days++) {
+    const [a, b] = [first[1] + days * A_DAY, second[0] + days * A_DAY];
+    if (b > from && a < to) nights.push([Math.max(a, from), Math.min(b, to)]);
+  }
+  return nights;
+}

@@ -1,0 +1,91 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { Rec } from '@/core/bakeday';
+import type { DaySettings } from '@/core/batch';
+import { addDays } from '@/core/quantities';
+import { Choice } from '../kit/Choice';
+import { Plate } from '../kit/Plate';
+import type { BakeDayView } from './day-view';
+import { ClockField } from './ClockField';
+import { momentOf, weekday } from './day-words';
+
+type DayPickerProps = Pick<BakeDayView, 'batches' | 'stuck'> & {
+  readonly iso: string;
+  readonly settings: DaySettings;
+  readonly plan: readonly Rec[];
+  readonly onSettings: (settings: DaySettings) => void;
+};
+
+const A_DAY = 1440;
+const USUAL_DUE = 1020;
+
+/** Which batches are baked on the day, and when each must be ready. */
+export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: DayPickerProps): ReactNode {
+  const { picked } = settings;
+  const days = [0, 1, 2].map((after) => ({ value: String(after), name: weekday(addDays(iso, after)) }));
+  const toggle = (batch: string): void =>
+    onSettings(
+      picked.some((one) => one.batch === batch)
+        ? {
+            ...settings,
+            picked: picked.filter((one) => one.batch !== batch),
+            pins: settings.pins.filter((one) => one.batch !== batch),
+          }
+        : { ...settings, picked: [...picked, { batch, due: USUAL_DUE }] },
+    );
+  const due = (batch: string, minute: number): void =>
+    onSettings({ ...settings, picked: picked.map((one) => (one.batch === batch ? { ...one, due: minute } : one)) });
+  return (
+    <Plate label="Batches of the day" className="px-4 py-3">
+      <h2 className="text-[18px]">Batches of the day</h2>
+      {batches.length === 0 && <p className="text-soft">No batch is planned. Open a recipe and bake it; it then stands here.</p>}
+      <ul>
+        {batches.map(({ id, name, pieces }) => {
+          const at = picked.findIndex((one) => one.batch === id);
+          const one = picked[at];
+          const end = one ? Math.max(-1, ...plan.filter(({ b }) => b === at).map(({ e }) => e)) : -1;
+          const late = one && end > one.due;
+          return (
+            <li
+              key={id}
+              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-hair py-1 text-[14.5px] first:border-0"
+            >
+              <label className="inline-flex min-w-52 flex-1 cursor-pointer items-center gap-2">
+                <input type="checkbox" className="size-4 accent-current" checked={at >= 0} onChange={() => toggle(id)} />
+                <span>
+                  {name} <span className="text-[13px] text-soft">{pieces} pieces</span>
+                </span>
+              </label>
+              {one && (
+                <>
+                  <span className="text-soft">ready by</span>
+                  <Choice
+                    label={`Day that ${name} is due`}
+                    shown={false}
+                    value={String(Math.floor(one.due / A_DAY))}
+                    options={days}
+                    onChange={(value) => due(id, Number(value) * A_DAY + (one.due % A_DAY))}
+                  />
+                  <ClockField
+                    label={`Time that ${name} is due`}
+                    shown={false}
+                    value={one.due}
+                    onChange={(minute) => due(id, Math.floor(one.due / A_DAY) * A_DAY + minute)}
+                  />
+                  <span className={`w-28 text-right ${late ? 'font-semibold text-stop' : 'text-moss'}`}>
+                    {end < 0 ? '…' : `${late ? '✕ late, ' : '✓ '}${momentOf(iso, end)}`}
+                  </span>
+                </>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {stuck.map(({ name, why }) => (
+        <p key={name} className="text-[13.5px] text-mind">
+          {name} cannot be planned: {why}
+        </p>
+      ))}
+    </Plate>
+  );
+}

@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest';
+import { causeInWords, clockOf, minuteOf, momentOf, reliefInWords, weekday } from './day-words';
+
+const name = (id: string): string => ({ big: 'Big oven' })[id] ?? id;
+
+describe('a day in words', () => {
+  it.each([
+    ['2000-03-01', 'Wed'],
+    ['2026-11-28', 'Sat'],
+    ['1999-12-31', 'Fri'],
+    ['2028-02-29', 'Tue'],
+  ])('%s is a %s', (iso, day) => expect(weekday(iso)).toBe(day));
+  it('clocks run on over midnight', () => {
+    expect([clockOf(0), clockOf(485), clockOf(1439), clockOf(1500)]).toEqual(['00:00', '08:05', '23:59', '01:00']);
+    expect(momentOf('2026-11-28', 1500)).toBe('Sun 01:00');
+    expect([minuteOf('8:05'), minuteOf('23:59'), minuteOf('24:00'), minuteOf('soon')]).toEqual([485, 1439, null, null]);
+  });
+  it('says what was waited for and what would help', () => {
+    expect(causeInWords({ waitedFor: { kind: 'machine', id: 'big' }, minutes: 95 }, name)).toBe('1 h 35 min for the big oven');
+    expect(causeInWords({ waitedFor: { kind: 'night' }, minutes: 20 }, name)).toBe('20 min for somebody to wake');
+    expect(reliefInWords({ relief: { kind: 'another', machine: 'big' }, minutes: 40 }, name, String)).toBe('another big oven');
+    expect(reliefInWords({ relief: { kind: 'leave-out', b: 2 }, minutes: 40 }, name, (b) => `batch ${b}`)).toBe(
+      'leaving batch 2 out',
+    );
+  });
+});

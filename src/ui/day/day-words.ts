@@ -1,0 +1,60 @@
+import type { Late, Saving } from '@/core/bakeday';
+import { addDays, dayNumber } from '@/core/quantities';
+import { duration } from '../format/units';
+
+const A_DAY = 1440;
+const DAYS = ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'];
+const two = (part: number): string => String(part).padStart(2, '0');
+
+/** "Sat" of an ISO date; 1 March 2000, from which days are counted, was a Wednesday. */
+export const weekday = (iso: string): string => DAYS[((dayNumber(iso) % 7) + 7) % 7];
+
+/** "07:40" of a minute that counts from a day's midnight. */
+export const clockOf = (minute: number): string => {
+  const ofDay = ((minute % A_DAY) + A_DAY) % A_DAY;
+  return `${two(Math.floor(ofDay / 60))}:${two(ofDay % 60)}`;
+};
+
+/** "Sat 07:40", on whatever day that is. */
+export const momentOf = (day: string, minute: number): string =>
+  `${weekday(addDays(day, Math.floor(minute / A_DAY)))} ${clockOf(minute)}`;
+
+/** A typed time as a minute of the day; null when it is none. */
+export function minuteOf(clock: string): number | null {
+  const found = /^(\d{1,2}):(\d{2})$/.exec(clock.trim());
+  if (!found) return null;
+  const [hours, minutes] = [Number(found[1]), Number(found[2])];
+  return hours < 24 && minutes < 60 ? hours * 60 + minutes : null;
+}
+
+/** What a batch waited for, in words. */
+export function causeInWords({ waitedFor, minutes }: Late['causes'][number], machine: (id: string) => string): string {
+  switch (waitedFor.kind) {
+    case 'machine':
+      return `${duration(minutes)} for the ${machine(waitedFor.id).toLowerCase()}`;
+    case 'hands':
+      return `${duration(minutes)} for hands`;
+    case 'night':
+      return `${duration(minutes)} for somebody to wake`;
+    case 'held-back':
+      return `${duration(minutes)} so that nothing stands too long later`;
+    case 'own-length':
+      return 'nothing: it takes longer than there is time';
+  }
+}
+
+/** What would help, in words. */
+export function reliefInWords({ relief }: Saving, machine: (id: string) => string, batch: (b: number) => string): string {
+  switch (relief.kind) {
+    case 'more-hands':
+      return 'another pair of hands';
+    case 'start-earlier':
+      return 'beginning an hour earlier';
+    case 'another':
+      return `another ${machine(relief.machine).toLowerCase()}`;
+    case 'mix-before':
+      return `mixing ${batch(relief.b)} the evening before`;
+    case 'leave-out':
+      return `leaving ${batch(relief.b)} out`;
+  }
+}

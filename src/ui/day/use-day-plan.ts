@@ -1,0 +1,86 @@
+'use client';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Day, DayBatch, Machine, Rec, Saving } from '@/core/bakeday';
+import { dayOf, type DaySettings } from '@/core/batch';
+import type { ShownPlan } from '@/workers/planner-service';
+import { Planner } from '@/workers/planner';
+
+/** Time to search [ms]: for a day that is new, and for one that was only nudged. */
+const ANEW_MS = 3000;
+const NUDGED_MS = 600;
+
+export type DayPlan = {
+  readonly day: Day;
+  readonly shown: ShownPlan | null;
+  readonly busy: boolean;
+  /** Nothing fits, or there is nothing to plan. */
+  readonly empty: boolean;
+  readonly savings: readonly Saving[] | null;
+  readonly searchMore: () => void;
+  readonly stop: () => void;
+};
+
+/**
+ * Plans a day in a worker whenever its settings change, from the plan there is; then asks what would help.
+ *
+ * @param first - the plan as it was kept
+ */
+export function useDayPlan(
+  settings: DaySettings,
+  batches: readonly DayBatch[],
+  machines: readonly Machine[],
+  first: readonly Rec[],
+): DayPlan {
+  const planner = useRef<Planner | null>(null);
+  const day = useMemo(() => dayOf(settings, batches, machines), [settings, batches, machines]);
+  const [shown, setShown] = useState<ShownPlan | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [savings, setSavings] = useState<readonly Saving[] | null>(null);
+  const before = useRef<{ day: Day | null; plan: readonly Rec[] }>({ day: null, plan: first });
+  const search = useCallback(async (asked: Day, from: readonly Rec[], ms: number): Promise<void> => {
+    if (!planner.current || asked.batches.length === 0) return;
+    setBusy(true);
+    setSavings(null);
+    const take = (plan: ShownPlan): void => {
+      before.current = { day: asked, plan: plan.plan };
+      setShown(plan);
+    };
+    const best = await planner.current.plan(asked, from, ms, take);
+    if (!best) return;
+    take(best);
+    setBusy(false);
+    const found = await planner.current.relief(asked, best.plan);
+    if (found) setSavings(found);
+  }, []);
+  useEffect(() => {
+    planner.current ??= new Planner();
+    const from = sameSteps(before.current.day ?? day, day) ? before.current.plan : [];
+    const fits = from.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
+    const timer = setTimeout(() => void search(day, fits ? from : [], fits ? NUDGED_MS : ANEW_MS), 0);
+    return () => clearTimeout(timer);
+  }, [day, search]);
+  useEffect(
+    () => () => {
+      planner.current?.close();
+      planner.current = null;
+    },
+    [],
+  );
+  return {
+    day,
+    shown: day.batches.length === 0 ? null : shown,
+    busy,
+    empty: day.batches.length === 0,
+    savings,
+    searchMore: () => void search(day, before.current.plan, ANEW_MS),
+    stop: () => {
+      planner.current?.stop();
+      setBusy(false);
+    },
+  };
+}
+
+/** Records of a plan mean the same only while batches and steps are the same, in the same order. */
+const sameSteps = (one: Day, other: Day): boolean =>
+  one.batches.length === other.batches.length &&
+  one.batches.every(({ id, steps }, b) => id === other.batches[b].id && steps.length === other.batches[b].steps.length);
