@@ -27,6 +27,7 @@ const coreOrder = [
   'feeding',
   'labelling',
   'costing',
+  'learning',
   'bakeday',
   'batch',
 ];
