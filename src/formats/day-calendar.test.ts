@@ -5,7 +5,7 @@ import { dayCalendar } from './day-calendar';
 import { readDay } from './read-day';
 
 describe('a day as a calendar', () => {
-  const day = readDay(readFileSync('examples/days/saturday.day.json', 'utf8'));
+  const day = readDay(readFileSync('data/days/saturday.day.json', 'utf8'));
   if (!day.ok) throw new Error(day.message);
   const plan = solve(day.value, { seed: 1, iterations: 50 })?.plan ?? [];
   const text = dayCalendar('2026-11-28', day.value, plan, (b) => day.value.batches[b].id);

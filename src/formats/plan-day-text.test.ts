@@ -4,7 +4,7 @@ import { complaintsAbout } from '@/core/bakeday';
 import { planDayText } from './plan-day-text';
 import { readDay } from './read-day';
 
-const SATURDAY = readFileSync('examples/days/saturday.day.json', 'utf8');
+const SATURDAY = readFileSync('data/days/saturday.day.json', 'utf8');
 type Loose = {
   batches: Array<Record<string, unknown> & { steps: Array<Record<string, unknown>> }>;
   machines: unknown[];

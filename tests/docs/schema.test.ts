@@ -10,9 +10,7 @@ const ajv = new Ajv2020({ strict: false, allErrors: false });
 const load = (name: string): object => JSON.parse(readFileSync(`docs/${name}.schema.json`, 'utf8')) as object;
 const isBatch = ajv.compile(load('batch'));
 const isPrediction = ajv.compile(load('prediction'));
-const examples = readdirSync('examples')
-  .filter((file) => file.endsWith('.batch.json'))
-  .map((file) => [file, readFileSync(`examples/${file}`, 'utf8')] as const);
+const examples = readdirSync('examples').map((file) => [file, readFileSync(`examples/${file}`, 'utf8')] as const);
 
 /** Every way to each value of a document. */
 function pathsOf(value: unknown, path: Array<string | number> = []): Array<Array<string | number>> {
