@@ -1,0 +1,69 @@
+/** Bake days over a real PostgreSQL: what is offered, kept and refused. */
+import type pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { complaintsAbout, solve } from '@/core/bakeday';
+import { dayOf } from '@/core/batch';
+import { seedDemo } from '../../scripts/seed-demo';
+import { must, openKitchen } from './kitchen-database';
+
+let db: pg.Client;
+let close: () => Promise<void>;
+let cases: typeof import('@/server/bake-day');
+beforeAll(async () => {
+  ({ db, close } = await openKitchen('oven_test_bake_day'));
+  await seedDemo(db);
+  cases = await import('@/server/bake-day');
+});
+afterAll(() => close());
+
+const TODAY = '2026-11-25';
+
+describe('the demo Saturday', () => {
+  it('has six batches that can all be ready in time, on machines of the kit', async () => {
+    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    expect(new Date(`${view.day}T12:00:00Z`).getUTCDay()).toBe(6);
+    expect(view.settings.picked).toHaveLength(6);
+    expect(view.batches.length).toBeGreaterThanOrEqual(6);
+    expect(view.machines.map(({ name }) => name)).toContain('Five-tray dehydrator');
+    const day = dayOf(view.settings, view.batches, view.machines);
+    const planned = solve(day, { seed: 1, iterations: 2000, chains: 6 });
+    expect(planned?.cost.tardiness).toBe(0);
+    expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
+  });
+  it('is kept with its plan, pins and hours, and opened again as it was', async () => {
+    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    const settings = {
+      ...view.settings,
+      hands: 1,
+      quiet: [1260, 420] as const,
+      pins: [{ batch: view.settings.picked[0].batch, step: 'mix', at: 540 }],
+    };
+    const plan = [{ b: 0, j: 0, s: 540, e: 560, m: -1, att: [{ s: 540, e: 560, n: 1 }] }];
+    must(await cases.saveBakeDay(view.day, { settings, plan }));
+    expect(must(await cases.viewBakeDay(view.day, TODAY))).toMatchObject({ settings, plan });
+    const pinned = dayOf(settings, view.batches, view.machines);
+    expect(pinned.batches[0].steps[0].pin).toBe(540);
+    expect(pinned.quiet[0]).toEqual([1260, 1860]);
+  });
+  it('a day that nobody planned is empty, and tomorrow when none is asked for', async () => {
+    expect(must(await cases.viewBakeDay('2030-01-01', TODAY))).toMatchObject({
+      day: '2030-01-01',
+      settings: { picked: [] },
+      plan: [],
+    });
+    await db.query('delete from bake_day');
+    expect(must(await cases.viewBakeDay(undefined, TODAY)).day).toBe('2026-11-26');
+  });
+  it('refuses what makes no sense, with its key, and keeps what was there', async () => {
+    const view = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    const { settings, plan } = view;
+    const refused = async (change: object): Promise<unknown> =>
+      cases.saveBakeDay('2026-12-05', { settings: { ...settings, ...change }, plan });
+    expect(await refused({ hands: 0 })).toMatchObject({ ok: false, path: 'settings.hands' });
+    expect(await refused({ awake: [900, 600] })).toMatchObject({ ok: false, path: 'settings.awake' });
+    expect(await refused({ picked: [{ batch: 'nonsense', due: 3 }] })).toMatchObject({ ok: false });
+    expect(await cases.saveBakeDay('soon', { settings, plan })).toMatchObject({ ok: false, path: 'day' });
+    expect(await cases.viewBakeDay('soon', TODAY)).toMatchObject({ ok: false, path: 'day' });
+    expect((await db.query('select from bake_day')).rowCount).toBe(0);
+  });
+});
