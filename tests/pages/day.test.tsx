@@ -1,0 +1,81 @@
+/** The parts of a bake day, drawn once. */
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { lateBatches, solve } from '@/core/bakeday';
+import { dayOf, type DaySettings } from '@/core/batch';
+import { BlockSheet } from '@/ui/day/BlockSheet';
+import { DayPicker } from '@/ui/day/DayPicker';
+import { DayVerdict } from '@/ui/day/DayVerdict';
+import { batch, inMachine, oven, work } from '../reference/bakeday-cases';
+
+const words = (element: React.ReactNode): string =>
+  renderToStaticMarkup(element)
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ');
+const bake = (id: string) => ({
+  ...batch(id, [work('mix', 20), inMachine('bake', [{ res: 'oven1', T: 180, q: 2 }], 90), work('pack', 10)]),
+  name: `Batch ${id}`,
+  pieces: 40,
+});
+const BATCHES = [bake('a'), bake('b')];
+const settings: DaySettings = {
+  picked: [
+    { batch: 'a', due: 620 },
+    { batch: 'b', due: 620 },
+  ],
+  hands: 1,
+  starts: 480,
+  awake: [420, 1320],
+  quiet: null,
+  pins: [],
+};
+const day = dayOf(settings, BATCHES, [oven()]);
+const planned = solve(day, { seed: 1, iterations: 400 });
+if (!planned) throw new Error('no plan');
+const shown = { ...planned, late: lateBatches(day, planned.plan) };
+const nameOf = (b: number): string => BATCHES[b].name;
+
+describe('a bake day', () => {
+  it('says what is late, what it waited for, and what would help', () => {
+    const savings = [{ relief: { kind: 'more-hands' as const }, minutes: 35 }];
+    const text = words(<DayVerdict {...{ day, shown, savings, nameOf }} machineName={() => 'Big oven'} />);
+    expect(text).toMatch(/Late Batch [ab] by (\d+ min|\d h( \d+ min)?) ; it waits/);
+    expect(text).toContain('for the big oven');
+    expect(text).toMatch(/another pair of hands makes it 35 min less late/);
+  });
+  it('says which batches are ready when', () => {
+    const text = words(
+      <DayPicker
+        iso="2026-11-28"
+        settings={settings}
+        batches={BATCHES}
+        plan={planned.plan}
+        stuck={[{ name: 'Odd one', why: 'too thick.' }]}
+        onSettings={() => undefined}
+      />,
+    );
+    expect(text).toMatch(/Batch [ab] 40 pieces ready by .*late, Sat \d\d:\d\d/);
+    expect(text).toContain('Odd one cannot be planned: too thick.');
+  });
+  it('says of a pinned step that it could not begin there', () => {
+    const pinned = {
+      ...day,
+      batches: day.batches.map((one, b) =>
+        b === 0 ? { ...one, steps: one.steps.map((step, j) => (j === 1 ? { ...step, pin: 485 } : step)) } : one,
+      ),
+    };
+    const text = words(
+      <BlockSheet
+        iso="2026-11-28"
+        day={pinned}
+        plan={planned.plan}
+        at={{ b: 0, j: 1 }}
+        name="Batch a"
+        machineName={() => 'Big oven'}
+        onPin={() => undefined}
+      />,
+    );
+    expect(text).toMatch(/Batch a: bake/);
+    expect(text).toContain('It could not begin at 08:05');
+  });
+});
