@@ -35,7 +35,7 @@ type Demo = {
   readonly appliances: readonly ApplianceRow[];
   readonly recipes: readonly DemoRecipe[];
   readonly finished: readonly DemoBatch[];
-  readonly planned: { readonly recipe: string; readonly name: string };
+  readonly planned: Pick<DemoBatch, 'recipe' | 'name' | 'edits'>;
   /** The next Saturday: what is baked beside the planned batch, and when each is due [min after midnight]. */
   readonly saturday: Omit<DaySettings, 'picked' | 'pins' | 'quiet'> & {
     readonly due_planned: number;
@@ -79,10 +79,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {
-      const document = batch.edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), {
-        ...written(batch.recipe),
-        name: batch.name,
-      });
+      const document = edited({ ...written(batch.recipe), name: batch.name }, batch.edits);
       const predicted = must(forecast(document, { pantry }, true));
       const batchId = await addBatch(db, {
         kitchenId: id,
@@ -96,8 +93,12 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
     }
     const { due_planned, others, ...saturday } = demo.saturday;
-    const plan = async ({ recipe, name: named }: { recipe: string; name: string }): Promise<string> => {
-      const document = { ...written(recipe), name: named };
+    const plan = async ({
+      recipe,
+      name: named,
+      edits = [],
+    }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
+      const document = edited({ ...written(recipe), name: named }, edits);
       const predicted = must(forecast(document, { pantry }, false));
       return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
     };
@@ -113,6 +114,9 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
   }
   return true;
 }
+
+const edited = (document: BatchDocument, edits: DemoBatch['edits']): BatchDocument =>
+  edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), document);
 
 /** Today's, when it is one. */
 async function nextSaturday(db: pg.ClientBase): Promise<string> {

@@ -8,6 +8,7 @@ type EmberProps = {
   readonly scale: ChartScale;
   readonly y: (celsius: number) => number;
   readonly floor: number;
+  readonly heatOf: (setpoint_c: number, index: number) => string;
 };
 
 /** Width that a label needs before it is left out [px]. */
@@ -22,14 +23,14 @@ const WORDS = {
 } as const;
 
 /** One stretch of the setpoint line, joined to the one before, with its words. */
-export function EmberStretch({ stretch, before, scale, y, floor }: EmberProps): ReactNode {
+export function EmberStretch({ stretch, before, scale, y, floor, heatOf }: EmberProps): ReactNode {
   const { step, from, to } = stretch;
   const [x0, x1] = [scale.x(from), scale.x(to)];
   const heated = 'setpoint_c' in step;
   const level = heated ? y(step.setpoint_c) : floor;
   const levelBefore = before === undefined ? level : 'setpoint_c' in before.step ? y(before.step.setpoint_c) : floor;
   const slopes = step.do === 'ramp';
-  const words = heated ? `${step.setpoint_c} °C for ${step.minutes} min` : WORDS[step.do](step.minutes);
+  const words = heated ? `${heatOf(step.setpoint_c, stretch.index)} for ${step.minutes} min` : WORDS[step.do](step.minutes);
   return (
     <g className="pointer-events-none">
       {levelBefore !== level && !slopes && (

@@ -6,7 +6,7 @@ import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
-import { DIALS, DIAL_NAMES, type Dial } from '../../format/dial-words';
+import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words';
 import { APPLIANCE_NAMES, BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps, KitAppliance } from '../bench-props';
@@ -84,6 +84,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         <div className="min-w-0">
           <ProgrammeChart
             steps={steps}
+            heatOf={(setpoint_c, index) => heatWord(setpoint_c, dial, kindAt(document.heat, index))}
             timeline={prediction.heat.timeline}
             band={bands?.heat.band ?? null}
             ghost={compared}

@@ -11,6 +11,8 @@ import { IN_SHORT, LIMITS, moveCorner, stretchesOf, type ProgrammeEvent, type St
 
 type ProgrammeChartProps = {
   readonly steps: readonly HeatStep[];
+  /** The setpoint of a step as this baker's dial has it. */
+  readonly heatOf: (setpoint_c: number, index: number) => string;
   readonly timeline: Prediction['heat']['timeline'];
   /** Null while it is not known, or known of another programme. */
   readonly band: Prediction['heat']['band'];
@@ -27,6 +29,7 @@ type ProgrammeChartProps = {
 /** The programme as an ember line whose corners are its handles, with what it does to air, heart, water and Snap. */
 export function ProgrammeChart({
   steps,
+  heatOf,
   timeline,
   band,
   ghost,
@@ -128,13 +131,21 @@ export function ProgrammeChart({
         strokeWidth={1.5}
       />
       {stretches.map((stretch, i) => (
-        <EmberStretch key={stretch.index} stretch={stretch} before={stretches[i - 1]} scale={scale} y={y} floor={floor} />
+        <EmberStretch
+          key={stretch.index}
+          stretch={stretch}
+          before={stretches[i - 1]}
+          scale={scale}
+          y={y}
+          floor={floor}
+          heatOf={heatOf}
+        />
       ))}
       {stretches.map((stretch) => {
         const { step, from, to, index } = stretch;
         const heated = 'setpoint_c' in step;
         const name = heated
-          ? `${step.setpoint_c} °C for ${step.minutes} minutes`
+          ? `${heatOf(step.setpoint_c, index)} for ${step.minutes} minutes`
           : `${IN_SHORT[step.do]} for ${step.minutes} minutes`;
         return (
           <circle

@@ -7,6 +7,7 @@ import {
   firstSteps,
   inAppliance,
   inShort,
+  inWords,
   insertEvent,
   kindAt,
   moveCorner,
@@ -102,5 +103,18 @@ describe('a heat programme under the hand', () => {
     expect(inAppliance(heat, { kind: 'gas-oven' })).toEqual({ base: 'wire-rack', appliance: { kind: 'gas-oven' }, steps: STEPS });
     expect(inAppliance(heat, { kind: 'freezer' }).steps).toEqual(firstSteps('freezer'));
     expect(inAppliance(heat, { kind: 'contact-grill' })).not.toHaveProperty('base');
+  });
+});
+
+describe('a programme in full words', () => {
+  it('is read on the baker’s own dial, in whatever appliance it has moved to', () => {
+    const steps: HeatStep[] = [
+      { do: 'hold', setpoint_c: 170, minutes: 20 },
+      { do: 'move', appliance: { kind: 'dehydrator' } },
+      { do: 'hold', setpoint_c: 65, minutes: 60 },
+    ];
+    const heat = { appliance: { kind: 'gas-oven' as const }, steps };
+    expect(inWords(heat, 'gas')).toBe('gas 3 20 min, into the dehydrator, 65 °C 1 h');
+    expect(inWords(heat, 'f')).toBe('338 °F 20 min, into the dehydrator, 149 °F 1 h');
   });
 });
