@@ -8,11 +8,13 @@ import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
 let close: () => Promise<void>;
-let cases: typeof import('@/server/bake-day');
+let cases: Awaited<ReturnType<typeof useCases>>;
+/** Loaded after the address is known: the pool is opened on first use. */
+const useCases = async () => ({ ...(await import('@/server/bake-day')) });
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_bake_day'));
   await seedDemo(db);
-  cases = await import('@/server/bake-day');
+  cases = await useCases();
 });
 afterAll(() => close());
 

@@ -65,6 +65,7 @@ test('a dog is written down, and every recipe says what it may have', async ({ p
   await page.goto('/dogs');
   await expect(page.getByRole('button', { name: /^Beet and mackerel hillbars for Moss: no/ })).toBeVisible();
   await page.getByRole('button', { name: 'Add a dog' }).click();
+  await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
   await page.getByLabel('Name of the dog').fill('Fern');
   await page.getByLabel('Name of the dog').press('Tab');
   await page.getByLabel('weighs').fill('3');

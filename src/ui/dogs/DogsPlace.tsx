@@ -24,8 +24,10 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
   const [openId, setOpen] = useState(dogs[0]?.id ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [picked, setPicked] = useState<{ recipe: string; dog: string } | null>(null);
+  const [added, setAdded] = useState<DogCard | null>(null);
   const at = dogs.findIndex(({ id }) => id === openId);
-  const open = dogs[at];
+  // A dog that was just added stands open at once, not only when the kitchen has answered.
+  const open = dogs[at] ?? (added?.id === openId ? added : undefined);
 
   const last = useRef<Promise<unknown>>(Promise.resolve());
   const keep = async ({ id, ...dog }: DogCard): Promise<void> => {
@@ -34,10 +36,13 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
     last.current = sent;
     const wrong = await sent;
     setTrouble(wrong);
-    if (!wrong) {
-      setOpen(id);
-      router.refresh();
-    }
+    if (!wrong) router.refresh();
+  };
+  const add = (): void => {
+    const dog = newDog(`dog-${Date.now().toString(36)}`);
+    setAdded(dog);
+    setOpen(dog.id);
+    void keep(dog);
   };
   const drop = async (id: string): Promise<void> => {
     const wrong = await removeAt(`/api/dogs/${id}`);
@@ -54,7 +59,7 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
         <h1 className="text-[27px]">Dogs</h1>
         <p className="text-[14px] text-soft">who may have what, how many a day, and why not more</p>
         <span className="flex-1" />
-        <Button onClick={() => void keep(newDog(`dog-${Date.now().toString(36)}`))}>
+        <Button onClick={add}>
           <Plus aria-hidden size={16} /> Add a dog
         </Button>
       </header>
@@ -101,7 +106,7 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
               </tbody>
             </table>
           </div>
-          {open && recipes.length > 0 && <TrainingPlan key={open.id} dog={open} at={at} recipes={recipes} />}
+          {open && at >= 0 && recipes.length > 0 && <TrainingPlan key={open.id} dog={open} at={at} recipes={recipes} />}
         </Plate>
       )}
       <p className="text-[13px] text-soft">
