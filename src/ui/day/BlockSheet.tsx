@@ -5,7 +5,7 @@ import { duration } from '../format/units';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { ClockField } from './ClockField';
-import { clockOf, momentOf } from './day-words';
+import { clockOf, midSentence, momentOf } from './day-words';
 
 type BlockSheetProps = {
   readonly iso: string;
@@ -33,7 +33,7 @@ export function BlockSheet({ iso, day, plan, at, name, machineName, onPin }: Blo
       </strong>
       <span>
         {momentOf(iso, rec.s)} – {clockOf(rec.e)}
-        {machine && `, ${machineName(machine).toLowerCase()}`}
+        {machine && `, ${midSentence(machineName(machine))}`}
       </span>
       {rec.att.length > 0 && (
         <span className="text-soft">hands at {rec.att.map(({ s, e }) => `${clockOf(s)} (${duration(e - s)})`).join(', ')}</span>

@@ -27,11 +27,14 @@ export function minuteOf(clock: string): number | null {
   return hours < 24 && minutes < 60 ? hours * 60 + minutes : null;
 }
 
+/** A name within a sentence; units in it keep their capitals. */
+export const midSentence = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
 /** What a batch waited for, in words. */
 export function causeInWords({ waitedFor, minutes }: Late['causes'][number], machine: (id: string) => string): string {
   switch (waitedFor.kind) {
     case 'machine':
-      return `${duration(minutes)} for the ${machine(waitedFor.id).toLowerCase()}`;
+      return `${duration(minutes)} for the ${midSentence(machine(waitedFor.id))}`;
     case 'hands':
       return `${duration(minutes)} for hands`;
     case 'night':
@@ -51,7 +54,7 @@ export function reliefInWords({ relief }: Saving, machine: (id: string) => strin
     case 'start-earlier':
       return 'beginning an hour earlier';
     case 'another':
-      return `another ${machine(relief.machine).toLowerCase()}`;
+      return `another ${midSentence(machine(relief.machine))}`;
     case 'mix-before':
       return `mixing ${batch(relief.b)} the evening before`;
     case 'leave-out':
