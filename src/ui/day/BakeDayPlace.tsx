@@ -3,7 +3,6 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { DayBatch, Rec } from '@/core/bakeday';
 import type { DaySettings } from '@/core/batch';
-import { addDays } from '@/core/quantities';
 import { duration } from '../format/units';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
@@ -185,7 +184,7 @@ async function saveCalendar(
   const text = dayCalendar(iso, day, plan, nameOf);
   const link = document.createElement('a');
   link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-  link.download = `bake-day-${addDays(iso, 0)}.ics`;
+  link.download = `bake-day-${iso}.ics`;
   link.click();
   URL.revokeObjectURL(link.href);
 }
