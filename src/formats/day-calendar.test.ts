@@ -8,7 +8,10 @@ describe('a day as a calendar', () => {
   const day = readDay(readFileSync('data/days/saturday.day.json', 'utf8'));
   if (!day.ok) throw new Error(day.message);
   const plan = solve(day.value, { seed: 1, iterations: 50 })?.plan ?? [];
-  const text = dayCalendar('2026-11-28', day.value, plan, (b) => day.value.batches[b].id);
+  const text = dayCalendar('2026-11-28', day.value, plan, {
+    batch: (b) => day.value.batches[b].id,
+    step: (b, j) => day.value.batches[b].steps[j].name,
+  });
   it('calls hands to every step, in the kitchen’s own clock, with an alarm', () => {
     const calls = plan.flatMap(({ att }) => att);
     expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(calls.length);

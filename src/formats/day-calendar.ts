@@ -1,6 +1,9 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Day, Rec } from '@/core/bakeday';
 
+/** What batches and their steps are called where the calendar is read. */
+export type DayNames = { readonly batch: (b: number) => string; readonly step: (b: number, j: number) => string };
+
 const ALARM_BEFORE_S = 60;
 const MS_PER_MINUTE = 60_000;
 
@@ -9,7 +12,7 @@ const MS_PER_MINUTE = 60_000;
  *
  * @param iso - the day from whose midnight minutes count
  */
-export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], nameOf: (b: number) => string): string {
+export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], names: DayNames): string {
   const calendar = ical({ name: `Bake day ${iso}`, prodId: { company: 'Upbeat Oven', product: 'Bake day', language: 'EN' } });
   const midnight = new Date(`${iso}T00:00:00`).getTime();
   const at = (minute: number): Date => new Date(midnight + minute * MS_PER_MINUTE);
@@ -21,9 +24,9 @@ export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], nameOf:
         floating: true,
         start: at(s),
         end: at(e),
-        summary: `${nameOf(b)}: ${step.name}${att.length > 1 ? ` (${i + 1} of ${att.length})` : ''}`,
+        summary: `${names.batch(b)}: ${names.step(b, j)}${att.length > 1 ? ` (${i + 1} of ${att.length})` : ''}`,
       });
-      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: step.name });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: names.step(b, j) });
     }
   }
   return calendar.toString();

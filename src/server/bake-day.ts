@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import type { DayBatch, Machine, Rec } from '@/core/bakeday';
-import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings } from '@/core/batch';
+import type { Machine, Rec } from '@/core/bakeday';
+import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings, type KitchenBatch } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
@@ -13,7 +13,7 @@ import { withDatabase } from './with-database';
 
 /** A bake day opened: what could be baked, on what, and what was decided. */
 export type BakeDayView = BakeDayRow & {
-  readonly batches: ReadonlyArray<DayBatch & { readonly name: string; readonly pieces: number }>;
+  readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   /** Batches that cannot be worked out, and why. */
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;

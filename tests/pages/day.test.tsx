@@ -16,6 +16,7 @@ const bake = (id: string) => ({
   ...batch(id, [work('mix', 20), inMachine('bake', [{ res: 'oven1', T: 180, q: 2 }], 90), work('pack', 10)]),
   name: `Batch ${id}`,
   pieces: 40,
+  heats: {},
 });
 const BATCHES = [bake('a'), bake('b')];
 const settings: DaySettings = {
@@ -71,6 +72,7 @@ describe('a bake day', () => {
         plan={planned.plan}
         at={{ b: 0, j: 1 }}
         name="Batch a"
+        stepName="bake"
         machineName={() => 'Big oven'}
         onPin={() => undefined}
       />,

@@ -2,7 +2,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { HORIZON, USUAL_GOALS, checkPossible, complaintsAbout, solve, type Day, type DayBatch } from '../bakeday';
-import { dayBatch, machinesOf, predict, type BatchDocument, type KitMachine } from '.';
+import { dayBatch, heatName, machinesOf, predict, type BatchDocument, type KitMachine } from '.';
 import { PANTRY } from '../../../tests/reference/shipped';
 
 const { appliances: KIT } = JSON.parse(readFileSync('data/demo-kitchen.json', 'utf8')) as { appliances: KitMachine[] };
@@ -55,7 +55,7 @@ describe('batches as a day’s work', () => {
   it('two setpoints have the oven to themselves, one may share it', () => {
     const hot = made('examples/hillbars.batch.json').batch.steps.filter(({ id }) => id.startsWith('heat'));
     expect(hot.every(({ excl }) => excl === true)).toBe(true);
-    expect(hot[0].name).toBe('Bake at 175, then 110 °C, oven off');
+    expect(hot[0].name).toBe('Bake at 175 °C, then 110 °C, oven off');
     const single = made('data/recipes/parsnip-buckwheat-snaps.batch.json').batch.steps.filter(({ id }) => id.startsWith('heat'));
     expect(single.every(({ excl }) => excl === undefined)).toBe(true);
   });
@@ -66,5 +66,17 @@ describe('batches as a day’s work', () => {
     expect(complaintsAbout(day, plan)).toEqual([]);
     const heat = batch.steps.findIndex(({ id }) => id.startsWith('heat'));
     expect((plan.find(({ j }) => j === heat)?.e ?? 0) % 1440).toBeLessThan(700);
+  });
+});
+
+describe('the heat of a step', () => {
+  it('is told in whatever words a dial is read', () => {
+    const { batch } = made('examples/hillbars.batch.json');
+    const heats = Object.entries(batch.heats);
+    expect(heats.length).toBeGreaterThan(0);
+    for (const [id, heat] of heats) {
+      expect(batch.steps.find((step) => step.id === id)?.name).toBe(heatName(heat, (c) => `${c} °C`));
+      expect(heatName(heat, (c) => `${Math.round(c * 1.8 + 32)} °F`)).toMatch(/^(Bake|Dry) at \d{3} °F/);
+    }
   });
 });

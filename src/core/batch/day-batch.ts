@@ -28,6 +28,12 @@ const REFERENCE_C = 175;
 /** What is left of the heat when a switched-off oven is opened [°C]. Source: ours. */
 const LEFT_OFF_C = 50;
 
+/** What a heating step sets its machine to: in whose words, and whether it is switched off at the end. */
+export type StepHeat = { readonly kind: ApplianceKind; readonly setpoints_c: readonly number[]; readonly thenOff: boolean };
+
+/** A batch as steps of a day, with the heat of those that bake or dry. */
+export type KitchenBatch = DayBatch & { readonly heats: Readonly<Record<string, StepHeat>> };
+
 /** The kitchen's appliances as machines of a day; freezers are places, not machines. */
 export function machinesOf(kit: readonly KitMachine[], room_c: number): Machine[] {
   return kit.flatMap(({ id, appliance }) => {
@@ -95,7 +101,7 @@ export function dayBatch(
   prediction: Prediction,
   kit: readonly KitMachine[],
   due: number,
-): DayBatch {
+): KitchenBatch {
   const { yield: out, heat, keeps } = prediction;
   const steps: Step[] = [
     hands('mix', 'Weigh and mix', mixMinutes(document.recipe.ingredients.length), { maxWait: DOUGH_STANDS }),
@@ -112,11 +118,13 @@ export function dayBatch(
     ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
     hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
   });
-  steps.push(...heatSteps(document, prediction, kit));
+  const heated = heatSteps(document, prediction, kit);
+  steps.push(...heated.map(({ step }) => step));
   steps.push({ id: 'cool', name: 'Cool on the rack', dur: Math.max(5, Math.round(heat.cooling_minutes)) });
   const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
   steps.push(hands('pack', 'Pack and label', Math.max(4, Math.round(2 * Math.min(packs, 20) + 2))));
-  return { id, due, steps };
+  const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
+  return { id, due, steps, heats };
 }
 
 const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}): Step => ({
@@ -128,7 +136,7 @@ const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}):
 });
 
 /** The programme, leg by leg and load by load. */
-function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonly KitMachine[]): Step[] {
+function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonly KitMachine[]): Heated[] {
   const legs = splitLegs(heat);
   return legs.flatMap((leg, at) => {
     const loads = prediction.heat.legs[at]?.loads ?? 1;
@@ -138,6 +146,7 @@ function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonl
   });
 }
 
+type Heated = { readonly step: Step; readonly heat: StepHeat | null };
 type Leg = { readonly kind: ApplianceKind; readonly steps: readonly HeatStep[] };
 
 function splitLegs({ appliance, steps }: BatchDocument['heat']): Leg[] {
@@ -153,7 +162,13 @@ function splitLegs({ appliance, steps }: BatchDocument['heat']): Leg[] {
   return legs.filter(({ steps: mine }) => mine.some((one) => 'minutes' in one));
 }
 
-function legStep({ kind, steps }: Leg, number: string, prediction: Prediction, kit: readonly KitMachine[], loads: number): Step {
+function legStep(
+  { kind, steps }: Leg,
+  number: string,
+  prediction: Prediction,
+  kit: readonly KitMachine[],
+  loads: number,
+): Heated {
   let clock = 0;
   const events: Attention[] = [];
   const setpoints: number[] = [];
@@ -171,9 +186,15 @@ function legStep({ kind, steps }: Leg, number: string, prediction: Prediction, k
     ...events.map((event) => ({ ...event, flex })),
     waits ? { off: dur, len: UNLOAD, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len: UNLOAD, n: 1 },
   ];
-  const base = { id: `heat-${number}`, name: nameOf(kind, setpoints, last), dur, hands: attentions };
+  const heat: StepHeat | null =
+    kind === 'freezer' || kind === 'freeze-dryer'
+      ? null
+      : { kind, setpoints_c: [...new Set(setpoints)], thenOff: last.do === 'off' };
+  const name = heat ? heatName(heat, (c) => `${c} °C`) : kind === 'freezer' ? 'Freeze' : 'Freeze-dry';
+  const base = { id: `heat-${number}`, name, dur, hands: attentions };
   const sort = MACHINE_KINDS[kind];
-  if (!sort) return { ...base, store: { id: FREEZER, q: Math.max(1, Math.ceil(prediction.yield.trays / loads)) } };
+  if (!sort)
+    return { step: { ...base, store: { id: FREEZER, q: Math.max(1, Math.ceil(prediction.yield.trays / loads)) } }, heat };
   const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
   const trays = Math.max(1, Math.ceil(prediction.yield.trays / loads));
   const modes = kit.flatMap(({ id, appliance }): Mode[] => {
@@ -183,12 +204,10 @@ function legStep({ kind, steps }: Leg, number: string, prediction: Prediction, k
     return [{ res: id, T: first, Tout: final, q }];
   });
   const alone = new Set(setpoints).size > 1 || last.do === 'off';
-  return { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}) };
+  return { step: { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}) }, heat };
 }
 
-function nameOf(kind: ApplianceKind, setpoints: readonly number[], last: HeatStep): string {
-  if (kind === 'freezer') return 'Freeze';
-  if (kind === 'freeze-dryer') return 'Freeze-dry';
-  const heats = [...new Set(setpoints)].map((c) => `${c}`).join(', then ');
-  return `${kind === 'dehydrator' ? 'Dry' : 'Bake'} at ${heats} °C${last.do === 'off' ? ', oven off' : ''}`;
+/** "Bake at 175 °C, then 110 °C, oven off", in whatever words a dial is read. */
+export function heatName({ kind, setpoints_c, thenOff }: StepHeat, word: (setpoint_c: number) => string): string {
+  return `${kind === 'dehydrator' ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
 }

@@ -2,7 +2,10 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { DayBatch, Rec } from '@/core/bakeday';
-import type { DaySettings } from '@/core/batch';
+import { heatName, type DaySettings } from '@/core/batch';
+import { useDial } from '../batch/heat/use-dial';
+import { heatWord } from '../format/dial-words';
+import type { DayNames } from '@/formats/day-calendar';
 import { duration } from '../format/units';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
@@ -32,6 +35,12 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
   );
   const trouble = useSaved(iso, settings, shown?.plan ?? kept, busy);
   const nameOf = (b: number): string => batches.find(({ id }) => id === day.batches[b]?.id)?.name ?? '';
+  const [dial] = useDial();
+  const stepName = (b: number, j: number): string => {
+    const { id, steps } = day.batches[b];
+    const heat = batches.find((one) => one.id === id)?.heats[steps[j].id];
+    return heat ? heatName(heat, (c) => heatWord(c, dial, heat.kind)) : steps[j].name;
+  };
   const machineName = (id: string): string => machines.find((machine) => machine.id === id)?.name ?? id;
   const pin = (b: number, j: number, at: number | null): void => {
     const { id: batch, steps } = day.batches[b];
@@ -87,6 +96,7 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
             day={day}
             lanes={lanes}
             nameOf={nameOf}
+            stepName={stepName}
             picked={picked}
             onPick={setPicked}
             onPin={pin}
@@ -116,7 +126,11 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
                 Look for better
               </Button>
             )}
-            <Button look="small" disabled={!shown} onClick={() => shown && void saveCalendar(iso, day, shown.plan, nameOf)}>
+            <Button
+              look="small"
+              disabled={!shown}
+              onClick={() => shown && void saveCalendar(iso, day, shown.plan, { batch: nameOf, step: stepName })}
+            >
               Calendar
             </Button>
             <Button look="small" onClick={() => window.print()}>
@@ -142,6 +156,7 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
               plan={shown.plan}
               at={picked}
               name={nameOf(picked.b)}
+              stepName={stepName(picked.b, picked.j)}
               machineName={machineName}
               onPin={(at) => pin(picked.b, picked.j, at)}
             />
@@ -178,10 +193,10 @@ async function saveCalendar(
   iso: string,
   day: Parameters<typeof lanesOf>[0],
   plan: readonly Rec[],
-  nameOf: (b: number) => string,
+  names: DayNames,
 ): Promise<void> {
   const { dayCalendar } = await import('@/formats/day-calendar');
-  const text = dayCalendar(iso, day, plan, nameOf);
+  const text = dayCalendar(iso, day, plan, names);
   const link = document.createElement('a');
   link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
   link.download = `bake-day-${iso}.ics`;

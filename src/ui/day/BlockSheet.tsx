@@ -13,6 +13,7 @@ type BlockSheetProps = {
   readonly plan: readonly Rec[];
   readonly at: { readonly b: number; readonly j: number };
   readonly name: string;
+  readonly stepName: string;
   readonly machineName: (id: string) => string;
   readonly onPin: (at: number | null) => void;
 };
@@ -20,7 +21,7 @@ type BlockSheetProps = {
 const A_DAY = 1440;
 
 /** One step of the plan: when, where, when hands are at it, and where it was pinned. */
-export function BlockSheet({ iso, day, plan, at, name, machineName, onPin }: BlockSheetProps): ReactNode {
+export function BlockSheet({ iso, day, plan, at, name, stepName, machineName, onPin }: BlockSheetProps): ReactNode {
   const step = day.batches[at.b].steps[at.j];
   const rec = plan.find(({ b, j }) => b === at.b && j === at.j);
   if (!rec) return null;
@@ -29,7 +30,7 @@ export function BlockSheet({ iso, day, plan, at, name, machineName, onPin }: Blo
   return (
     <Plate label="The chosen step" className="flex flex-wrap items-center gap-x-3 gap-y-1.5 px-4 py-2.5 text-[14.5px]">
       <strong>
-        {name}: {step.name}
+        {name}: {stepName}
       </strong>
       <span>
         {momentOf(iso, rec.s)} – {clockOf(rec.e)}

@@ -11,6 +11,7 @@ type DayLanesProps = {
   readonly day: Day;
   readonly lanes: readonly Lane[];
   readonly nameOf: (b: number) => string;
+  readonly stepName: (b: number, j: number) => string;
   readonly picked: { readonly b: number; readonly j: number } | null;
   readonly onPick: (picked: { b: number; j: number }) => void;
   readonly onPin: (b: number, j: number, at: number) => void;
@@ -31,7 +32,7 @@ const SNAP_MIN = 5;
 const LEAST_PX_PER_MIN = 0.62;
 
 /** The plan on the clock: hands, ovens, dryers and the night. A block is dragged, or moved by arrow keys, to pin it. */
-export function DayLanes({ iso, day, lanes, nameOf, picked, onPick, onPin, isPinned }: DayLanesProps): ReactNode {
+export function DayLanes({ iso, day, lanes, nameOf, stepName, picked, onPick, onPin, isPinned }: DayLanesProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const [drag, setDrag] = useState<{ key: string; from: number; by: number } | null>(null);
   const start = useRef<{ x: number; block: Block } | null>(null);
@@ -121,17 +122,18 @@ export function DayLanes({ iso, day, lanes, nameOf, picked, onPick, onPin, isPin
               const { b, j, s, e, row, rows, heat_c, key } = block;
               const step = day.batches[b]?.steps[j];
               if (!step) return null;
+              const name = stepName(b, j);
               const moved = drag?.key === key ? drag.by : 0;
               const chosen = picked?.b === b && picked.j === j;
               const w = Math.max(3, (e - s) * px - 1);
-              const label = lane.kind === 'hands' ? `${step.name}, ${nameOf(b)}` : `${nameOf(b)}: ${step.name}`;
+              const label = lane.kind === 'hands' ? `${name}, ${nameOf(b)}` : `${nameOf(b)}: ${name}`;
               return (
                 <g
                   key={`${lane.id} ${key}`}
                   role="button"
                   tabIndex={0}
                   aria-pressed={chosen}
-                  aria-label={`${nameOf(b)}: ${step.name}, ${momentOf(iso, s)} to ${momentOf(iso, e)}${isPinned(b, j) ? ', pinned' : ''}`}
+                  aria-label={`${nameOf(b)}: ${name}, ${momentOf(iso, s)} to ${momentOf(iso, e)}${isPinned(b, j) ? ', pinned' : ''}`}
                   data-block={`${lane.kind} ${b}/${j}`}
                   transform={`translate(${x(s + moved)} ${tops[i] + row * rowPx(lane)})`}
                   className="cursor-grab outline-offset-1 active:cursor-grabbing"

@@ -1,5 +1,5 @@
-import type { DayBatch, Machine, Rec } from '@/core/bakeday';
-import type { DaySettings } from '@/core/batch';
+import type { Machine, Rec } from '@/core/bakeday';
+import type { DaySettings, KitchenBatch } from '@/core/batch';
 
 /** A bake day as its page opens it: what was decided, what could be baked, and on what. */
 export type BakeDayView = {
@@ -7,7 +7,7 @@ export type BakeDayView = {
   readonly day: string;
   readonly settings: DaySettings;
   readonly plan: readonly Rec[];
-  readonly batches: ReadonlyArray<DayBatch & { readonly name: string; readonly pieces: number }>;
+  readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
 };

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { ApplianceKind } from '@/core/batch';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
+import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { KitAppliance } from '../bench-props';
 import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
@@ -10,6 +11,7 @@ type FindWishesProps = {
   readonly target: Target;
   readonly appliances: readonly KitAppliance[];
   readonly kind: ApplianceKind;
+  readonly dial: Dial;
   readonly onTarget: (target: Target) => void;
 };
 
@@ -17,7 +19,7 @@ type Optional = 'keeps_days_min' | 'finish_within_minutes' | 'oven_within_minute
 const MIN_PER_H = 60;
 
 /** What the programme shall reach, within what it must stay, and what matters most. */
-export function FindWishes({ target, appliances, kind, onTarget }: FindWishesProps): ReactNode {
+export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWishesProps): ReactNode {
   const optional = (key: Optional, value: number | null, per = 1): void =>
     onTarget(value === null ? without(target, key) : { ...target, [key]: value * per });
   const hours = (minutes: number | undefined): number | null =>
@@ -101,22 +103,18 @@ export function FindWishes({ target, appliances, kind, onTarget }: FindWishesPro
           onChange={(h) => optional('oven_within_minutes', h, MIN_PER_H)}
         />
         <span className="text-soft">dial from</span>
-        <OptionalNumber
+        <DialLimit
           label="Dial from"
-          unit="°C"
-          value={target.setpoint_min_c ?? null}
-          placeholder="any"
-          max={260}
-          onChange={(c) => optional('setpoint_min_c', c)}
+          limit_c={target.setpoint_min_c ?? null}
+          {...{ dial, kind }}
+          onLimit={(c) => optional('setpoint_min_c', c)}
         />
         <span className="text-soft">to</span>
-        <OptionalNumber
+        <DialLimit
           label="Dial to"
-          unit="°C"
-          value={target.setpoint_max_c ?? null}
-          placeholder="any"
-          max={260}
-          onChange={(c) => optional('setpoint_max_c', c)}
+          limit_c={target.setpoint_max_c ?? null}
+          {...{ dial, kind }}
+          onLimit={(c) => optional('setpoint_max_c', c)}
         />
         <Asleep target={target} onTarget={onTarget} />
       </Row>
@@ -153,6 +151,40 @@ const Row = ({ name, children }: { readonly name: string; readonly children: Rea
     {children}
   </div>
 );
+
+type DialLimitProps = Pick<FindWishesProps, 'dial' | 'kind'> & {
+  readonly label: string;
+  readonly limit_c: number | null;
+  readonly onLimit: (limit_c: number | null) => void;
+};
+
+/** As far as the dial may be turned, in the words that this baker reads it in. */
+function DialLimit({ label, limit_c, dial, kind, onLimit }: DialLimitProps): ReactNode {
+  if (dial === 'gas') {
+    const mark = limit_c === null ? 'any' : markOf(limit_c, kind);
+    const marks = MARKS.map((value) => ({ value, name: `gas ${value}` }));
+    const below = limit_c !== null && mark === null ? [{ value: 'below', name: `${limit_c} °C` }] : [];
+    return (
+      <Choice
+        label={label}
+        shown={false}
+        value={mark ?? 'below'}
+        options={[{ value: 'any', name: 'any' }, ...below, ...marks]}
+        onChange={(next) => onLimit(next === 'any' ? null : next === 'below' ? limit_c : heatOfMark(next, kind))}
+      />
+    );
+  }
+  return (
+    <OptionalNumber
+      label={label}
+      unit={DIAL_NAMES[dial]}
+      value={limit_c === null ? null : onDial(limit_c, dial)}
+      placeholder="any"
+      max={onDial(260, dial)}
+      onChange={(value) => onLimit(value === null ? null : Math.max(0, fromDial(value, dial)))}
+    />
+  );
+}
 
 /** A usual night, when sleep is first asked for [min after the start]. */
 const NIGHT = { from_minutes: 240, to_minutes: 720 } as const;
