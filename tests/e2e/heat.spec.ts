@@ -37,6 +37,16 @@ test('a batch moves on into the dryer by menu, and is compared with a recipe of 
   await page.getByRole('button', { name: /Dial in/ }).click();
   await page.getByRole('option', { name: '°F' }).click();
   await expect(page.getByLabel('Setpoint of step 1')).toHaveValue('329');
+  await page.getByRole('button', { name: 'Find a programme' }).click();
+  await page.getByLabel('Dial to').fill('356');
+  await page.getByRole('button', { name: 'Close' }).click();
+  // What it is held against stays on every bench: two programmes, and which is cheaper.
+  await page.getByRole('button', { name: 'Compare with' }).click();
+  await page.getByRole('menuitem', { name: /this batch as it is now/ }).click();
+  await page.getByLabel('Minutes of step 1').fill('75');
+  await page.getByRole('tab', { name: /Pack/ }).click();
+  await page.getByRole('button', { name: 'What it costs' }).click();
+  await expect(page.locator('[data-cost="compared"]')).toContainText(/as it was .*per 100 g/);
 });
 
 test('an oven is measured with two readings, and batches bake in it', async ({ page }) => {

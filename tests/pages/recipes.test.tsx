@@ -73,6 +73,8 @@ function bench(doc: BatchDocument): BenchProps {
     onHabits: nothing,
     dogs: DOGS,
     batchId: 'b',
+    compared: null,
+    onCompare: nothing,
     costs: {},
     lots: [{ id: 'l', ingredient_id: 'pumpkin_puree', left_g: 425, best_before: null, water_pct: null }],
     alsoUsedIn: new Map([['pumpkin_puree', [{ id: 'x', name: 'Pumpkin bones' }]]]),

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
-import { addBand, drawingOf, findProgrammes, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import { addBand, drawingOf, findProgrammes, predict, worthOf, type BatchDocument, type Prediction } from '@/core/batch';
 import { BatchLine } from '@/ui/batch/BatchLine';
 import { CoolBench } from '@/ui/batch/CoolBench';
 import { OutcomePlate } from '@/ui/batch/OutcomePlate';
@@ -62,6 +62,8 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     onHabits: nothing,
     dogs: DOGS,
     batchId: 'b',
+    compared: null,
+    onCompare: nothing,
     costs: {},
     lots: [{ id: 'l1', ingredient_id: 'spent_grain_wet', left_g: 860, best_before: null, water_pct: 74.5 }],
     alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
@@ -231,15 +233,25 @@ describe('the benches', () => {
     expect(text).toMatch(/as it is now 5 h 18 min .* - - Hillbars 2 h 11 min/);
   });
   it('heat: found programmes say what they cost, the others what stood in the way', () => {
+    const PRICES = new Map([['flour_spelt_whole', { pack_g: 1000, price: 2.6 }]]);
     const target = { snap_min: 7, keeps_days_min: 30, finish_within_minutes: 120 };
     const found = findProgrammes(
       { ...hillbars.document, target },
-      { pantry: PANTRY, prices: { currency: 'GBP', prices: new Map(), energy_per_kwh: 0.3 } },
+      { pantry: PANTRY, prices: { currency: 'GBP', prices: PRICES, energy_per_kwh: 0.3 } },
     );
     if (!found.ok) throw new Error(found.message);
-    const table = words(<FoundTable candidates={found.value.candidates} onTake={() => undefined} />);
+    const table = words(
+      <FoundTable
+        candidates={found.value.candidates}
+        worthOf={({ heat, prediction }) =>
+          worthOf({ ...hillbars.document, heat }, prediction, { energy_per_kwh: 0.3, wage_per_hour: 12 })
+        }
+        onTake={() => undefined}
+      />,
+    );
     expect(table).toMatch(/One bake \d+ °C .* kWh £\d\.\d\d .*Take it/);
     expect(table).toMatch(/\d+ of 100/);
+    expect(table).toMatch(/is the cheapest\. .* costs £\d\.\d\d more per 100 g, mostly for its (energy|work)/);
     const failed = words(<FailedList failed={found.value.failed} />);
     expect(failed).toContain('Bake, then the dryer: no dryer may be used');
     expect(renderToStaticMarkup(<FoundOverlay candidates={found.value.candidates} />).match(/stroke-water/g)).toHaveLength(

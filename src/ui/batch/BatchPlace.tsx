@@ -15,6 +15,7 @@ import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
 import { BENCHES, type BatchDog, type Bench, type BenchProps, type KitAppliance, type Lot } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
+import type { Compared } from './heat/CompareStrip';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
 import { PackBench } from './keep/PackBench';
@@ -57,6 +58,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
   const saving = useSaving(batch.id, document, batch, edits.begin);
+  const [compared, setCompared] = useState<Compared | null>(null);
   const [bench, setBench] = useState<Bench>(firstBench);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   useKeys(edits, saving.saveNow, setBench);
@@ -74,6 +76,8 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
     banded,
     bandIsOld,
     search,
+    compared,
+    onCompare: setCompared,
     pantry,
     appliances: kitchen.appliances,
     habits,

@@ -4,6 +4,7 @@ import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';
 import type { SearchProgress } from './batch-store';
+import type { Compared } from './heat/CompareStrip';
 import type { Edits, Questions } from './use-batch';
 
 /** An appliance of the house, in the words of the batch file. */
@@ -32,6 +33,9 @@ export type BenchProps = {
   /** The bands are of an older document than the one shown. */
   readonly bandIsOld: boolean;
   readonly search: SearchProgress;
+  /** What the batch is held against on every bench; null for nothing. */
+  readonly compared: Compared | null;
+  readonly onCompare: (compared: Compared | null) => void;
   readonly pantry: Pantry;
   readonly appliances: readonly KitAppliance[];
   readonly habits: Habits;

@@ -3,13 +3,10 @@ import { useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/batch';
 import { pill } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
-import type { Compared } from './CompareStrip';
 
 type Listed = { readonly id: string; readonly name: string };
 
-type ComparePickerProps = Pick<BenchProps, 'document' | 'likely' | 'questions'> & {
-  readonly onCompare: (compared: Compared) => void;
-};
+type ComparePickerProps = Pick<BenchProps, 'document' | 'likely' | 'questions' | 'onCompare'>;
 
 const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-0.5 text-left data-[focus]:bg-crunch-pale';
 

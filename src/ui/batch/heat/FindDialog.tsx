@@ -1,11 +1,12 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import type { Candidate, FoundProgrammes } from '@/core/batch';
+import { worthOf, type BatchWorth, type Candidate, type FoundProgrammes } from '@/core/batch';
 import { Button } from '../../kit/Button';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';
 import { FindWishes } from './FindWishes';
+import { useDial } from './use-dial';
 import { FoundOverlay } from './FoundOverlay';
 import { FailedList, FoundTable } from './FoundTable';
 import { usualTarget } from './wishes';
@@ -20,8 +21,9 @@ type Search =
   | { readonly kind: 'found'; readonly found: FoundProgrammes };
 
 /** Wishes in, up to four programmes out, side by side; nothing changes until one is taken. */
-export function FindDialog({ open, onClose, document, edits, likely, appliances, questions }: FindDialogProps): ReactNode {
+export function FindDialog({ open, onClose, document, edits, likely, appliances, costs, questions }: FindDialogProps): ReactNode {
   const [search, setSearch] = useState<Search>({ kind: 'none' });
+  const [dial] = useDial();
   const target = document.target ?? usualTarget(likely.prediction);
   const shut = (): void => {
     if (search.kind === 'running') questions.stop();
@@ -47,6 +49,7 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
             target={target}
             appliances={appliances}
             kind={document.heat.appliance?.kind ?? 'static-oven'}
+            dial={dial}
             onTarget={(next) => {
               setSearch({ kind: 'none' });
               edits.set(['target'], next);
@@ -58,7 +61,13 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
             </Button>
             <Progress search={search} onStop={questions.stop} />
           </div>
-          {search.kind === 'found' && <Found found={search.found} onTake={take} />}
+          {search.kind === 'found' && (
+            <Found
+              found={search.found}
+              worthOf={(found) => worthOf({ ...document, heat: found.heat }, found.prediction, costs)}
+              onTake={take}
+            />
+          )}
           <div className="flex justify-end">
             <Button onClick={shut}>Close</Button>
           </div>
@@ -91,9 +100,11 @@ function Progress({ search, onStop }: { readonly search: Search; readonly onStop
 
 function Found({
   found,
+  worthOf: worth,
   onTake,
 }: {
   readonly found: FoundProgrammes;
+  readonly worthOf: (candidate: Candidate) => BatchWorth | null;
   readonly onTake: (candidate: Candidate) => void;
 }): ReactNode {
   const { candidates, nearest, failed, tried } = found;
@@ -107,7 +118,7 @@ function Found({
       </p>
       {shown.length > 0 && (
         <>
-          <FoundTable candidates={shown} onTake={onTake} />
+          <FoundTable candidates={shown} worthOf={worth} onTake={onTake} />
           <FoundOverlay candidates={shown} />
         </>
       )}

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
-import type { Candidate, Failed, Obstacle, School } from '@/core/batch';
+import type { BatchWorth, Candidate, Failed, Obstacle, School } from '@/core/batch';
 import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
 import { duration, money, moistureRange, range } from '../../format/units';
+import { differenceWords } from '../worth/difference-words';
 import { inWords } from './programme-edits';
 import { useDial } from './use-dial';
 import { LINE_LOOKS } from './FoundOverlay';
@@ -31,29 +32,51 @@ const OBSTACLES: Record<Obstacle, string> = {
   caution: 'a stop caution forbids it',
 };
 
-type FoundTableProps = { readonly candidates: readonly Candidate[]; readonly onTake: (candidate: Candidate) => void };
+type FoundTableProps = {
+  readonly candidates: readonly Candidate[];
+  /** What the whole batch costs with it; null where nothing has a price. */
+  readonly worthOf: (candidate: Candidate) => BatchWorth | null;
+  readonly onTake: (candidate: Candidate) => void;
+};
 
 /** The programmes side by side: time, oven, visits, energy and what comes out, each with its band. */
-export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
+export function FoundTable({ candidates, worthOf, onTake }: FoundTableProps): ReactNode {
   const [dial] = useDial();
+  const priced = candidates.flatMap((candidate) => {
+    const worth = worthOf(candidate);
+    return worth ? [{ candidate, worth }] : [];
+  });
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Programmes compared">
       <table className="w-full border-collapse text-[14px]">
         <thead>
           <tr className="text-left text-[13px] text-soft">
-            {['', 'Programme', 'Time', 'Oven', 'Visits', 'Energy', 'Snap', 'Water', 'Keeps', 'Edge', 'Gets there', ''].map(
-              (head, i) => (
-                <th key={i} className="pr-3 pb-1 font-normal">
-                  {head}
-                </th>
-              ),
-            )}
+            {[
+              '',
+              'Programme',
+              'Time',
+              'Oven',
+              'Visits',
+              'Energy',
+              '100 g cost',
+              'Snap',
+              'Water',
+              'Keeps',
+              'Edge',
+              'Gets there',
+              '',
+            ].map((head, i) => (
+              <th key={i} className="pr-3 pb-1 font-normal">
+                {head}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
           {candidates.map((candidate, i) => {
             const { school, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
             const { outcome, keeps, cost } = prediction;
+            const worth = priced.find((one) => one.candidate === candidate)?.worth;
             return (
               <tr key={school} className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
                 <td>
@@ -78,6 +101,7 @@ export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
                     </>
                   )}
                 </td>
+                <td className="whitespace-nowrap">{worth && cost ? money(worth.per.hundred_g.total, cost.currency) : '–'}</td>
                 <td className="whitespace-nowrap">
                   <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
                   <br />
@@ -101,7 +125,26 @@ export function FoundTable({ candidates, onTake }: FoundTableProps): ReactNode {
           })}
         </tbody>
       </table>
+      <Cheapest priced={priced} />
     </div>
+  );
+}
+
+type Priced = { readonly candidate: Candidate; readonly worth: BatchWorth };
+
+/** Which of the programmes is the cheapest, and for which part of the cost. */
+function Cheapest({ priced }: { readonly priced: readonly Priced[] }): ReactNode {
+  if (priced.length < 2) return null;
+  const [least, ...others] = [...priced].sort((x, y) => x.worth.per.hundred_g.total - y.worth.per.hundred_g.total);
+  const currency = least.candidate.prediction.cost?.currency ?? 'GBP';
+  return (
+    <p className="pt-1 text-[14px]" data-cheapest>
+      <strong>{SCHOOL_NAMES[least.candidate.school]}</strong> is the cheapest.{' '}
+      {others
+        .map(({ candidate, worth }) => `${SCHOOL_NAMES[candidate.school]} ${differenceWords(least.worth, worth, currency)}`)
+        .join('; ')}
+      .
+    </p>
   );
 }
 

@@ -10,7 +10,7 @@ import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words'
 import { APPLIANCE_NAMES, BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps, KitAppliance } from '../bench-props';
-import { CompareStrip, type Compared } from './CompareStrip';
+import { CompareStrip } from './CompareStrip';
 import { ComparePicker } from './ComparePicker';
 import { CrossSection } from './CrossSection';
 import { CutThroughPicture } from './CutThroughPicture';
@@ -29,13 +29,12 @@ const CROSS_SECTION = 208;
 
 /** The heat station: the programme, the cut-through under it on the same minutes, and what any minute is like. */
 export function HeatBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, banded, bandIsOld, pantry, appliances, questions } = props;
+  const { document, edits, likely, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const [dial, setDial] = useDial();
   const [scrubAt, setScrub] = useState<number | null>(null);
   const [heldEnds, setHeldEnds] = useState<readonly number[] | null>(null);
   const [finding, setFinding] = useState(false);
-  const [compared, setCompared] = useState<Compared | null>(null);
   const { steps, appliance, base } = document.heat;
   const head = useMemo(
     () => ({ steps, ...(appliance ? { appliance } : {}), ...(base ? { base } : {}) }),
@@ -122,9 +121,9 @@ export function HeatBench(props: BenchProps): ReactNode {
         <Button look="small" onClick={() => setFinding(true)}>
           <Search aria-hidden size={14} /> Find a programme
         </Button>
-        <ComparePicker document={document} likely={likely} questions={questions} onCompare={setCompared} />
+        <ComparePicker document={document} likely={likely} questions={questions} onCompare={onCompare} />
       </div>
-      {compared && <CompareStrip now={prediction} compared={compared} onClose={() => setCompared(null)} />}
+      {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} pantry={pantry} />
       <BlameLine banded={bands} />
       <OthersLine banded={bands} />

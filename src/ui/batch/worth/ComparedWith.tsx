@@ -1,25 +1,21 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { worthOf, type BatchWorth } from '@/core/batch';
 import { ComparePicker } from '../heat/ComparePicker';
-import type { Compared } from '../heat/CompareStrip';
 import type { BenchProps } from '../bench-props';
+import { differenceWords } from './difference-words';
 
-type ComparedWithProps = BenchProps & {
-  readonly worth: BatchWorth;
-  readonly currency: string;
-  readonly words: (one: BatchWorth, other: BatchWorth, currency: string) => string;
-};
+type ComparedWithProps = BenchProps & { readonly worth: BatchWorth; readonly currency: string };
 
-/** Which of two is cheaper, and by what. */
-export function ComparedWith({ worth, currency, words, ...bench }: ComparedWithProps): ReactNode {
-  const [other, setOther] = useState<Compared | null>(null);
+/** Which of two is cheaper, and by what: a recipe of the book, or this batch as it was before something was changed. */
+export function ComparedWith({ worth, currency, ...bench }: ComparedWithProps): ReactNode {
+  const other = bench.compared;
   const theirs = other && worthOf(other.document, other.prediction, bench.costs);
   return (
     <div className="flex flex-wrap items-center gap-3 text-[14.5px]">
-      <ComparePicker {...bench} onCompare={setOther} />
+      <ComparePicker {...bench} />
       {other && (
-        <p role="status">
-          <strong>{other.name}</strong> {theirs ? words(worth, theirs, currency) : 'has no price yet'}.
+        <p role="status" data-cost="compared">
+          <strong>{other.name}</strong> {theirs ? differenceWords(worth, theirs, currency) : 'has no price yet'}.
         </p>
       )}
     </div>

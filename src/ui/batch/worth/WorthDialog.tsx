@@ -3,23 +3,15 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { worthOf, type BatchWorth } from '@/core/batch';
-import { COST_PARTS, breakEven, cheaper, priceForMargin, type CostPart } from '@/core/costing';
+import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
 import { duration, money } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { BenchProps } from '../bench-props';
 import { ComparedWith } from './ComparedWith';
+import { PART_NAMES } from './difference-words';
 
-const PART_NAMES: Record<CostPart, string> = {
-  ingredients: 'ingredients',
-  energy: 'energy',
-  packs: 'packs',
-  labels: 'labels',
-  equipment: 'wear of machines',
-  overhead: 'overhead',
-  labour: 'work',
-};
 const MISSING_WORDS: Record<BatchWorth['missing'][number], string> = {
   ingredients: 'some ingredients have no price (Pantry)',
   energy: 'a kilowatt hour has no price (Kit)',
@@ -84,7 +76,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
                 />
               </div>
               <Answers worth={worth} props={props} currency={currency} />
-              <ComparedWith {...props} worth={worth} currency={currency} words={differenceWords} />
+              <ComparedWith {...props} worth={worth} currency={currency} />
             </>
           ) : (
             <p>
@@ -225,12 +217,4 @@ function Answers({
       )}
     </div>
   );
-}
-
-/** "Cheaper by 12p per 100 g, mostly energy." */
-function differenceWords(one: BatchWorth, other: BatchWorth, currency: string): string {
-  const { difference, because, share } = cheaper(one, other);
-  if (Math.abs(difference) < 0.005) return 'costs as much per 100 g';
-  const mostly = share > 0.5 ? `, mostly for its ${PART_NAMES[because]}` : '';
-  return `${difference > 0 ? 'costs' : 'saves'} ${money(Math.abs(difference), currency)} ${difference > 0 ? 'more ' : ''}per 100 g${mostly}`;
 }

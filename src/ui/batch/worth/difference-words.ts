@@ -1,0 +1,21 @@
+import type { BatchWorth } from '@/core/batch';
+import { cheaper, type CostPart } from '@/core/costing';
+import { money } from '../../format/units';
+
+export const PART_NAMES: Record<CostPart, string> = {
+  ingredients: 'ingredients',
+  energy: 'energy',
+  packs: 'packs',
+  labels: 'labels',
+  equipment: 'wear of machines',
+  overhead: 'overhead',
+  labour: 'work',
+};
+
+/** How the other one compares: "costs £0.12 more per 100 g, mostly for its energy". */
+export function differenceWords(one: BatchWorth, other: BatchWorth, currency: string): string {
+  const { difference, because, share } = cheaper(one, other);
+  if (Math.abs(difference) < 0.005) return 'costs as much per 100 g';
+  const mostly = share > 0.5 ? `, mostly for its ${PART_NAMES[because]}` : '';
+  return `${difference > 0 ? 'costs' : 'saves'} ${money(Math.abs(difference), currency)} ${difference > 0 ? 'more ' : ''}per 100 g${mostly}`;
+}
