@@ -15,6 +15,8 @@ const SENTENCES: Readonly<Record<string, string>> = {
   price_ingredient_id_fkey: 'There is no such ingredient in the pantry.',
   dog_has_a_name: 'Give the dog a name.',
   dog_has_weight: 'A dog weighs more than nothing.',
+  bake_tray_has_weight: 'A tray cannot weigh less than nothing.',
+  bake_before_above_tray: 'The tray with its pieces must weigh more than the empty tray.',
   measurement_counts_pieces: 'Count at least one piece, or leave the count empty.',
   measurement_tray_has_weight: 'A tray cannot weigh less than nothing.',
   measurement_before_above_tray: 'The tray with its pieces before baking must weigh more than the empty tray.',

@@ -1,4 +1,5 @@
-import { HORIZON, USUAL_GOALS, type Day, type DayBatch, type Machine } from '../bakeday';
+import { HORIZON, USUAL_GOALS, type Day, type DayBatch, type Machine, type Step } from '../bakeday';
+import type { Begun } from './oven/prompts';
 
 /** How a kitchen bakes on one day; minutes count from its midnight and run on over the next. */
 export type DaySettings = {
@@ -16,9 +17,19 @@ const A_DAY = 1440;
 export const USUAL_DAY: Omit<DaySettings, 'picked' | 'pins'> = { hands: 2, starts: 480, awake: [420, 1320], quiet: null };
 const FREEZER_PLACES = 12;
 
-/** The day as the planner takes it: what is picked, with its pins, on this kitchen's machines. */
-export function dayOf(settings: DaySettings, batches: readonly DayBatch[], machines: readonly Machine[]): Day {
-  const { starts, awake, quiet, hands } = settings;
+/** What has happened of a day already, and the minute it is now. */
+export type UnderWay = { readonly now: number; readonly begun: readonly Begun[] };
+
+/** The day as the planner takes it: what is picked, with its pins, on this kitchen's machines; what has begun stays where it is. */
+export function dayOf(
+  settings: DaySettings,
+  batches: readonly DayBatch[],
+  machines: readonly Machine[],
+  underWay: UnderWay | null = null,
+): Day {
+  const { awake, quiet, hands } = settings;
+  // Whoever began before the day was to begin has begun.
+  const starts = Math.min(settings.starts, ...(underWay?.begun ?? []).map(({ from }) => Math.max(0, Math.round(from))));
   const nights = [0, 1].map((day): [number, number] => [day * A_DAY + awake[0], day * A_DAY + awake[1]]);
   return {
     t0: starts,
@@ -38,7 +49,39 @@ export function dayOf(settings: DaySettings, batches: readonly DayBatch[], machi
         const pin = settings.pins.find((one) => one.batch === id && one.step === step.id);
         return pin ? { ...step, pin: pin.at } : step;
       });
-      return [{ ...batch, due, steps }];
+      return [underWay ? goingOn({ ...batch, due, steps }, underWay) : { ...batch, due, steps }];
     }),
   };
+}
+
+/** A batch of a day that goes on: what has begun lies where it did, and nothing else begins in the past. */
+function goingOn(batch: DayBatch, { now, begun }: UnderWay): DayBatch {
+  const mine = begun.filter(({ batch: id }) => id === batch.id);
+  if (mine.length === 0) return { ...batch, release: Math.max(batch.release ?? 0, Math.floor(now)) };
+  const steps = batch.steps.map((step, j) => {
+    const is = mine.find(({ step: id }) => id === step.id);
+    if (!is) return step;
+    const from = Math.round(is.from);
+    const dur = Math.max(1, Math.round(is.to === null ? Math.max(step.dur, now - from + 1) : is.to - from));
+    const next = mine.some(({ step: id }) => id === batch.steps[j + 1]?.id);
+    // Whatever comes next has not begun: it cannot begin before now.
+    const stood = is.to !== null && !next ? Math.max(0, Math.ceil(now - is.to)) : 0;
+    return { ...asLong(step, dur, is.to !== null), pin: from, ...waiting(step, stood) };
+  });
+  return { ...batch, steps };
+}
+
+const waiting = ({ minWait = 0, maxWait }: Step, stood: number): Partial<Step> =>
+  stood === 0
+    ? {}
+    : { minWait: Math.max(minWait, stood), ...(maxWait === undefined ? {} : { maxWait: Math.max(maxWait, stood + 60) }) };
+
+/** A step of another length; what is over calls no hands any more. */
+function asLong({ modes, hands, ...step }: Step, dur: number, isOver: boolean): Step {
+  const kept = (hands ?? []).flatMap((one) => {
+    if (one.off === 0 && !one.end && one.len === step.dur) return [{ ...one, len: dur }];
+    return one.end === true || one.off === 'mid' || one.off + one.len <= dur ? [one] : [];
+  });
+  const inside = modes ? { modes: modes.map(({ dur: _written, ...mode }) => mode) } : {};
+  return { ...step, ...inside, dur, ...(isOver || kept.length === 0 ? {} : { hands: kept }) };
 }

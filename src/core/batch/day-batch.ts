@@ -1,8 +1,10 @@
 import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
-import type { Appliance, ApplianceKind, BatchDocument, HeatStep } from './document';
+import type { Appliance, ApplianceKind, BatchDocument } from './document';
 import { shelvesOf } from './heat/standing';
+import { writtenLegs, type WrittenLeg } from './heat/written-legs';
 import { chamberOf, isChamber } from './heat/appliances';
 import { preheat } from '../heat';
+import { EVENT_MINUTES, LOAD, UNLOAD, mixMinutes, packMinutes } from './oven/hand-work';
 import type { Prediction } from './prediction';
 import { SECONDS_A_PIECE } from './worth';
 
@@ -66,18 +68,6 @@ function heatRate({ heat_up, ...appliance }: Appliance, kind: ApplianceKind, roo
 const coolRate = ({ cool_down }: Appliance, sort: keyof typeof COOLS): number =>
   cool_down ? Math.max(0.5, (cool_down.from_c - cool_down.to_c) / cool_down.minutes) : COOLS[sort];
 
-/** Hands at what happens in an oven [min]. Source: ours. */
-const LOAD = 3;
-const UNLOAD = 3;
-const EVENT_MINUTES: Partial<Record<HeatStep['do'], number>> = {
-  turn: 4,
-  stir: 3,
-  brush: 5,
-  'snap-apart': 8,
-  'turn-out': 4,
-  'rotate-trays': 2,
-  check: 1,
-};
 /** Something may be turned this much earlier or later, of the whole [1]; pieces may lie on the board so long [min]. */
 const FLEX_SHARE = 0.08;
 const ON_BOARD = 45;
@@ -85,9 +75,6 @@ const DOUGH_STANDS = 120;
 /** What stands in a dead oven or a freeze dryer may wait for morning [min]. */
 const MAY_WAIT = 660;
 const FREEZER = 'freezer';
-
-/** What hands do before the heat [min]: weighing and mixing by lines, shaping by pieces. Source: ours. */
-const mixMinutes = (lines: number): number => 10 + 2 * lines;
 
 /**
  * A batch as steps of a day: mix, stand, shape, the programme in its machines, cool, pack. A programme with several
@@ -122,7 +109,7 @@ export function dayBatch(
   steps.push(...heated.map(({ step }) => step));
   steps.push({ id: 'cool', name: 'Cool on the rack', dur: Math.max(5, Math.round(heat.cooling_minutes)) });
   const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
-  steps.push(hands('pack', 'Pack and label', Math.max(4, Math.round(2 * Math.min(packs, 20) + 2))));
+  steps.push(hands('pack', 'Pack and label', packMinutes(packs)));
   const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
   return { id, due, steps, heats };
 }
@@ -137,7 +124,7 @@ const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}):
 
 /** The programme, leg by leg and load by load. */
 function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonly KitMachine[]): Heated[] {
-  const legs = splitLegs(heat);
+  const legs = writtenLegs(heat);
   return legs.flatMap((leg, at) => {
     const loads = prediction.heat.legs[at]?.loads ?? 1;
     return Array.from({ length: loads }, (_, load) =>
@@ -147,28 +134,15 @@ function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonl
 }
 
 type Heated = { readonly step: Step; readonly heat: StepHeat | null };
-type Leg = { readonly kind: ApplianceKind; readonly steps: readonly HeatStep[] };
-
-function splitLegs({ appliance, steps }: BatchDocument['heat']): Leg[] {
-  const legs: Array<{ kind: ApplianceKind; steps: HeatStep[] }> = [{ kind: appliance?.kind ?? 'static-oven', steps: [] }];
-  for (const step of steps) {
-    if (step.do === 'move' && step.appliance) legs.push({ kind: step.appliance.kind ?? 'static-oven', steps: [] });
-    else if (step.do === 'freeze' && legs[legs.length - 1].steps.some((one) => 'minutes' in one))
-      legs.push({ kind: 'freezer', steps: [step] });
-    else if (step.do === 'freeze-dry' && legs[legs.length - 1].kind === 'freezer')
-      legs.push({ kind: 'freeze-dryer', steps: [step] });
-    else legs[legs.length - 1].steps.push(step);
-  }
-  return legs.filter(({ steps: mine }) => mine.some((one) => 'minutes' in one));
-}
 
 function legStep(
-  { kind, steps }: Leg,
+  { kind, steps: numbered }: WrittenLeg,
   number: string,
   prediction: Prediction,
   kit: readonly KitMachine[],
   loads: number,
 ): Heated {
+  const steps = numbered.map(({ step }) => step);
   let clock = 0;
   const events: Attention[] = [];
   const setpoints: number[] = [];

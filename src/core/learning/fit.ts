@@ -3,8 +3,8 @@
  * air is off. Tray weights alone cannot tell the two apart; a thermometer reading can.
  */
 
-/** Net tray weight over net start weight after so many minutes, by the model at pace 1, the air so far off [K]. */
-export type TrayModel = (minutes: number, offset_K: number) => number;
+/** Net tray weight over net start weight after so many minutes on the clock, in an appliance of this pace (ln) and offset [K]. */
+export type TrayModel = (minutes: number, logPace: number, offset_K: number) => number;
 
 /** A tray put on the scale. */
 export type Weighed = { readonly minutes: number; readonly share: number };
@@ -74,7 +74,7 @@ export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermom
   const precision = [1 / PACE_SD ** 2, 1 / offsetVar, ...past.map(() => 1 / WOBBLE_SD ** 2)];
   let x = [...mean];
   const predict = (at: readonly number[], { model, minutes, j }: (typeof readings)[number]): number =>
-    model(minutes * Math.exp(at[0] + at[2 + j]), at[1]);
+    model(minutes, at[0] + at[2 + j], at[1]);
   const loss = (at: readonly number[]): number =>
     readings.reduce((sum, one) => sum + huberLoss((one.share - predict(at, one)) / noise), 0) +
     at.reduce((sum, value, i) => sum + precision[i] * (value - mean[i]) ** 2, 0);

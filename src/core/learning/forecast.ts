@@ -9,12 +9,12 @@ const SEED = 7;
 const LONGEST_MIN = 20_000;
 
 /** Minutes after which a model's tray weighs so much of its start; infinity when it never does. */
-export function minutesTo(model: TrayModel, share: number, pace: number, offset_K: number): number {
-  if (model(LONGEST_MIN * pace, offset_K) > share) return Infinity;
+export function minutesTo(model: TrayModel, share: number, logPace: number, offset_K: number): number {
+  if (model(LONGEST_MIN, logPace, offset_K) > share) return Infinity;
   let [low, high] = [0, LONGEST_MIN];
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
-    if (model(middle * pace, offset_K) > share) low = middle;
+    if (model(middle, logPace, offset_K) > share) low = middle;
     else high = middle;
   }
   return high;
@@ -30,8 +30,7 @@ export function forecastEnd(model: TrayModel, share: number, belief: Belief, see
   const l22 = Math.sqrt(Math.max(0, d - l21 * l21));
   const ends = Array.from({ length: DRAWS }, () => {
     const [z1, z2, z3] = [normal(), normal(), normal()];
-    const pace = Math.exp(belief.logPace + l11 * z1 + WOBBLE_SD * z3);
-    return minutesTo(model, share, pace, belief.offset_K + l21 * z1 + l22 * z2);
+    return minutesTo(model, share, belief.logPace + l11 * z1 + WOBBLE_SD * z3, belief.offset_K + l21 * z1 + l22 * z2);
   }).sort((x, y) => x - y);
   return { low: quantile(ends, 0.1), mid: quantile(ends, 0.5), high: quantile(ends, 0.9) };
 }
@@ -52,11 +51,14 @@ export function forecastRunning(
   const sd = Math.sqrt(belief.covariance[0][0] + WOBBLE_SD ** 2);
   const points = Array.from({ length: GRID }, (_, i) => {
     const deviations = -REACH + (2 * REACH * i) / (GRID - 1);
-    const pace = Math.exp(belief.logPace + deviations * sd);
+    const logPace = belief.logPace + deviations * sd;
     const loss =
       deviations ** 2 +
-      weighed.reduce((sum, { minutes, share: is }) => sum + huberLoss((is - model(minutes * pace, belief.offset_K)) / noise), 0);
-    return { pace, loss };
+      weighed.reduce(
+        (sum, { minutes, share: is }) => sum + huberLoss((is - model(minutes, logPace, belief.offset_K)) / noise),
+        0,
+      );
+    return { logPace, loss };
   });
   const least = Math.min(...points.map(({ loss }) => loss));
   const weights = points.map(({ loss }) => Math.exp(-(loss - least) / 2));
@@ -69,11 +71,11 @@ export function forecastRunning(
       sum += weight / total;
       if (sum >= part) {
         const within = (part - before) / (sum - before);
-        const from = points[Math.max(0, i - 1)].pace;
-        return from + within * (points[i].pace - from);
+        const from = points[Math.max(0, i - 1)].logPace;
+        return from + within * (points[i].logPace - from);
       }
     }
-    return points[GRID - 1].pace;
+    return points[GRID - 1].logPace;
   };
   const end = (part: number): number => minutesTo(model, share, paceAt(1 - part), belief.offset_K);
   const mid = end(0.5);

@@ -63,7 +63,3 @@ export function honest(
   const at = (deviations: number): number => now + (end.mid - now) * Math.exp(bias + deviations * spread);
   return { low: at(-SDS_IN_80_PCT), mid: at(0), high: at(SDS_IN_80_PCT) };
 }
-
-/** How a forecast may be told: on the first bake of an appliance never as a single time. */
-export const howToTell = (batches: number, moment: Moment): 'wide-band' | 'band-and-time' | 'weigh-again' =>
-  batches > 0 ? 'band-and-time' : moment === 'half-way' ? 'weigh-again' : 'wide-band';

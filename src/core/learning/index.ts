@@ -1,5 +1,8 @@
 export { NOTHING_KNOWN, fitAppliance, noiseOf } from './fit';
-export type { Past, TrayModel } from './fit';
+export type { Belief, Past, TrayModel, Weighed } from './fit';
 export { forecastEnd, forecastRunning, minutesTo } from './forecast';
-export { honest, howToTell, missOf } from './honesty';
+export type { EndTime } from './forecast';
+export { NOTHING_LEARNED, learnFrom, outlook } from './history';
+export type { Finished, Learned, Outlook } from './history';
+export { honest, missOf } from './honesty';
 export type { Miss } from './honesty';

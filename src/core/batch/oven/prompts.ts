@@ -1,0 +1,173 @@
+import type { ApplianceKind, BatchDocument, HeatStep } from '../document';
+import { SECONDS_A_PIECE } from '../worth';
+import { isChamber } from '../heat/appliances';
+import { writtenLegs, type WrittenLeg } from '../heat/written-legs';
+import type { Prediction } from '../prediction';
+import { EVENT_MINUTES, LOAD, UNLOAD, mixMinutes, packMinutes } from './hand-work';
+
+/** What hands are called to do. */
+export type Act =
+  | { readonly do: 'mix' | 'stand' | 'shape' | 'cooled' | 'pack' }
+  | { readonly do: 'heat-up'; readonly kind: ApplianceKind; readonly setpoint_c: number }
+  | {
+      readonly do: 'put-in';
+      readonly kind: ApplianceKind;
+      readonly setpoint_c: number | null;
+      readonly load: number;
+      readonly loads: number;
+    }
+  | { readonly do: 'step'; readonly kind: ApplianceKind; readonly step: HeatStep }
+  | { readonly do: 'take-out'; readonly kind: ApplianceKind };
+
+/** One call to the hands at a batch: what to do, and when. */
+export type Prompt = {
+  /** Stays the same while only times of the programme change. */
+  readonly id: string;
+  /** The step of the day's plan that it belongs to. */
+  readonly step: string;
+  readonly act: Act;
+  /** Minutes counted from the trays' going in, or from the call before. */
+  readonly from: 'put-in' | 'before';
+  readonly minutes: number;
+  /** How long hands are at it [min]. */
+  readonly hands: number;
+  /** The step of the programme that runs until then; null where none does. */
+  readonly runs: number | null;
+};
+
+/** Everything that hands are called to from bowl to jar, in order; loads one after another. */
+export function promptsOf(document: BatchDocument, prediction: Prediction): Prompt[] {
+  const { yield: out, heat, keeps } = prediction;
+  const legs = writtenLegs(document.heat);
+  const stands = document.recipe.rest_minutes ?? 0;
+  const call = (step: string, act: Act, minutes: number, hands: number): Prompt => ({
+    id: step,
+    step,
+    act,
+    from: 'before',
+    minutes,
+    hands,
+    runs: null,
+  });
+  const shaping = (out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays;
+  return [
+    call('mix', { do: 'mix' }, 0, mixMinutes(document.recipe.ingredients.length)),
+    ...(stands > 0 ? [call('rest', { do: 'stand' }, Math.round(stands), 1)] : []),
+    ...heatUp(legs[0]),
+    call('shape', { do: 'shape' }, 0, Math.max(3, Math.round(shaping))),
+    ...legs.flatMap((leg, at) => {
+      const loads = heat.legs[at]?.loads ?? 1;
+      return Array.from({ length: loads }, (_, load) => legPrompts(leg, at, load, loads)).flat();
+    }),
+    call('cool', { do: 'cooled' }, Math.max(5, Math.round(heat.cooling_minutes)), 1),
+    call('pack', { do: 'pack' }, 0, packMinutes(keeps.reduce((most, one) => Math.max(most, one.packs), 1))),
+  ];
+}
+
+/** An oven is switched on while the pieces are shaped; what is dried warms up with the dryer. */
+function heatUp(leg: WrittenLeg | undefined): Prompt[] {
+  const first = leg?.steps.find(({ step }) => 'minutes' in step)?.step;
+  if (!leg || !isChamber(leg.kind) || leg.kind === 'dehydrator' || first?.do !== 'hold' || first.preheated === false) return [];
+  const act: Act = { do: 'heat-up', kind: leg.kind, setpoint_c: first.setpoint_c };
+  return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null }];
+}
+
+function legPrompts({ kind, steps }: WrittenLeg, at: number, load: number, loads: number): Prompt[] {
+  const step = `heat-${at + 1}${loads > 1 ? `-${load + 1}` : ''}`;
+  const prompts: Prompt[] = [];
+  let minute = 0;
+  let runs: number | null = null;
+  let setting = '';
+  const add = (act: Act, hands: number): void => {
+    const from = prompts.length === 0 ? ('before' as const) : ('put-in' as const);
+    const minutes = from === 'before' ? 0 : Math.round(minute);
+    prompts.push({ id: `${step}/${prompts.length}`, step, act, from, minutes, hands, runs });
+  };
+  const first = steps.find(({ step: one }) => 'minutes' in one)?.step;
+  const setpoint_c = first && 'setpoint_c' in first ? first.setpoint_c : null;
+  add({ do: 'put-in', kind, setpoint_c, load: load + 1, loads }, LOAD);
+  for (const { index, step: one } of steps) {
+    if ('minutes' in one) {
+      const next = settingOf(one);
+      // What the trays went in at needs no call of its own.
+      if (setting !== '' && next !== setting) add({ do: 'step', kind, step: one }, 1);
+      setting = next;
+      minute += one.minutes;
+      runs = index;
+    } else add({ do: 'step', kind, step: one }, EVENT_MINUTES[one.do] ?? 2);
+  }
+  add({ do: 'take-out', kind }, UNLOAD);
+  return prompts;
+}
+
+/** What a stretch asks of the dial and the door. */
+const settingOf = (step: HeatStep): string =>
+  step.do === 'hold'
+    ? `hold ${step.setpoint_c} ${step.door ?? 'shut'}`
+    : `${step.do} ${'setpoint_c' in step ? step.setpoint_c : ''}`;
+
+/** How a batch goes: when each call was done (null: still to come), what was put on top, when the day's plan has it begin. */
+export type Progress = {
+  readonly done: ReadonlyArray<number | null>;
+  readonly added: readonly number[];
+  /** When the first is due, and from when each step of the day may begin. */
+  readonly starts: number;
+  readonly planned: Readonly<Record<string, number>>;
+};
+
+/**
+ * When every call is due, on whatever clock the done ones were noted on [min]: what is done stands, what is to come follows
+ * from it, and not before the day's plan has hands and machine for it; a programme runs on from when its trays went in,
+ * however late a call was answered.
+ */
+export function dueTimes(prompts: readonly Prompt[], { done, added, starts, planned }: Progress): number[] {
+  let before = starts;
+  let wentIn = starts;
+  return prompts.map(({ step, from, minutes, hands, act }, i) => {
+    const wait = minutes + (added[i] ?? 0);
+    const isNew = i > 0 && prompts[i - 1].step !== step && act.do !== 'cooled' && act.do !== 'stand';
+    const opens = isNew ? (planned[step] ?? -Infinity) : -Infinity;
+    const due = i === 0 ? starts + wait : from === 'put-in' ? wentIn + wait : Math.max(before, opens) + wait;
+    const ended = done[i] ?? due + (from === 'put-in' || act.do === 'put-in' ? 0 : hands);
+    if (act.do === 'put-in') wentIn = done[i] ?? due;
+    before = ended;
+    return due;
+  });
+}
+
+/** The next call of a batch: the first that is not done; null when all are. */
+export const nextCall = (done: ReadonlyArray<unknown>): number | null => {
+  const at = done.findIndex((one) => one === null);
+  return at === -1 ? null : at;
+};
+
+/** A step of the day as it really went, in the minutes of the day's plan; `to` is null while it goes on. */
+export type Begun = { readonly batch: string; readonly step: string; readonly from: number; readonly to: number | null };
+
+/** The steps of a batch that have begun, from its calls. */
+export function begunSteps(batch: string, prompts: readonly Prompt[], { done, ...rest }: Progress, now: number): Begun[] {
+  const due = dueTimes(prompts, { done, ...rest });
+  const steps = [...new Set(prompts.map(({ step }) => step))];
+  return steps.flatMap((step) => {
+    const mine = prompts.flatMap((prompt, i) => (prompt.step === step ? [i] : []));
+    const [first, last] = [mine[0], mine[mine.length - 1]];
+    const to = done[last];
+    const at = done[first];
+    const { act, hands } = prompts[first];
+    // Work of hands is noted when it ends, waiting when it begins with what came before it, heat when the trays are in.
+    const before = first === 0 ? null : done[first - 1];
+    const from =
+      act.do === 'put-in'
+        ? at === null
+          ? null
+          : at - hands
+        : act.do === 'cooled' || act.do === 'stand'
+          ? before
+          : startOfHands(at, due[first], hands, now, first === 0 || before !== null);
+    return from === null ? [] : [{ batch, step, from, to }];
+  });
+}
+
+/** Hands that have not called it done are taken to be at it once it is due and what comes before is done. */
+const startOfHands = (done: number | null, due: number, hands: number, now: number, free: boolean): number | null =>
+  done !== null ? Math.min(done - 1, Math.max(due, done - hands)) : free && due <= now ? due : null;

@@ -1,0 +1,98 @@
+import { NOTHING_KNOWN, fitAppliance, type Belief, type Past } from './fit';
+import { forecastEnd, forecastRunning, minutesTo, type EndTime } from './forecast';
+import { honest, missOf, type Miss, type Moment, type Tally } from './honesty';
+
+/** A finished batch of an appliance: its model, what its trays weighed, and the share it was to be taken down to. */
+export type Finished = Past & { readonly target: number };
+
+/** What an appliance has taught, batch after batch. */
+export type Learned = {
+  readonly belief: Belief;
+  /** How far past forecasts were off, by when they were made. */
+  readonly misses: Readonly<Record<Moment, readonly Miss[]>>;
+  /** Of forecasts made before a bake, how many held. */
+  readonly tally: Tally;
+};
+
+export const NOTHING_LEARNED: Learned = {
+  belief: NOTHING_KNOWN,
+  misses: { start: [], 'half-way': [] },
+  tally: { of: 0, inside: 0 },
+};
+
+/** A tray weighed between these shares of the time counts as weighed half-way. */
+const HALF_WAY = [0.2, 0.8] as const;
+
+/**
+ * Lives an appliance's batches through again in their order: every forecast is made from the batches before it, held against
+ * what then happened, and only then learned from.
+ *
+ * @param thermometer_K - what a thermometer in the appliance read above its dial
+ */
+export function learnFrom(batches: readonly Finished[], thermometer_K?: number): Learned {
+  let learned = NOTHING_LEARNED;
+  const seen: Past[] = [];
+  for (const { model, weighed, target } of batches) {
+    if (weighed.length === 0) continue;
+    const { belief, misses, tally } = learned;
+    const itself = fitAppliance([{ model, weighed }]);
+    const really = minutesTo(model, target, itself.logPace, itself.offset_K);
+    const said = forecastEnd(model, target, belief);
+    const then = { misses: { ...misses }, tally };
+    if (isTime(said) && Number.isFinite(really)) {
+      const shown = honest(0, said, misses.start, 'start', tally);
+      then.misses.start = [...misses.start, missOf(0, said, really)];
+      then.tally = { of: tally.of + 1, inside: tally.inside + (really >= shown.low && really <= shown.high ? 1 : 0) };
+      const half = weighed.find(({ minutes }) => minutes > HALF_WAY[0] * really && minutes < HALF_WAY[1] * really);
+      const running = half && forecastRunning(model, target, belief, [half]);
+      if (half && running && isTime(running) && running.mid > half.minutes)
+        then.misses['half-way'] = [...misses['half-way'], missOf(half.minutes, running, really)];
+    }
+    seen.push({ model, weighed });
+    learned = { belief: fitAppliance(seen, undefined, thermometer_K), ...then };
+  }
+  return learned;
+}
+
+const isTime = ({ mid, high }: EndTime): boolean => Number.isFinite(high) && high > mid && mid > 0;
+
+/** On the first bake of an appliance no single time is told, nor an end from a tray weighed half-way. */
+const howToTell = (batches: number, moment: Moment): Outlook['tell'] =>
+  batches > 0 ? 'band-and-time' : moment === 'half-way' ? 'weigh-again' : 'wide-band';
+
+/** What may be said of a batch's end: how, when, and on how many batches it rests. */
+export type Outlook = {
+  readonly tell: 'wide-band' | 'band-and-time' | 'weigh-again';
+  /** Minutes from the trays' going in; null where the programme never gets there. */
+  readonly end: EndTime | null;
+  readonly batches: number;
+};
+
+/**
+ * When a batch under way will be as dry as it was planned to be.
+ *
+ * @param now - minutes since its trays went in
+ * @param weighed - trays weighed so far
+ */
+export function outlook(
+  { model, target, weighed }: Finished,
+  now: number,
+  { belief, misses, tally }: Learned,
+  noise?: number,
+): Outlook {
+  const moment: Moment = weighed.length > 0 ? 'half-way' : 'start';
+  const { batches } = belief;
+  const tell = howToTell(batches, moment);
+  const from = moment === 'start' ? 0 : Math.max(...weighed.map(({ minutes }) => minutes));
+  const plain = moment === 'start' ? forecastEnd(model, target, belief) : forecastRunning(model, target, belief, weighed, noise);
+  if (!Number.isFinite(plain.mid)) return { tell, end: null, batches };
+  // It was there already when it was weighed.
+  if (plain.mid <= from + 0.5 || !isTime(plain))
+    return {
+      tell,
+      end: { low: Math.min(plain.low, from), mid: Math.min(plain.mid, Math.max(from, now)), high: Math.max(from, plain.mid) },
+      batches,
+    };
+  const { low, mid, high } = honest(from, plain, misses[moment], moment, tally);
+  return { tell, end: { low: Math.max(low, from), mid, high }, batches };
+}

@@ -1,0 +1,108 @@
+import type { Prompt } from '@/core/batch';
+import type { Queryable } from './client';
+
+/** A batch under way, or one that was. */
+export type BakeRow = {
+  readonly batch_id: string;
+  /** The bake day that it is part of, as an ISO date; null when it is baked by itself. */
+  readonly day: string | null;
+  readonly starts_at: Date;
+  /** When the day's plan has each of its steps begin [ms since 1970]. */
+  readonly planned: Readonly<Record<string, number>>;
+  readonly tray_g: number | null;
+  readonly before_g: number | null;
+  readonly ended_at: Date | null;
+};
+export type TimerRow = {
+  readonly position: number;
+  readonly prompt: Prompt;
+  readonly added_minutes: number;
+  readonly due_at: Date;
+  readonly done_at: Date | null;
+};
+
+const COLUMNS = 'batch_id, day, starts_at, planned, tray_g, before_g, ended_at';
+
+/** Bakes of a kitchen that go on, and those that ended within the last so many hours; the one begun first comes first. */
+export async function bakesOf(db: Queryable, kitchenId: string, endedWithin_h: number): Promise<BakeRow[]> {
+  const { rows } = await db.query<BakeRow>(
+    `select ${COLUMNS} from bake where kitchen_id = $1 and (ended_at is null or ended_at > now() - make_interval(hours => $2))
+     order by starts_at, batch_id`,
+    [kitchenId, endedWithin_h],
+  );
+  return rows;
+}
+
+/** One bake, held until the transaction ends, so that two hands do not answer at once. */
+export async function holdBake(db: Queryable, batchId: string): Promise<BakeRow | null> {
+  const { rows } = await db.query<BakeRow>(`select ${COLUMNS} from bake where batch_id = $1 for update`, [batchId]);
+  return rows[0] ?? null;
+}
+
+export async function maybeBake(db: Queryable, batchId: string): Promise<BakeRow | null> {
+  const { rows } = await db.query<BakeRow>(`select ${COLUMNS} from bake where batch_id = $1`, [batchId]);
+  return rows[0] ?? null;
+}
+
+/** False when it has begun already. */
+export async function addBake(
+  db: Queryable,
+  kitchenId: string,
+  { batch_id, day, starts_at, planned }: Pick<BakeRow, 'batch_id' | 'day' | 'starts_at' | 'planned'>,
+): Promise<boolean> {
+  const { rowCount } = await db.query(
+    'insert into bake (batch_id, kitchen_id, day, starts_at, planned) values ($1, $2, $3, $4, $5) on conflict do nothing',
+    [batch_id, kitchenId, day, starts_at, JSON.stringify(planned)],
+  );
+  return rowCount === 1;
+}
+
+export async function setBake(
+  db: Queryable,
+  { batch_id, planned, tray_g, before_g, ended_at }: Pick<BakeRow, 'batch_id' | 'planned' | 'tray_g' | 'before_g' | 'ended_at'>,
+): Promise<void> {
+  await db.query('update bake set planned = $2, tray_g = $3, before_g = $4, ended_at = $5 where batch_id = $1', [
+    batch_id,
+    JSON.stringify(planned),
+    tray_g,
+    before_g,
+    ended_at,
+  ]);
+}
+
+/** Gives a bake up: as if it had not begun. */
+export async function removeBake(db: Queryable, batchId: string): Promise<boolean> {
+  const { rowCount } = await db.query('delete from bake where batch_id = $1', [batchId]);
+  return rowCount === 1;
+}
+
+export async function timersOf(db: Queryable, batchIds: readonly string[]): Promise<Map<string, TimerRow[]>> {
+  const { rows } = await db.query<TimerRow & { batch_id: string }>(
+    'select batch_id, position, prompt, added_minutes, due_at, done_at from timer where batch_id = any($1) order by position',
+    [batchIds],
+  );
+  const timers = new Map<string, TimerRow[]>(batchIds.map((id) => [id, []]));
+  for (const { batch_id, ...row } of rows) timers.get(batch_id)?.push(row);
+  return timers;
+}
+
+/** Writes all calls of a bake anew. */
+export async function setTimers(db: Queryable, batchId: string, timers: readonly TimerRow[]): Promise<void> {
+  await db.query('delete from timer where batch_id = $1 and position >= $2', [batchId, timers.length]);
+  await db.query(
+    `insert into timer (batch_id, position, prompt, added_minutes, due_at, done_at)
+     select $1, * from unnest($2::int[], $3::jsonb[], $4::numeric[], $5::timestamptz[], $6::timestamptz[])
+     on conflict (batch_id, position) do update
+     set prompt = excluded.prompt, added_minutes = excluded.added_minutes, due_at = excluded.due_at, done_at = excluded.done_at
+     where (timer.prompt, timer.added_minutes, timer.due_at, timer.done_at)
+       is distinct from (excluded.prompt, excluded.added_minutes, excluded.due_at, excluded.done_at)`,
+    [
+      batchId,
+      timers.map(({ position }) => position),
+      timers.map(({ prompt }) => JSON.stringify(prompt)),
+      timers.map(({ added_minutes }) => added_minutes),
+      timers.map(({ due_at }) => due_at),
+      timers.map(({ done_at }) => done_at),
+    ],
+  );
+}
