@@ -21,7 +21,7 @@ type DemoBatch = {
   readonly name: string;
   readonly baked_on: string;
   readonly edits: ReadonlyArray<{ readonly path: Path; readonly to: unknown }>;
-  readonly measured: Measured;
+  readonly measured: Omit<Measured, keyof typeof UNSEEN> & Partial<Measured>;
 };
 type Demo = {
   readonly kitchen: {
@@ -89,7 +89,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
         forecast: predicted,
         bakedOn: batch.baked_on,
       });
-      await addMeasurement(db, batchId, batch.measured, predicted);
+      await addMeasurement(db, batchId, { ...UNSEEN, ...batch.measured }, predicted);
       await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
     }
     const { due_planned, others, ...saturday } = demo.saturday;
@@ -114,6 +114,9 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
   }
   return true;
 }
+
+/** What nobody noted of a batch. */
+const UNSEEN = { minutes: null, thickness_mm: null, colour: null, dogs: [] };
 
 const edited = (document: BatchDocument, edits: DemoBatch['edits']): BatchDocument =>
   edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), document);

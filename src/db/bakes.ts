@@ -33,6 +33,12 @@ export async function bakesOf(db: Queryable, kitchenId: string, endedWithin_h: n
   return rows;
 }
 
+/** Bakes that are part of a bake day. */
+export async function bakesOn(db: Queryable, day: string): Promise<BakeRow[]> {
+  const { rows } = await db.query<BakeRow>(`select ${COLUMNS} from bake where day = $1 order by starts_at, batch_id`, [day]);
+  return rows;
+}
+
 /** One bake, held until the transaction ends, so that two hands do not answer at once. */
 export async function holdBake(db: Queryable, batchId: string): Promise<BakeRow | null> {
   const { rows } = await db.query<BakeRow>(`select ${COLUMNS} from bake where batch_id = $1 for update`, [batchId]);

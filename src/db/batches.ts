@@ -45,17 +45,33 @@ export async function maybeOpenBatch(
   return rows[0] ?? null;
 }
 
-/** Batches that nobody has baked yet, with their documents, the one changed last first. */
+/** Batches that nobody has baked yet, and these, with their documents, the one changed last first. */
 export async function plannedBatches(
   db: Queryable,
   kitchenId: string,
   limit: number,
+  also: readonly string[] = [],
 ): Promise<Array<Pick<BatchRow, 'id' | 'name' | 'document'>>> {
   const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'document'>>(
-    'select id, name, document from batch where kitchen_id = $1 and baked_on is null order by updated_at desc, id limit $2',
-    [kitchenId, limit],
+    `select id, name, document from batch where kitchen_id = $1 and (baked_on is null or id = any($3))
+     order by updated_at desc, id limit $2`,
+    [kitchenId, limit, also],
   );
   return rows;
+}
+
+/** Batches that were baked, with their documents, the oldest of the newest so many first. */
+export async function bakedBatches(
+  db: Queryable,
+  kitchenId: string,
+  limit: number,
+): Promise<Array<Pick<BatchRow, 'id' | 'revision' | 'name' | 'document'> & { readonly baked_on: string }>> {
+  const { rows } = await db.query<Pick<BatchRow, 'id' | 'revision' | 'name' | 'document'> & { readonly baked_on: string }>(
+    `select id, revision, name, document, baked_on from batch where kitchen_id = $1 and baked_on is not null
+     order by baked_on desc, created_at desc limit $2`,
+    [kitchenId, limit],
+  );
+  return rows.reverse();
 }
 
 type NewBatch = {
@@ -100,4 +116,9 @@ export async function replaceBatch(
 /** Marks a batch as baked on a day; one that has a day keeps it. */
 export async function markBaked(db: Queryable, id: string): Promise<void> {
   await db.query('update batch set baked_on = coalesce(baked_on, current_date) where id = $1', [id]);
+}
+
+/** Takes back that a batch was baked. */
+export async function unmarkBaked(db: Queryable, id: string): Promise<void> {
+  await db.query('update batch set baked_on = null where id = $1', [id]);
 }

@@ -18,6 +18,8 @@ const SENTENCES: Readonly<Record<string, string>> = {
   bake_tray_has_weight: 'A tray cannot weigh less than nothing.',
   bake_before_above_tray: 'The tray with its pieces must weigh more than the empty tray.',
   measurement_counts_pieces: 'Count at least one piece, or leave the count empty.',
+  measurement_takes_time: 'The heat took longer than nothing. Type its minutes, or leave them empty.',
+  measurement_is_thick: 'A piece is thicker than nothing. Measure one, or leave it empty.',
   measurement_tray_has_weight: 'A tray cannot weigh less than nothing.',
   measurement_before_above_tray: 'The tray with its pieces before baking must weigh more than the empty tray.',
   measurement_after_above_tray: 'The tray with its pieces after baking must weigh more than the empty tray.',

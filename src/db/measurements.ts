@@ -9,10 +9,19 @@ export type Measured = {
   readonly after_g: number | null;
   readonly texture: string | null;
   readonly note: string;
+  /** What it really took in the heat [min], and how thick a raw piece was. */
+  readonly minutes: number | null;
+  readonly thickness_mm: number | null;
+  /** Of the edge, as the prediction tells it. */
+  readonly colour: string | null;
+  readonly dogs: readonly DogVerdict[];
 };
+/** What a dog made of it. */
+export const VERDICTS = ['wolfed it', 'took it', 'thought about it', 'left it'] as const;
+export type DogVerdict = { readonly dog: string; readonly verdict: (typeof VERDICTS)[number] };
 export type MeasurementRow = Measured & { readonly forecast: ForecastRow; readonly revision: number };
 
-const COLUMNS = 'pieces, tray_g, before_g, after_g, texture, note, forecast, revision';
+const COLUMNS = 'pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, forecast, revision';
 
 export async function maybeMeasurement(db: Queryable, batchId: string): Promise<MeasurementRow | null> {
   const { rows } = await db.query<MeasurementRow>(`select ${COLUMNS} from measurement where batch_id = $1`, [batchId]);
@@ -38,8 +47,8 @@ export async function addMeasurement(
   forecast: ForecastRow,
 ): Promise<number | null> {
   const { rows } = await db.query<{ revision: number }>(
-    `insert into measurement (batch_id, pieces, tray_g, before_g, after_g, texture, note, forecast)
-     values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict (batch_id) do nothing returning revision`,
+    `insert into measurement (batch_id, pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, forecast)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) on conflict (batch_id) do nothing returning revision`,
     [...valuesOf(batchId, measured), JSON.stringify(forecast)],
   );
   return rows[0]?.revision ?? null;
@@ -53,8 +62,9 @@ export async function replaceMeasurement(
   measured: Measured,
 ): Promise<number | null> {
   const { rows } = await db.query<{ revision: number }>(
-    `update measurement set pieces = $2, tray_g = $3, before_g = $4, after_g = $5, texture = $6, note = $7,
-       revision = revision + 1, measured_at = now() where batch_id = $1 and revision = $8 returning revision`,
+    `update measurement set pieces = $2, tray_g = $3, before_g = $4, after_g = $5, texture = $6, note = $7, minutes = $8,
+       thickness_mm = $9, colour = $10, dogs = $11, revision = revision + 1, measured_at = now()
+     where batch_id = $1 and revision = $12 returning revision`,
     [...valuesOf(batchId, measured), revision],
   );
   return rows[0]?.revision ?? null;
@@ -68,4 +78,8 @@ const valuesOf = (batchId: string, m: Measured): unknown[] => [
   m.after_g,
   m.texture,
   m.note,
+  m.minutes,
+  m.thickness_mm,
+  m.colour,
+  JSON.stringify(m.dogs),
 ];

@@ -1,13 +1,16 @@
 import Joi from 'joi';
 import type { Machine, Rec } from '@/core/bakeday';
-import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings, type KitchenBatch } from '@/core/batch';
+import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings, type KitchenBatch, type UnderWay } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
 import { plannedBatches } from '@/db/batches';
-import { appliancesOf } from '@/db/kitchen';
+import { bakesOn, timersOf } from '@/db/bakes';
+import type { Queryable } from '@/db/client';
+import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
+import { begunOn, midnightOf, minuteOf } from './oven/bake-state';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -17,6 +20,8 @@ export type BakeDayView = BakeDayRow & {
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   /** Batches that cannot be worked out, and why. */
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
+  /** What of it goes on already; null before it has begun. */
+  readonly underWay: UnderWay | null;
 };
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
@@ -27,7 +32,7 @@ export const viewBakeDay = (asked: string | undefined, today: string): Promise<R
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, room_c } = kitchen.value;
+    const { id } = kitchen.value;
     if (asked !== undefined && !ISO_DAY.test(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id);
     const row: BakeDayRow = kept ?? {
@@ -35,24 +40,43 @@ export const viewBakeDay = (asked: string | undefined, today: string): Promise<R
       settings: { ...USUAL_DAY, picked: [], pins: [] },
       plan: [],
     };
-    const pantry = await loadPantry(db);
-    const kit = await appliancesOf(db, id);
-    const batches: Array<BakeDayView['batches'][number]> = [];
-    const stuck: Array<BakeDayView['stuck'][number]> = [];
-    for (const { id: batch, name, document } of await plannedBatches(db, id, LISTED)) {
-      const worked = predict(document, { pantry }, 'unadvised');
-      if (!worked.ok) stuck.push({ name, why: worked.message });
-      else {
-        const { prediction } = worked.value;
-        batches.push({ ...dayBatch(batch, document, prediction, kit, DUE_MIN), name, pieces: prediction.yield.pieces });
-      }
-    }
-    const machines = machinesOf(kit, room_c).map((machine) => ({
-      ...machine,
-      name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,
-    }));
-    return succeed({ ...row, batches, machines, stuck });
+    return succeed({ ...row, ...(await workOf(db, kitchen.value, row)) });
   });
+
+/** What could be baked on a day, on what, and what of it goes on already. */
+export async function workOf(
+  db: Queryable,
+  { id, room_c }: Pick<KitchenRow, 'id' | 'room_c'>,
+  row: BakeDayRow,
+): Promise<Pick<BakeDayView, 'batches' | 'machines' | 'stuck' | 'underWay'>> {
+  const pantry = await loadPantry(db);
+  const kit = await appliancesOf(db, id);
+  const batches: Array<BakeDayView['batches'][number]> = [];
+  const stuck: Array<BakeDayView['stuck'][number]> = [];
+  const picked = row.settings.picked.map(({ batch }) => batch);
+  for (const { id: batch, name, document } of await plannedBatches(db, id, LISTED, picked)) {
+    const worked = predict(document, { pantry }, 'unadvised');
+    if (!worked.ok) stuck.push({ name, why: worked.message });
+    else {
+      const { prediction } = worked.value;
+      batches.push({ ...dayBatch(batch, document, prediction, kit, DUE_MIN), name, pieces: prediction.yield.pieces });
+    }
+  }
+  const machines = machinesOf(kit, room_c).map((machine) => ({
+    ...machine,
+    name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,
+  }));
+  return { batches, machines, stuck, underWay: await underWayOn(db, row.day, picked, Date.now()) };
+}
+
+/** What has begun of a day's batches; null while nothing has. */
+async function underWayOn(db: Queryable, day: string, picked: readonly string[], now: number): Promise<UnderWay | null> {
+  const bakes = await bakesOn(db, day);
+  if (bakes.length === 0) return null;
+  const timers = await timersOf(db, picked);
+  const begun = bakes.flatMap((bake) => begunOn(day, bake, timers.get(bake.batch_id) ?? [], now));
+  return { now: minuteOf(now - midnightOf(day)), begun };
+}
 
 const minute = Joi.number().integer().min(0).max(30_000);
 const span = Joi.array().items(minute).length(2);

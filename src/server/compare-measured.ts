@@ -33,7 +33,10 @@ const lossAt = (doughWater_pct: number, moisture_pct: number): number =>
 const moistureAt = (doughWater_pct: number, loss_pct: number): number => 100 - (100 - doughWater_pct) / (1 - loss_pct / 100);
 
 /** Sets what was measured beside what was predicted. */
-export function compareMeasured(measured: Measured, forecast: ForecastRow): Comparison {
+export function compareMeasured(
+  measured: Pick<Measured, 'pieces' | 'tray_g' | 'before_g' | 'after_g' | 'texture'>,
+  forecast: ForecastRow,
+): Comparison {
   const { pieces, tray_g, before_g, after_g, texture } = measured;
   const water = forecast.dough_water_pct;
   const loss = before_g !== null && after_g !== null ? 100 * (1 - (after_g - tray_g) / (before_g - tray_g)) : null;

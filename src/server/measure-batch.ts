@@ -1,12 +1,15 @@
 import Joi from 'joi';
 import { fail, succeed, type Result } from '@/core/failure';
+import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
 import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
-import { addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
+import { VERDICTS, addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
 import { checkWith } from '@/formats/read-batch';
 import { forecast } from './forecast';
+import { relearn } from './oven/learn';
 import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
 import { inTransaction } from './with-database';
 
 type MeasureRequest = Measured & { readonly revision: number };
@@ -23,6 +26,23 @@ const MEASURE_REQUEST = Joi.object({
     .allow(null)
     .required(),
   note: Joi.string().allow('').max(2000).required(),
+  minutes: Joi.number().greater(0).max(20_000).allow(null).default(null),
+  thickness_mm: Joi.number().greater(0).max(200).allow(null).default(null),
+  colour: Joi.string()
+    .valid(...COLOUR_NAMES)
+    .allow(null)
+    .default(null),
+  dogs: Joi.array()
+    .items(
+      Joi.object({
+        dog: Joi.string().max(80).required(),
+        verdict: Joi.string()
+          .valid(...VERDICTS)
+          .required(),
+      }),
+    )
+    .max(60)
+    .default([]),
 });
 
 /**
@@ -47,6 +67,8 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
         'revision',
       );
     await markBaked(db, id);
+    const kitchen = await kitchenOf(db);
+    if (kitchen.ok) await relearn(db, kitchen.value, id);
     return succeed({ revision });
   });
 

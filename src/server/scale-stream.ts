@@ -30,6 +30,9 @@ export function workScale(body: unknown): Result<{ done: string }> {
   return succeed({ done: request.value.do });
 }
 
+/** What the scale shows now [g]; null while it is not connected. */
+export const readScale = (): number | null => scale().read(Date.now())?.grams ?? null;
+
 /** Readings as they come, as server-sent events: `reading` with grams, or `silent` while the scale is not connected. */
 export function scaleStream(signal: AbortSignal): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();

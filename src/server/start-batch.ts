@@ -2,14 +2,17 @@ import type { BatchDocument } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import { addBatch } from '@/db/batches';
+import { appliancesOf } from '@/db/kitchen';
+import { learnedOf } from '@/db/learned';
 import { maybeRecipe } from '@/db/recipes';
 import { checkBatch } from '@/formats/read-batch';
 import { forecast } from './forecast';
+import { atItsPace } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-/** Starts a batch from a recipe, in this kitchen's air and by its hands. */
+/** Starts a batch from a recipe, in this kitchen's air, by its hands, and at the pace that its oven was found to have. */
 export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
@@ -20,7 +23,9 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
     const hand_gap_mm = usualGap(cut_gaps_mm);
     const hands = { ...(cup_fill ? { cup_fill } : {}), ...(hand_gap_mm === null ? {} : { hand_gap_mm }) };
     const air = { altitude_m, room_c, room_rh_pct, ...hands };
-    const document: BatchDocument = { ...recipe.document, name: recipe.name, kitchen: air };
+    const kit = await appliancesOf(db, kitchen.value.id);
+    const learned = await learnedOf(db, kitchen.value.id);
+    const document: BatchDocument = atItsPace({ ...recipe.document, name: recipe.name, kitchen: air }, kit, learned);
     const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
     if (!predicted.ok) return predicted;
     const batch = { kitchenId: kitchen.value.id, recipeId, name: recipe.name, document, forecast: predicted.value };

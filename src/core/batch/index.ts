@@ -17,7 +17,7 @@ export type {
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export { USUAL_TRAY, onItsTray } from './shape/on-tray';
-export { USUAL_SHELVES, chamberOf, isChamber, stepsIn } from './heat/appliances';
+export { USUAL_SHELVES, chamberOf, isChamber, sameAppliance, stepsIn } from './heat/appliances';
 export { coolingOf } from './heat/cooling';
 export type { Cooling } from './heat/cooling';
 export type { Moment } from './heat/moments';
@@ -49,7 +49,8 @@ export { dayBatch, heatName, machinesOf } from './day-batch';
 export type { KitMachine, KitchenBatch, StepHeat } from './day-batch';
 export { USUAL_DAY, dayOf } from './bake-day';
 export type { DaySettings, UnderWay } from './bake-day';
-export { begunSteps, dueTimes, nextCall, promptsOf } from './oven/prompts';
+export { begunSteps, dueTimes, lengthened, nextCall, promptsOf } from './oven/prompts';
 export type { Act, Begun, Progress, Prompt } from './oven/prompts';
+export { writtenLegs } from './heat/written-legs';
 export { trayCourse } from './oven/tray-model';
 export type { TrayCourse } from './oven/tray-model';

@@ -69,4 +69,7 @@ const COLOUR_WORDS: ReadonlyArray<readonly [number, string]> = [
 ];
 
 /** Colour in words for an edge browning. */
+/** All of them, the palest first. */
+export const COLOUR_NAMES: readonly string[] = [...COLOUR_WORDS.map(([, word]) => word), 'dark'];
+
 export const colourWord = (browning: number): string => COLOUR_WORDS.find(([end]) => browning < end)?.[1] ?? 'dark';

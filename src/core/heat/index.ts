@@ -1,6 +1,6 @@
 export { CHAMBERS, SUPPORTS, cooledTo, preheat, warmest } from './appliance';
 export type { Chamber, ChamberKind, SupportName } from './appliance';
-export { COLOUR_STARTS, colourWord } from './browning';
+export { COLOUR_STARTS, COLOUR_NAMES, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';

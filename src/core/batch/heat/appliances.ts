@@ -51,6 +51,11 @@ const BASE_IN: Partial<Record<ApplianceKind, SupportName>> = { dehydrator: 'mesh
 export const usualBase = (kind: ApplianceKind, method: ShapeMethod): SupportName =>
   kind === 'contact-grill' ? 'plates' : (USUAL_BASE[method] ?? BASE_IN[kind] ?? 'paper-on-tray');
 
+/** The same appliance: what stands in it and what was measured of it since may differ. */
+export const sameAppliance = (one: Appliance, other: Appliance): boolean =>
+  (one.kind ?? 'static-oven') === (other.kind ?? 'static-oven') &&
+  (one.thermostat_offset_c ?? 0) === (other.thermostat_offset_c ?? 0);
+
 export const isChamber = (kind: ApplianceKind): kind is ChamberKind => kind in CHAMBERS;
 
 const IN_A_CHAMBER = [

@@ -171,3 +171,10 @@ export function begunSteps(batch: string, prompts: readonly Prompt[], { done, ..
 /** Hands that have not called it done are taken to be at it once it is due and what comes before is done. */
 const startOfHands = (done: number | null, due: number, hands: number, now: number, free: boolean): number | null =>
   done !== null ? Math.min(done - 1, Math.max(due, done - hands)) : free && due <= now ? due : null;
+
+/** The document with one stretch of its programme so much longer. */
+export function lengthened(document: BatchDocument, step: number, minutes: number): BatchDocument {
+  const { heat } = document;
+  const steps = heat.steps.map((one, i) => (i === step && 'minutes' in one ? { ...one, minutes: one.minutes + minutes } : one));
+  return { ...document, heat: { ...heat, steps } };
+}

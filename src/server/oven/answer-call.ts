@@ -1,0 +1,146 @@
+import Joi from 'joi';
+import { lengthened } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { holdBake, removeBake, setBake, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
+import { markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import type { KitchenRow } from '@/db/kitchen';
+import { checkWith } from '@/formats/read-batch';
+import { forecast } from '../forecast';
+import { loadPantry } from '../pantry';
+import { kitchenOf } from '../view-kitchen';
+import { inTransaction } from '../with-database';
+import { callsOf, minuteOf, nextOf, writeTimers } from './bake-state';
+import { relearn } from './learn';
+import { reflow } from './reflow';
+
+type Answer =
+  /** The call at a position is done; one that is done already stays so. */
+  | { readonly do: 'done'; readonly position: number }
+  | { readonly do: 'undo' }
+  /** Stay in the heat, or stand, so much longer. */
+  | { readonly do: 'more'; readonly minutes: number }
+  /** Call again a little later; nothing of the programme changes. */
+  | { readonly do: 'later'; readonly minutes: number }
+  | { readonly do: 'give-up' };
+const minutes = Joi.number().integer().min(1).max(240).required();
+const ANSWER = Joi.object({ do: Joi.string().valid('done', 'undo', 'more', 'later', 'give-up').required() })
+  .when(Joi.object({ do: 'done' }).unknown(), { then: Joi.object({ position: Joi.number().integer().min(0).required() }) })
+  .when(Joi.object({ do: Joi.valid('more', 'later') }).unknown(), { then: Joi.object({ minutes }) });
+
+/** Answered this much off its time, a call moves what is left of the day [min]. */
+const MOVES_THE_DAY_MIN = 4;
+
+/** Answers a call of a batch under way. */
+export const answerCall = (batchId: string, body: unknown): Promise<Result<{ next: number | null }>> =>
+  inTransaction(async (db) => {
+    const request = checkWith<Answer>(ANSWER, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const bake = await holdBake(db, batchId);
+    if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven. It may have been given up on another page.');
+    const timers = (await timersOf(db, [batchId])).get(batchId) ?? [];
+    return takeAnswer({ db, kitchen: kitchen.value, bake, timers }, request.value);
+  });
+
+type Held = {
+  readonly db: Queryable;
+  readonly kitchen: KitchenRow;
+  readonly bake: BakeRow;
+  readonly timers: readonly TimerRow[];
+};
+type Next = Promise<Result<{ next: number | null }>>;
+
+function takeAnswer(held: Held, answer: Answer): Next {
+  switch (answer.do) {
+    case 'done':
+      return finishCall(held, answer.position);
+    case 'undo':
+      return undo(held);
+    case 'more':
+      return stayLonger(held, answer.minutes);
+    case 'later':
+      return callLater(held, answer.minutes);
+    case 'give-up':
+      return giveUp(held);
+  }
+}
+
+async function finishCall({ db, kitchen, bake, timers }: Held, position: number): Next {
+  const next = nextOf(timers);
+  const call = timers[position];
+  if (!call) return fail('BAD_VALUE', 'There is no such call. Reload the page.', 'position');
+  if (call.done_at) return succeed({ next });
+  if (position !== next) return fail('CHANGED_ELSEWHERE', 'Something else comes first. The page shows what.', 'position');
+  const at = new Date();
+  const done = timers.map((timer) => (timer.position === position ? { ...timer, done_at: at } : timer));
+  const ended_at = nextOf(done) === null ? at : null;
+  await setBake(db, { ...bake, ended_at });
+  await rewrite(db, bake, done);
+  if (ended_at) {
+    await markBaked(db, bake.batch_id);
+    await relearn(db, kitchen, bake.batch_id);
+  } else if (bake.day && Math.abs(minuteOf(at) - minuteOf(call.due_at)) > MOVES_THE_DAY_MIN) await reflow(db, kitchen, bake.day);
+  return succeed({ next: nextOf(done) });
+}
+
+async function undo({ db, bake, timers }: Held): Next {
+  const last = timers.findLast(({ done_at }) => done_at !== null);
+  if (!last) return fail('BAD_VALUE', 'Nothing is done yet that could be taken back.');
+  if (bake.ended_at) {
+    await setBake(db, { ...bake, ended_at: null });
+    await unmarkBaked(db, bake.batch_id);
+  }
+  await rewrite(
+    db,
+    bake,
+    timers.map((timer) => (timer === last ? { ...timer, done_at: null } : timer)),
+  );
+  return succeed({ next: last.position });
+}
+
+/** Longer in the heat lengthens the programme itself, so that what is predicted is what is baked. */
+async function stayLonger(held: Held, more: number): Next {
+  const { db, kitchen, bake, timers } = held;
+  const next = nextOf(timers);
+  if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing can be lengthened.');
+  const { runs } = timers[next].prompt;
+  if (runs === null) return callLater(held, more);
+  const batch = await maybeBatch(db, bake.batch_id);
+  if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
+  const document = lengthened(batch.document, runs, more);
+  const pantry = await loadPantry(db);
+  const [calls, predicted] = [callsOf(document, pantry), forecast(document, { pantry }, false)];
+  if (!calls.ok) return calls;
+  if (!predicted.ok) return predicted;
+  await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });
+  await writeTimers(db, bake, calls.value.prompts, timers);
+  if (bake.day) await reflow(db, kitchen, bake.day);
+  return succeed({ next });
+}
+
+async function callLater({ db, bake, timers }: Held, more: number): Next {
+  const next = nextOf(timers);
+  if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing is called any more.');
+  // From now on when it is overdue: "in two minutes" means two minutes from now.
+  const overdue = Math.max(0, minuteOf(Date.now()) - minuteOf(timers[next].due_at));
+  const later = timers.map((timer) =>
+    timer.position === next ? { ...timer, added_minutes: timer.added_minutes + Math.round(overdue) + more } : timer,
+  );
+  await rewrite(db, bake, later);
+  return succeed({ next });
+}
+
+async function giveUp({ db, bake }: Held): Next {
+  await removeBake(db, bake.batch_id);
+  return succeed({ next: null });
+}
+
+const rewrite = (db: Queryable, bake: BakeRow, timers: readonly TimerRow[]): Promise<void> =>
+  writeTimers(
+    db,
+    bake,
+    timers.map(({ prompt }) => prompt),
+    timers,
+  );

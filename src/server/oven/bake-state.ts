@@ -1,0 +1,87 @@
+import {
+  begunSteps,
+  dueTimes,
+  nextCall,
+  predict,
+  promptsOf,
+  type BatchDocument,
+  type Begun,
+  type Prediction,
+  type Progress,
+  type Prompt,
+} from '@/core/batch';
+import { succeed, type Result } from '@/core/failure';
+import type { Pantry } from '@/core/pantry';
+import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';
+import type { Queryable } from '@/db/client';
+
+const MS = 60_000;
+/** Times of day as minutes since 1970, in which the core counts. */
+export const minuteOf = (at: Date | number): number => Number(at) / MS;
+const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
+
+/** Midnight of an ISO day on the kitchen's clock [ms since 1970]. */
+export const midnightOf = (day: string): number => new Date(`${day}T00:00:00`).getTime();
+
+/** The likely prediction of a batch, and its calls. */
+export function callsOf(
+  document: BatchDocument,
+  pantry: Pantry,
+): Result<{ readonly prompts: readonly Prompt[]; readonly prediction: Prediction }> {
+  const worked = predict(document, { pantry }, 'unadvised');
+  if (!worked.ok) return worked;
+  const { prediction } = worked.value;
+  return succeed({ prompts: promptsOf(document, prediction), prediction });
+}
+
+/** How far a bake has come, in the minutes that the core counts. */
+export const progressOf = ({ starts_at, planned }: BakeRow, timers: readonly TimerRow[]): Progress => ({
+  done: timers.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
+  added: timers.map(({ added_minutes }) => added_minutes),
+  starts: minuteOf(starts_at),
+  planned: Object.fromEntries(Object.entries(planned).map(([step, ms]) => [step, minuteOf(ms)])),
+});
+
+/** Writes a bake's calls with the times they are now due. */
+export async function writeTimers(
+  db: Queryable,
+  bake: BakeRow,
+  prompts: readonly Prompt[],
+  timers: readonly TimerRow[],
+): Promise<void> {
+  // The calls stay the same while only the programme's times change; what was done and put on top is found again by id.
+  const rows = prompts.map((prompt, position): TimerRow => {
+    const before = timers.find((one) => one.prompt.id === prompt.id);
+    return {
+      position,
+      prompt,
+      added_minutes: before?.added_minutes ?? 0,
+      due_at: bake.starts_at,
+      done_at: before?.done_at ?? null,
+    };
+  });
+  const due = dueTimes(prompts, progressOf(bake, rows));
+  await setTimers(
+    db,
+    bake.batch_id,
+    rows.map((row, i) => ({ ...row, due_at: dateOf(due[i]) })),
+  );
+}
+
+/** Which call is next; null when all are done. */
+export const nextOf = (timers: readonly TimerRow[]): number | null => nextCall(timers.map(({ done_at }) => done_at));
+
+/** When the first trays went in; null while they have not. */
+export const wentIn = (timers: readonly TimerRow[]): Date | null =>
+  timers.find(({ prompt }) => prompt.act.do === 'put-in')?.done_at ?? null;
+
+/** The steps of a bake that have begun, in minutes of a day. */
+export function begunOn(day: string, bake: BakeRow, timers: readonly TimerRow[], now: number): Begun[] {
+  const from = minuteOf(midnightOf(day));
+  return begunSteps(
+    bake.batch_id,
+    timers.map(({ prompt }) => prompt),
+    progressOf(bake, timers),
+    minuteOf(now),
+  ).map((one) => ({ ...one, from: one.from - from, to: one.to === null ? null : one.to - from }));
+}

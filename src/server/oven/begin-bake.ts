@@ -1,0 +1,70 @@
+import { dayOf } from '@/core/batch';
+import { fail, succeed, type Result } from '@/core/failure';
+import { maybeBakeDay } from '@/db/bake-day';
+import { addBake, type BakeRow } from '@/db/bakes';
+import { maybeBatch } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import { workOf } from '../bake-day';
+import { loadPantry } from '../pantry';
+import { kitchenOf } from '../view-kitchen';
+import { inTransaction } from '../with-database';
+import { callsOf, midnightOf, writeTimers } from './bake-state';
+import { planFrom, plannedStarts } from './reflow';
+
+const FIRST_LOOK_MS = 600;
+const A_DAY_MS = 86_400_000;
+
+/** Begins one batch by itself, now. One that has begun goes on as it is. */
+export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> =>
+  inTransaction(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const begun = await begin(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(), planned: {} });
+    return begun.ok ? succeed({ batch: batchId }) : begun;
+  });
+
+/** Begins the batches of a bake day as they are planned; on another day than it was planned for, from now on. */
+export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
+  inTransaction(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const row = await maybeBakeDay(db, kitchen.value.id, iso);
+    if (!row || row.settings.picked.length === 0)
+      return fail('NOTHING_TO_BAKE', 'Nothing is picked for this day. Pick batches on Bake day first.', 'day');
+    const { batches, machines } = await workOf(db, kitchen.value, row);
+    const day = dayOf(row.settings, batches, machines);
+    const planned = planFrom(day, row.plan, FIRST_LOOK_MS);
+    if (!planned)
+      return fail('DOES_NOT_FIT', 'This day cannot be planned as it stands. Open Bake day and leave something out.', 'day');
+    const now = Date.now();
+    const midnight = midnightOf(iso);
+    const isToday = now >= midnight && now < midnight + A_DAY_MS;
+    const shift_ms = isToday ? 0 : now - (midnight + Math.min(...planned.plan.map(({ s }) => s)) * 60_000);
+    for (const { id } of day.batches) {
+      const starts = plannedStarts(iso, day, planned.plan, id);
+      const shifted = Object.fromEntries(Object.entries(starts).map(([step, ms]) => [step, ms + shift_ms]));
+      const begun = await begin(db, kitchen.value.id, {
+        batch_id: id,
+        day: isToday ? iso : null,
+        starts_at: new Date(Math.min(...Object.values(shifted))),
+        planned: shifted,
+      });
+      if (!begun.ok) return begun;
+    }
+    return succeed({ batches: day.batches.length });
+  });
+
+async function begin(
+  db: Queryable,
+  kitchenId: string,
+  start: Pick<BakeRow, 'batch_id' | 'day' | 'starts_at' | 'planned'>,
+): Promise<Result<null>> {
+  const batch = await maybeBatch(db, start.batch_id);
+  if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
+  if (batch.baked_on) return succeed(null);
+  const calls = callsOf(batch.document, await loadPantry(db));
+  if (!calls.ok) return calls;
+  if (!(await addBake(db, kitchenId, start))) return succeed(null);
+  await writeTimers(db, { ...start, tray_g: null, before_g: null, ended_at: null }, calls.value.prompts, []);
+  return succeed(null);
+}

@@ -1,0 +1,102 @@
+import Joi from 'joi';
+import { fail, succeed, type Result } from '@/core/failure';
+import { usualGap } from '@/core/shaping';
+import type { CupFill } from '@/core/quantities';
+import { appliancesOf } from '@/db/kitchen';
+import { learnedOf } from '@/db/learned';
+import { measurementsOf } from '@/db/measurements';
+import { checkWith } from '@/formats/read-batch';
+import { kitchenOf } from '../view-kitchen';
+import { withDatabase } from '../with-database';
+import { relearnAppliance } from './learn';
+
+/** What one appliance has taught, in the numbers that are shown. */
+export type LearnedAppliance = {
+  readonly id: string;
+  readonly name: string;
+  readonly used: boolean;
+  /** Only batches from this day on count; null for all. */
+  readonly since: string | null;
+  readonly batches: number;
+  /** How much faster than the model it works, with four of five between low and high. */
+  readonly pace: number;
+  readonly pace_low: number;
+  readonly pace_high: number;
+  /** What a thermometer found its air to be above the dial [K]; null where none was in it. */
+  readonly offset_K: number | null;
+  readonly tally: { readonly of: number; readonly inside: number };
+};
+
+/** This kitchen's own numbers. */
+export type LearnedView = {
+  readonly appliances: readonly LearnedAppliance[];
+  readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
+  /** Gap that hands leave between cut-outs, and the bakes it rests on. */
+  readonly gap_mm: number | null;
+  readonly gaps: number;
+  /** Pieces counted over pieces predicted, and the batches it rests on; null where none was counted. */
+  readonly pieces_share: number | null;
+  readonly counted: number;
+};
+
+const SDS_IN_80_PCT = 1.282;
+/** A spread below this comes from a thermometer: tray weights alone never get there [K]. */
+const SURE_OFFSET_K = 5;
+
+export const viewLearned = (): Promise<Result<LearnedView>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { id, cup_fill, cut_gaps_mm } = kitchen.value;
+    const learned = await learnedOf(db, id);
+    const appliances = (await appliancesOf(db, id)).flatMap(({ id: appliance, name }): LearnedAppliance[] => {
+      const row = learned.get(appliance);
+      if (!row) return [];
+      const { belief, tally } = row.knowledge;
+      const sd = Math.sqrt(belief.covariance[0][0]);
+      const pace = (deviations: number): number => Math.exp(belief.logPace + deviations * sd);
+      return [
+        {
+          id: appliance,
+          name,
+          used: row.used,
+          since: row.since,
+          batches: belief.batches,
+          pace: pace(0),
+          pace_low: pace(-SDS_IN_80_PCT),
+          pace_high: pace(SDS_IN_80_PCT),
+          offset_K: Math.sqrt(belief.covariance[1][1]) < SURE_OFFSET_K ? belief.offset_K : null,
+          tally,
+        },
+      ];
+    });
+    const shares = [...(await measurementsOf(db, id)).values()].flatMap(({ pieces, forecast }) =>
+      pieces === null ? [] : [pieces / forecast.pieces],
+    );
+    return succeed({
+      appliances,
+      cup_fill,
+      gap_mm: usualGap(cut_gaps_mm),
+      gaps: cut_gaps_mm.length,
+      pieces_share: shares.length === 0 ? null : shares.reduce((sum, one) => sum + one, 0) / shares.length,
+      counted: shares.length,
+    });
+  });
+
+type Change = { readonly used: boolean } | { readonly reset: true };
+const CHANGE = Joi.object({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');
+
+/** Switches what was learned of an appliance off or on, or begins anew from the next batch. */
+export const changeLearned = (applianceId: string, body: unknown): Promise<Result<{ id: string }>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<Change>(CHANGE, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const appliance = (await appliancesOf(db, kitchen.value.id)).find(({ id }) => id === applianceId);
+    if (!appliance) return fail('NOT_FOUND', 'There is no such appliance. It may have been taken out of the kit.');
+    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+    const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow };
+    await relearnAppliance(db, kitchen.value, appliance, change);
+    return succeed({ id: applianceId });
+  });

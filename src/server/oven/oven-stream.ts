@@ -1,0 +1,83 @@
+import 'server-only';
+import pg from 'pg';
+import { config } from '../config';
+
+/** One connection listens for the whole process; every open page hears of every change. */
+type Listener = { client: pg.Client | null; tell: Set<(batch: string) => void>; stopped: boolean };
+const shared = globalThis as { ovenListener?: Listener };
+const RETRY_MS = 1000;
+/** Proxies and sleeping phones close what says nothing [ms]. */
+const BEAT_MS = 20_000;
+
+function listener(): Listener {
+  if (!shared.ovenListener) {
+    shared.ovenListener = { client: null, tell: new Set(), stopped: false };
+    void listen(shared.ovenListener);
+  }
+  return shared.ovenListener;
+}
+
+async function listen(held: Listener): Promise<void> {
+  if (held.stopped) return;
+  const client = new pg.Client({ connectionString: config().databaseUrl });
+  let lost = false;
+  const again = (): void => {
+    if (lost) return;
+    lost = true;
+    held.client = null;
+    client.end().catch(() => undefined);
+    setTimeout(() => void listen(held), RETRY_MS).unref();
+  };
+  client.on('error', again);
+  client.on('end', again);
+  client.on('notification', ({ payload = '' }) => {
+    for (const tell of held.tell) tell(payload);
+  });
+  try {
+    await client.connect();
+    await client.query('listen oven');
+    held.client = client;
+    // What happened while nobody listened is not known: look once.
+    for (const tell of held.tell) tell('');
+  } catch {
+    again();
+  }
+}
+
+/** Server-sent events: `changed` with the batch's id whenever a call, a reading or a bake changes, whoever changed it. */
+export function ovenStream(signal: AbortSignal): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  let stop = (): void => undefined;
+  return new ReadableStream({
+    start(controller) {
+      const held = listener();
+      const send = (text: string): void => controller.enqueue(encoder.encode(text));
+      const tell = (batch: string): void => send(`event: changed\ndata: ${batch}\n\n`);
+      const beat = setInterval(() => send(': still here\n\n'), BEAT_MS);
+      stop = () => {
+        if (!held.tell.delete(tell)) return;
+        clearInterval(beat);
+        stops.delete(stop);
+        try {
+          controller.close();
+        } catch {
+          // The page left first; there is nobody to tell.
+        }
+      };
+      held.tell.add(tell);
+      stops.add(stop);
+      signal.addEventListener('abort', stop, { once: true });
+      send('retry: 1000\n\n');
+    },
+    cancel: () => stop(),
+  });
+}
+
+const stops = new Set<() => void>();
+// An open stream would keep the server from ending.
+process.once('SIGTERM', () => {
+  for (const stop of [...stops]) stop();
+  if (!shared.ovenListener) return;
+  shared.ovenListener.stopped = true;
+  void shared.ovenListener.client?.end();
+});

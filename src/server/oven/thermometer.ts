@@ -1,0 +1,27 @@
+import { writtenLegs, type BatchDocument } from '@/core/batch';
+import type { ReadingRow } from '@/db/readings';
+import { minuteOf } from './bake-state';
+
+/** Fewer air readings than this say nothing of a dial. */
+const LEAST = 3;
+/** An oven swings for so long after its door was shut, or its dial turned [min]. */
+const SETTLES_MIN = 10;
+
+/** What a thermometer in the appliance read above its dial while it held a setpoint [K]; null where none was there. */
+export function thermometer(document: BatchDocument, began: Date, readings: readonly ReadingRow[]): number | null {
+  const offset = document.heat.appliance?.thermostat_offset_c ?? 0;
+  const [leg] = writtenLegs(document.heat);
+  let from = 0;
+  const held = leg.steps.flatMap(({ step }) => {
+    if (!('minutes' in step)) return [];
+    const stretch = { from: from + SETTLES_MIN, to: from + step.minutes };
+    from += step.minutes;
+    return step.do === 'hold' ? [{ ...stretch, air_c: step.setpoint_c + offset }] : [];
+  });
+  const gaps = readings.flatMap(({ kind, value, at }) => {
+    const minute = minuteOf(at) - minuteOf(began);
+    const stretch = kind === 'air_c' ? held.find((one) => minute >= one.from && minute <= one.to) : undefined;
+    return stretch ? [value - stretch.air_c] : [];
+  });
+  return gaps.length < LEAST ? null : gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
+}

@@ -1,0 +1,239 @@
+/** At the oven over a real PostgreSQL: calls, readings, a day that moves, and what is learned of it. */
+import pg from 'pg';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/batch';
+import { seedDemo } from '../../scripts/seed-demo';
+import { must, openKitchen } from './kitchen-database';
+
+let db: pg.Client;
+let close: () => Promise<void>;
+let cases: Awaited<ReturnType<typeof useCases>>;
+/** Loaded after the address is known: the pool is opened on first use. */
+const useCases = async () => ({
+  ...(await import('@/server/oven/begin-bake')),
+  ...(await import('@/server/oven/answer-call')),
+  ...(await import('@/server/oven/read-in')),
+  ...(await import('@/server/oven/view-oven')),
+  ...(await import('@/server/oven/learned')),
+  ...(await import('@/server/bake-day')),
+  ...(await import('@/server/start-batch')),
+  ...(await import('@/server/open-batch')),
+  ...(await import('@/server/measure-batch')),
+});
+beforeAll(async () => {
+  ({ db, close } = await openKitchen('oven_test_at_the_oven'));
+  await seedDemo(db);
+  cases = await useCases();
+});
+afterAll(() => close());
+afterEach(async () => {
+  await db.query('delete from bake where ended_at is null');
+});
+
+const start = async (recipe: string): Promise<string> => must(await cases.startBatch(recipe)).id;
+const seen = async (batch: string) => {
+  const view = must(await cases.viewOven()).bakes.find((bake) => bake.batch === batch);
+  if (!view) throw new Error('not at the oven');
+  return view;
+};
+const done = (batch: string, position: number) => cases.answerCall(batch, { do: 'done', position });
+/** Answers calls until the one that is next does this. */
+async function until(batch: string, act: string): Promise<number> {
+  for (;;) {
+    const { calls, next } = await seen(batch);
+    if (next === null) throw new Error(`never ${act}`);
+    if (calls[next].prompt.act.do === act) return next;
+    must(await done(batch, next));
+  }
+}
+/** Lets time pass: everything noted of a bake lies so much longer ago. */
+async function pass(batch: string, minutes: number): Promise<void> {
+  const ago = `${minutes} minutes`;
+  await db.query('update timer set done_at = done_at - $2::interval, due_at = due_at - $2::interval where batch_id = $1', [
+    batch,
+    ago,
+  ]);
+  await db.query('update bake set starts_at = starts_at - $2::interval where batch_id = $1', [batch, ago]);
+  await db.query('update reading set at = at - $2::interval where batch_id = $1', [batch, ago]);
+}
+const documentOf = async (batch: string): Promise<BatchDocument> => must(await cases.openBatch(batch)).batch.document;
+
+describe('calls', () => {
+  it('come one after another; a second tap changes nothing, and what is not next is refused', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await cases.beginBatch(batch));
+    expect((await seen(batch)).next).toBe(0);
+    expect(must(await done(batch, 0)).next).toBe(1);
+    const [first] = (await seen(batch)).calls;
+    expect(must(await done(batch, 0)).next).toBe(1);
+    expect((await seen(batch)).calls[0].done_at).toBe(first.done_at);
+    expect(await done(batch, 4)).toMatchObject({ ok: false, code: 'CHANGED_ELSEWHERE' });
+    expect(await done(batch, 99)).toMatchObject({ ok: false, path: 'position' });
+    expect(must(await cases.answerCall(batch, { do: 'undo' })).next).toBe(0);
+    expect(await cases.answerCall(batch, { do: 'undo' })).toMatchObject({ ok: false });
+  });
+  it('five more minutes lengthen the programme itself, and the batch is predicted anew', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await done(batch, await until(batch, 'put-in')));
+    const before = await seen(batch);
+    const [step] = (await documentOf(batch)).heat.steps;
+    must(await cases.answerCall(batch, { do: 'more', minutes: 5 }));
+    const after = await seen(batch);
+    const out = before.next ?? 0;
+    expect(Date.parse(after.calls[out].due_at) - Date.parse(before.calls[out].due_at)).toBe(300_000);
+    expect((await documentOf(batch)).heat.steps[0]).toEqual({ ...step, minutes: 'minutes' in step ? step.minutes + 5 : 0 });
+    expect(after.course.at(-1)?.minute).toBeCloseTo((before.course.at(-1)?.minute ?? 0) + 5, 6);
+    expect(after.planned_min).toBe((before.planned_min ?? 0) + 5);
+    expect(after.calls.slice(0, out).map(({ done_at }) => done_at)).toEqual(
+      before.calls.slice(0, out).map(({ done_at }) => done_at),
+    );
+  });
+  it('a call put off comes two minutes from now, and the programme stays', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    await pass(batch, 30);
+    must(await cases.answerCall(batch, { do: 'later', minutes: 2 }));
+    const { calls, now } = { ...(await seen(batch)), now: Date.now() };
+    expect(Math.abs(Date.parse(calls[0].due_at) - now - 120_000)).toBeLessThan(61_000);
+    expect(await cases.answerCall(batch, { do: 'later', minutes: 0 })).toMatchObject({ ok: false, path: 'minutes' });
+  });
+  it('given up, a batch is planned as before; packed, it is baked, and that can be taken back', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await cases.answerCall(batch, { do: 'give-up' }));
+    expect(must(await cases.viewOven()).bakes.some((bake) => bake.batch === batch)).toBe(false);
+    expect(await done(batch, 0)).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    must(await cases.beginBatch(batch));
+    expect(must(await done(batch, await until(batch, 'pack'))).next).toBeNull();
+    expect((await seen(batch)).ended_at).not.toBeNull();
+    expect(must(await cases.openBatch(batch)).batch.baked_on).not.toBeNull();
+    must(await cases.answerCall(batch, { do: 'undo' }));
+    expect(must(await cases.openBatch(batch)).batch.baked_on).toBeNull();
+  });
+  it('are told to whoever listens', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    const ear = new pg.Client({ connectionString: process.env.OVEN_DATABASE_URL });
+    await ear.connect();
+    const heard: Array<string | undefined> = [];
+    ear.on('notification', ({ payload }) => heard.push(payload));
+    await ear.query('listen oven');
+    must(await cases.beginBatch(batch));
+    must(await done(batch, 0));
+    await ear.query('select 1');
+    expect(heard.length).toBeGreaterThan(1);
+    expect(new Set(heard)).toEqual(new Set([batch]));
+    await ear.end();
+  });
+});
+
+describe('readings', () => {
+  it('of a tray move the end; on the first bake of an oven no time is told', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    expect(await cases.readIn(batch, { by: 'probe' })).toMatchObject({ ok: false });
+    must(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
+    must(await done(batch, await until(batch, 'put-in')));
+    await pass(batch, 24);
+    await db.query('delete from learned');
+    expect((await seen(batch)).outlook?.tell).toBe('wide-band');
+    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1300 }));
+    expect((await seen(batch)).outlook?.tell).toBe('weigh-again');
+    must(await cases.readIn(batch, { by: 'probe' }));
+    must(await cases.readIn(batch, { by: 'hygrometer' }));
+    const kinds = (await seen(batch)).readings.map(({ kind }) => kind);
+    expect(kinds.sort()).toEqual(['air_c', 'core_c', 'room_rh_pct', 'tray_g']);
+    const [{ id }] = (await seen(batch)).readings;
+    must(await cases.readIn(batch, { by: 'strike', id }));
+    expect((await seen(batch)).readings).toHaveLength(3);
+  });
+  it('that cannot be are refused with what could', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    expect(await cases.readIn(batch, { by: 'hand', kind: 'core_c', value: 900 })).toMatchObject({
+      ok: false,
+      code: 'OUT_OF_RANGE',
+    });
+    expect(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 500 })).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('more than the empty tray'),
+    });
+    expect(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: '0,100' })).toMatchObject({ ok: false, path: 'csv' });
+    expect(await cases.readIn(batch, { by: 'nose' })).toMatchObject({ ok: false, path: 'by' });
+    expect(await cases.readIn('00000000-0000-0000-0000-000000000000', { by: 'probe' })).toMatchObject({ code: 'NOT_FOUND' });
+  });
+  it('of a logger’s file count from when the trays went in', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await done(batch, await until(batch, 'put-in')));
+    must(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: 'minutes,temp\n0,150\n12,160\n20,161\n30,162' }));
+    const { readings, went_in } = await seen(batch);
+    expect(readings.map(({ at }) => Math.round((Date.parse(at) - Date.parse(went_in ?? '')) / 60_000))).toEqual([0, 12, 20, 30]);
+  });
+});
+
+describe('a bake day at the oven', () => {
+  it('follows its plan, and moves when a batch stays longer', async () => {
+    const view = must(await cases.viewBakeDay(undefined, new Date().toISOString().slice(0, 10)));
+    const now = new Date();
+    const today = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+    const minute = Math.min(1200, now.getHours() * 60 + now.getMinutes());
+    const picked = view.settings.picked.slice(0, 3).map(({ batch }) => ({ batch, due: minute + 600 }));
+    const settings = { ...view.settings, picked, starts: minute, awake: [0, 1439] as const, quiet: null, pins: [] };
+    must(await cases.saveBakeDay(today, { settings, plan: [] }));
+    expect(must(await cases.beginDay(today)).batches).toBe(3);
+    const { bakes } = must(await cases.viewOven());
+    expect(bakes).toHaveLength(3);
+    // One pair of hands or two: never all three batches at once.
+    const starts = bakes.map(({ calls }) => Date.parse(calls[0].due_at)).sort((a, b) => a - b);
+    expect(starts[2]).toBeGreaterThan(starts[0]);
+    const first = bakes.reduce((a, b) => (Date.parse(a.calls[0].due_at) <= Date.parse(b.calls[0].due_at) ? a : b));
+    must(await done(first.batch, await until(first.batch, 'put-in')));
+    must(await cases.answerCall(first.batch, { do: 'more', minutes: 60 }));
+    const moved = must(await cases.viewBakeDay(today, today));
+    expect(moved.plan.length).toBeGreaterThan(0);
+    expect(moved.underWay?.begun.map(({ batch }) => batch)).toContain(first.batch);
+    const b = moved.settings.picked.findIndex(({ batch }) => batch === first.batch);
+    const steps = moved.batches.find(({ id }) => id === first.batch)?.steps ?? [];
+    const heat = steps.findIndex(({ id }) => id.startsWith('heat'));
+    const rec = moved.plan.find((one) => one.b === b && one.j === heat);
+    expect((rec?.e ?? 0) - (rec?.s ?? 0)).toBeGreaterThanOrEqual(steps[heat].dur);
+    await db.query('delete from bake_day where day = $1', [today]);
+  });
+  it('cannot begin when nothing is picked', async () =>
+    expect(await cases.beginDay('2031-05-05')).toMatchObject({ ok: false, code: 'NOTHING_TO_BAKE' }));
+});
+
+describe('what an oven teaches', () => {
+  const slow = async (): Promise<string> => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
+    must(await done(batch, await until(batch, 'put-in')));
+    const { planned_min } = await seen(batch);
+    await pass(batch, Math.round((planned_min ?? 0) / 2));
+    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1225 }));
+    await until(batch, 'pack');
+    must(await done(batch, (await seen(batch)).next ?? -1));
+    return batch;
+  };
+  it('is used by the next batch, says how much it rests on, and can be switched off or begun anew', async () => {
+    await db.query("update batch set baked_on = null where document->'heat'->'appliance'->>'kind' = 'static-oven'");
+    await db.query('delete from learned');
+    await slow();
+    const [learned] = must(await cases.viewLearned()).appliances;
+    expect(learned).toMatchObject({ id: 'big-oven', used: true, batches: 1, offset_K: null, tally: { of: 1 } });
+    expect(learned.pace).toBeLessThan(0.97);
+    expect(learned.pace_low).toBeLessThan(learned.pace);
+    const next = await start('parsnip-buckwheat-snaps');
+    expect((await documentOf(next)).heat.appliance?.pace).toBeCloseTo(learned.pace, 2);
+    must(await cases.changeLearned('big-oven', { used: false }));
+    expect((await documentOf(await start('parsnip-buckwheat-snaps'))).heat.appliance?.pace).toBeUndefined();
+    must(await cases.changeLearned('big-oven', { used: true }));
+    must(await cases.changeLearned('big-oven', { reset: true }));
+    expect(must(await cases.viewLearned()).appliances.find(({ id }) => id === 'big-oven')).toMatchObject({ batches: 0 });
+    expect(await cases.changeLearned('nowhere', { used: true })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.changeLearned('big-oven', {})).toMatchObject({ ok: false });
+  });
+});
