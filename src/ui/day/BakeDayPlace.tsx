@@ -10,7 +10,7 @@ import { duration } from '../format/units';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
-import { putJson } from '../kit/send';
+import { postJson, putJson } from '../kit/send';
 import { BlockSheet } from './BlockSheet';
 import { ClockField } from './ClockField';
 import type { BakeDayView } from './day-view';
@@ -24,16 +24,25 @@ import { useDayPlan } from './use-day-plan';
 const SAVE_AFTER_MS = 500;
 
 /** A day's baking laid on hands, ovens, dryers and the night; what is late, why, and what would help. */
-export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, machines, stuck }: BakeDayView): ReactNode {
+export function BakeDayPlace({
+  day: iso,
+  settings: first,
+  plan: kept,
+  batches,
+  machines,
+  stuck,
+  underWay,
+}: BakeDayView): ReactNode {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
-  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, batches, machines, kept);
+  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, batches, machines, kept, underWay);
   const lanes = useMemo(
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
     [day, shown, machines],
   );
-  const trouble = useSaved(iso, settings, shown?.plan ?? kept, busy);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const unsaved = useSaved(iso, settings, shown?.plan ?? kept, busy);
   const nameOf = (b: number): string => batches.find(({ id }) => id === day.batches[b]?.id)?.name ?? '';
   const [dial] = useDial();
   const stepName = (b: number, j: number): string => {
@@ -42,6 +51,14 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
     return heat ? heatName(heat, (c) => heatWord(c, dial, heat.kind)) : steps[j].name;
   };
   const machineName = (id: string): string => machines.find((machine) => machine.id === id)?.name ?? id;
+  /** The oven begins with the plan as it is shown, so it is kept first. */
+  const goToOven = async (): Promise<void> => {
+    const wrong =
+      (await putJson(`/api/bake-day/${iso}`, { settings, plan: shown?.plan ?? [] })) ??
+      (await postJson('/api/oven', { day: iso }));
+    if (wrong === null) router.push('/oven');
+    else setWrong(wrong);
+  };
   const pin = (b: number, j: number, at: number | null): void => {
     const { id: batch, steps } = day.batches[b];
     const others = settings.pins.filter((one) => one.batch !== batch || one.step !== steps[j].id);
@@ -80,9 +97,9 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
           onChange={(to) => setSettings({ ...settings, awake: [settings.awake[0], to] })}
         />
       </header>
-      {trouble && (
+      {(wrong ?? unsaved) && (
         <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2 text-stop">
-          {trouble}
+          {wrong ?? unsaved}
         </p>
       )}
       <Plate label="The plan" className="px-4 py-3">
@@ -135,6 +152,9 @@ export function BakeDayPlace({ day: iso, settings: first, plan: kept, batches, m
             </Button>
             <Button look="small" onClick={() => window.print()}>
               Print
+            </Button>
+            <Button look="small" disabled={!shown} onClick={() => void goToOven()}>
+              {underWay ? 'At the oven' : 'Begin at the oven'}
             </Button>
           </span>
         </div>

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Day, DayBatch, Machine, Rec, Saving } from '@/core/bakeday';
-import { dayOf, type DaySettings } from '@/core/batch';
+import { dayOf, type DaySettings, type UnderWay } from '@/core/batch';
 import type { ShownPlan } from '@/workers/planner-service';
 import { Planner } from '@/workers/planner';
 
@@ -30,9 +30,10 @@ export function useDayPlan(
   batches: readonly DayBatch[],
   machines: readonly Machine[],
   first: readonly Rec[],
+  underWay: UnderWay | null,
 ): DayPlan {
   const planner = useRef<Planner | null>(null);
-  const day = useMemo(() => dayOf(settings, batches, machines), [settings, batches, machines]);
+  const day = useMemo(() => dayOf(settings, batches, machines, underWay), [settings, batches, machines, underWay]);
   const [shown, setShown] = useState<ShownPlan | null>(null);
   const [busy, setBusy] = useState(false);
   const [savings, setSavings] = useState<readonly Saving[] | null>(null);

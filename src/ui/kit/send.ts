@@ -2,6 +2,9 @@
 export const putJson = (address: string, body: unknown): Promise<string | null> =>
   send(address, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
 
+export const postJson = (address: string, body: unknown): Promise<string | null> =>
+  send(address, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+
 export const removeAt = (address: string): Promise<string | null> => send(address, { method: 'DELETE' });
 
 async function send(address: string, request: RequestInit): Promise<string | null> {

@@ -46,6 +46,9 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
         <RailLink href="/day" place="day">
           Bake day
         </RailLink>
+        <RailLink href="/oven" place="oven">
+          At the oven
+        </RailLink>
         <RailLink href="/log" place="log">
           Log
         </RailLink>

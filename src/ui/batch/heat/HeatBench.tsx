@@ -1,7 +1,7 @@
 'use client';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import type { Appliance, BatchDocument, HeatStep } from '@/core/batch';
+import { sameAppliance, type BatchDocument, type HeatStep } from '@/core/batch';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -155,7 +155,7 @@ const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
 const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
-  const chosen = appliances.find((own) => isSame(own.appliance, appliance ?? {}));
+  const chosen = appliances.find((own) => sameAppliance(own.appliance, appliance ?? {}));
   const own = chosen ? [] : [{ value: '', name: APPLIANCE_NAMES[kind] }];
   return (
     <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
@@ -180,8 +180,3 @@ const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances,
     </BenchHead>
   );
 });
-
-/** The same appliance: what stands in it and what was measured of it since may differ. */
-const isSame = (own: Appliance, used: Appliance): boolean =>
-  (own.kind ?? 'static-oven') === (used.kind ?? 'static-oven') &&
-  (own.thermostat_offset_c ?? 0) === (used.thermostat_offset_c ?? 0);

@@ -1,0 +1,158 @@
+'use client';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Button } from '../kit/Button';
+import { OptionalNumber } from '../kit/OptionalNumber';
+import { wallClock } from './act-words';
+import type { OvenBake, ReadingKind } from './oven-view';
+
+type ReadingsProps = {
+  readonly bake: OvenBake;
+  readonly now: number | null;
+  readonly send: (address: string, body: unknown) => Promise<boolean>;
+};
+
+const KIND_NAMES: Record<ReadingKind, readonly [name: string, unit: string]> = {
+  tray_g: ['tray', 'g'],
+  core_c: ['core', '°C'],
+  air_c: ['air', '°C'],
+  room_rh_pct: ['room', '% humid'],
+};
+const SHOWN = 6;
+/** How often a followed probe is noted [ms]. */
+const FOLLOW_MS = 15_000;
+
+/** What scale, probe and hygrometer say of a batch: taken over, typed, or read from a logger's file. */
+export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
+  const address = `/api/oven/${bake.batch}/readings`;
+  const note = (body: unknown): void => void send(address, body);
+  const [follows, setFollows] = useState(false);
+  useEffect(() => {
+    if (!follows) return;
+    const timer = setInterval(() => void send(address, { by: 'probe' }), FOLLOW_MS);
+    return () => clearInterval(timer);
+  }, [follows, address, send]);
+  const last = bake.readings.slice(-SHOWN).reverse();
+  return (
+    <section aria-label="Readings" className="flex flex-col gap-2 rounded-2xl border border-hair bg-face px-4 py-3 text-[15px]">
+      <h2 className="text-[17px]">Readings</h2>
+      <p className="flex flex-wrap items-center gap-2">
+        <span className="text-soft">one tray, empty</span>
+        <OptionalNumber
+          label="Empty tray"
+          unit="g"
+          value={bake.tray_g}
+          placeholder="0"
+          max={20_000}
+          onChange={(value) => note({ by: 'start', tray_g: value ?? 0, before_g: bake.before_g })}
+        />
+        <span className="text-soft">with raw pieces</span>
+        <OptionalNumber
+          label="Tray with raw pieces"
+          unit="g"
+          value={bake.before_g}
+          placeholder="?"
+          max={60_000}
+          onChange={(value) => note({ by: 'start', tray_g: bake.tray_g ?? 0, before_g: value })}
+        />
+      </p>
+      <TrayNow before_g={bake.before_g} onWeigh={(value) => note({ by: 'hand', kind: 'tray_g', value })} />
+      <p className="flex flex-wrap gap-1.5">
+        <Button look="small" className="min-h-[34px]" onClick={() => note({ by: 'scale' })}>
+          From the scale
+        </Button>
+        <Button look="small" className="min-h-[34px]" onClick={() => note({ by: 'probe' })}>
+          From the probe
+        </Button>
+        <Button
+          look="small"
+          className="min-h-[34px]"
+          aria-pressed={follows}
+          disabled={bake.went_in === null}
+          onClick={() => setFollows(!follows)}
+        >
+          {follows ? 'Stop following it' : 'Follow the probe'}
+        </Button>
+        <Button look="small" className="min-h-[34px]" onClick={() => note({ by: 'hygrometer' })}>
+          From the hygrometer
+        </Button>
+        <LoggerFile onFile={(csv, kind) => note({ by: 'file', kind, csv })} />
+      </p>
+      {last.length > 0 && (
+        <ul className="flex flex-col" aria-label="Noted">
+          {last.map(({ id, at, kind, value, source }) => (
+            <li key={id} className="flex items-baseline gap-2">
+              <span className="w-20 text-soft" suppressHydrationWarning>
+                {wallClock(Date.parse(at), now ?? Date.parse(at))}
+              </span>
+              <span className="flex-1">
+                {KIND_NAMES[kind][0]} <strong>{value}</strong> {KIND_NAMES[kind][1]} <span className="text-soft">{source}</span>
+              </span>
+              <Button
+                look="quiet"
+                className="min-h-[24px]"
+                aria-label={`Strike out ${KIND_NAMES[kind][0]} ${value}`}
+                onClick={() => note({ by: 'strike', id })}
+              >
+                strike out
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function TrayNow({
+  before_g,
+  onWeigh,
+}: {
+  readonly before_g: number | null;
+  readonly onWeigh: (grams: number) => void;
+}): ReactNode {
+  const [grams, setGrams] = useState<number | null>(null);
+  return (
+    <form
+      className="flex flex-wrap items-center gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (grams !== null) onWeigh(grams);
+        setGrams(null);
+      }}
+    >
+      <span className="text-soft">now</span>
+      <OptionalNumber label="Tray now" unit="g" value={grams} placeholder="?" max={60_000} onChange={setGrams} />
+      <Button look="small" type="submit" className="min-h-[34px]" disabled={grams === null}>
+        Note it
+      </Button>
+      {before_g === null && <span className="text-[14px] text-soft">tells more once the raw tray was weighed</span>}
+    </form>
+  );
+}
+
+function LoggerFile({ onFile }: { readonly onFile: (csv: string, kind: 'air_c' | 'core_c') => void }): ReactNode {
+  const read = async (file: File | undefined, kind: 'air_c' | 'core_c'): Promise<void> => {
+    if (file) onFile(await file.text(), kind);
+  };
+  return (
+    <>
+      {(['air_c', 'core_c'] as const).map((kind) => (
+        <label
+          key={kind}
+          className="inline-flex min-h-[34px] cursor-pointer items-center rounded-full border-[1.4px] border-hair bg-enamel px-2.5 text-[13.5px] font-semibold hover:border-rim has-[:focus-visible]:outline-2"
+        >
+          Logger file of the {kind === 'air_c' ? 'air' : 'core'}
+          <input
+            type="file"
+            accept=".csv,.txt,text/csv"
+            className="sr-only"
+            onChange={({ target }) => {
+              void read(target.files?.[0], kind);
+              target.value = '';
+            }}
+          />
+        </label>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+'use client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { postJson } from '../kit/send';
+import type { Oven } from './oven-view';
+
+/** How long the page waits for more changes before it asks [ms]. */
+const GATHER_MS = 60;
+const TICK_MS = 250;
+
+export type OvenState = {
+  readonly oven: Oven;
+  /** Now on the oven's clock [ms since 1970]; null until the page runs. */
+  readonly now: number | null;
+  readonly isConnected: boolean;
+  readonly trouble: string | null;
+  /** Sends an answer or a reading, then looks again; true when it was taken. */
+  readonly send: (address: string, body: unknown) => Promise<boolean>;
+};
+
+/** Everything at the oven as it changes, whoever changes it; its clock goes on when the line is cut. */
+export function useOven(first: Oven): OvenState {
+  const [oven, setOven] = useState(first);
+  const [now, setNow] = useState<number | null>(null);
+  const [isConnected, setConnected] = useState(true);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  // This device's clock may be off; the oven's counts.
+  const offset = useRef(0);
+  const look = useCallback(async (): Promise<void> => {
+    const response = await fetch('/api/oven').catch(() => null);
+    if (!response?.ok) return;
+    const seen = (await response.json()) as Oven;
+    offset.current = Date.parse(seen.now) - Date.now();
+    setOven(seen);
+  }, []);
+  useEffect(() => {
+    let waits: ReturnType<typeof setTimeout> | undefined;
+    const soon = (): void => {
+      clearTimeout(waits);
+      waits = setTimeout(() => void look(), GATHER_MS);
+    };
+    const stream = new EventSource('/api/oven/stream');
+    stream.addEventListener('changed', soon);
+    stream.addEventListener('open', () => {
+      setConnected(true);
+      soon();
+    });
+    stream.addEventListener('error', () => setConnected(false));
+    // A phone that slept has missed whatever happened.
+    const awake = (): void => {
+      if (document.visibilityState === 'visible') soon();
+    };
+    document.addEventListener('visibilitychange', awake);
+    return () => {
+      clearTimeout(waits);
+      stream.close();
+      document.removeEventListener('visibilitychange', awake);
+    };
+  }, [look]);
+  useEffect(() => {
+    const tick = (): void => setNow(Date.now() + offset.current);
+    const timer = setInterval(tick, TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const send = useCallback(
+    async (address: string, body: unknown): Promise<boolean> => {
+      const wrong = await postJson(address, body);
+      setTrouble(wrong);
+      await look();
+      return wrong === null;
+    },
+    [look],
+  );
+  return { oven, now, isConnected, trouble, send };
+}
