@@ -17,6 +17,8 @@ const SENTENCES: Readonly<Record<string, string>> = {
   dog_has_weight: 'A dog weighs more than nothing.',
   bake_tray_has_weight: 'A tray cannot weigh less than nothing.',
   bake_before_above_tray: 'The tray with its pieces must weigh more than the empty tray.',
+  jar_gives_what_it_has: 'There are not so many pieces left in this pack.',
+  jar_price_is_not_negative: 'A price cannot be below nothing.',
   measurement_counts_pieces: 'Count at least one piece, or leave the count empty.',
   measurement_takes_time: 'The heat took longer than nothing. Type its minutes, or leave them empty.',
   measurement_is_thick: 'A piece is thicker than nothing. Measure one, or leave it empty.',

@@ -43,6 +43,7 @@ export { fedFrom } from './fed';
 export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';
 export { labelFacts } from './label-facts';
+export { freshLife, lifeOfPack, putAway } from './store-room';
 export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';
 export { dayBatch, heatName, machinesOf } from './day-batch';

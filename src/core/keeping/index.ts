@@ -6,5 +6,7 @@ export { NOTHING_GROWS_BELOW_AW, cleanLineMouldDays, mouldDays } from './mould';
 export { CLOSURES, PACKS, packOf } from './packs';
 export type { Closure, OwnPack, PackOption, Store } from './packs';
 export { ABSORBERS_CC, absorberFor } from './absorber';
+export { freshlyPacked, goodUntil, movedTo, openedOn } from './stored';
+export type { FreshLife, Stored, Tender } from './stored';
 export { lifeGains } from './life-gains';
 export type { LifeGain, LifeStep } from './life-gains';

@@ -1,0 +1,19 @@
+import { fail, type Result } from '@/core/failure';
+import { maybeBatch } from '@/db/batches';
+import { isPutAway } from '@/db/jars';
+import { loadPantry } from '../pantry';
+import { kitchenOf } from '../view-kitchen';
+import { inTransaction } from '../with-database';
+import { store } from './store';
+
+/** Puts a baked batch's packs into the store room, as it was planned to be packed. */
+export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>> =>
+  inTransaction(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const batch = await maybeBatch(db, batchId);
+    if (!batch) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to put away.');
+    if (await isPutAway(db, batchId)) return fail('BAD_VALUE', 'This batch is in the store room already.');
+    return store(db, kitchen.value, batch, await loadPantry(db));
+  });

@@ -1,0 +1,37 @@
+import { lifeOfPack, putAway } from '@/core/batch';
+import { succeed, type Result } from '@/core/failure';
+import { freshlyPacked } from '@/core/keeping';
+import { lotOf } from '@/core/labelling';
+import type { Pantry } from '@/core/pantry';
+import type { BatchRow } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import { addJar, addJarEvent } from '@/db/jars';
+import type { KitchenRow } from '@/db/kitchen';
+
+/** The packs of a batch as rows of the store room, dated from the day it was baked. */
+export async function store(
+  db: Queryable,
+  kitchen: Pick<KitchenRow, 'id' | 'name'>,
+  batch: Pick<BatchRow, 'id' | 'name' | 'document' | 'baked_on'>,
+  pantry: Pantry,
+): Promise<Result<{ jars: number }>> {
+  const away = putAway(batch.document, { pantry });
+  if (!away.ok) return away;
+  const packed_on = batch.baked_on ?? new Date().toISOString().slice(0, 10);
+  const maker = /[A-Z]/.exec(kitchen.name.normalize('NFKD').toUpperCase())?.[0] ?? 'X';
+  const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', maker);
+  for (const { keeps, pieces } of away.value.packs) {
+    const id = await addJar(db, kitchen.id, {
+      batch_id: batch.id,
+      name: batch.name,
+      lot,
+      packed_on,
+      pieces,
+      left_over: pieces,
+      piece_g: away.value.piece_g,
+      state: freshlyPacked(keeps.option, keeps.store, lifeOfPack(keeps), packed_on),
+    });
+    await addJarEvent(db, id, { act: 'packed', pieces, price: null, note: '' });
+  }
+  return succeed({ jars: away.value.packs.length });
+}

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { daysLeft, firstOut, freshness, untilWords, type Jar } from './jar-view';
+
+const jar = (id: string, more: Partial<Jar> = {}): Jar => ({
+  id,
+  batch_id: null,
+  name: 'Hillbars',
+  lot: 'C26330A-X',
+  packed_on: '2026-11-01',
+  pieces: 40,
+  left_over: 40,
+  piece_g: 3,
+  option: 'clip-jar',
+  store: 'room',
+  opened: false,
+  thawed: false,
+  limit: 'softening',
+  surely: '2026-12-01',
+  likely: '2027-01-01',
+  history: [],
+  ...more,
+});
+const TODAY = '2026-11-25';
+
+describe('packs on the shelf', () => {
+  it('say how near their end is', () => {
+    expect(daysLeft(jar('a'), TODAY)).toBe(6);
+    expect([
+      freshness(jar('a'), TODAY),
+      freshness(jar('b', { surely: '2026-11-24' }), TODAY),
+      freshness(jar('c', { surely: '2027-02-01' }), TODAY),
+    ]).toEqual(['soon', 'past', 'good']);
+    expect(untilWords(jar('a'), TODAY)).toBe('6 days left');
+    expect(untilWords(jar('a', { surely: TODAY }), TODAY)).toBe('today is its surest day');
+    expect(untilWords(jar('a', { surely: '2026-11-24' }), TODAY)).toBe('1 day past its surest day');
+  });
+  it('the first out is the open one, else the one whose day comes first; one alone needs no flag', () => {
+    const shelf = [
+      jar('late', { surely: '2026-12-20' }),
+      jar('early'),
+      jar('alone', { name: 'Rusks' }),
+      jar('cold', { store: 'freezer' }),
+    ];
+    expect([...firstOut(shelf)]).toEqual(['early']);
+    expect([...firstOut([...shelf, jar('open', { opened: true, surely: '2026-12-24' })])]).toEqual(['open']);
+  });
+});

@@ -1,0 +1,126 @@
+/** The store room over a real PostgreSQL: packs in, out, elsewhere, and what became of them. */
+import type pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { dayNumber } from '@/core/quantities';
+import { must, openKitchen } from './kitchen-database';
+
+let db: pg.Client;
+let close: () => Promise<void>;
+let cases: Awaited<ReturnType<typeof useCases>>;
+const useCases = async () => ({
+  ...(await import('@/server/jars/put-away')),
+  ...(await import('@/server/jars/view-jars')),
+  ...(await import('@/server/jars/work-jar')),
+  ...(await import('@/server/start-batch')),
+  ...(await import('@/server/measure-batch')),
+});
+beforeAll(async () => {
+  ({ db, close } = await openKitchen('oven_test_jars'));
+  cases = await useCases();
+});
+afterAll(() => close());
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+const shelf = async () => must(await cases.viewJars(today())).jars;
+const jarOf = async (id: string) => (await shelf()).find((jar) => jar.id === id) ?? expect.fail('gone');
+const NOBODY = { tray_g: 0, before_g: null, after_g: null, texture: null, note: '' };
+async function baked(recipe: string): Promise<string> {
+  const { id } = must(await cases.startBatch(recipe));
+  must(await cases.measureBatch(id, { revision: 0, pieces: 100, ...NOBODY }));
+  return id;
+}
+const jarsFrom = async (batch: string) => (await shelf()).filter((jar) => jar.batch_id === batch);
+
+describe('the demo’s shelves', () => {
+  it('hold packs of several ages: good, to be used soon, and past their day', async () => {
+    const jars = await shelf();
+    expect(jars.length).toBeGreaterThanOrEqual(8);
+    const left = jars.map(({ surely }) => dayNumber(surely) - dayNumber(today()));
+    expect(Math.min(...left)).toBeLessThan(0);
+    expect(Math.max(...left)).toBeGreaterThan(30);
+    expect(new Set(jars.map(({ store }) => store)).size).toBeGreaterThan(1);
+    expect(jars.some(({ opened }) => opened)).toBe(true);
+    const { totals } = must(await cases.viewJars(today()));
+    expect(totals.find(({ act }) => act === 'sold')?.price).toBeGreaterThan(10);
+    expect(totals.find(({ act }) => act === 'discarded')?.pieces).toBe(6);
+  });
+});
+
+describe('a batch', () => {
+  it('is put away as it was planned to be packed, once, and only when it is baked', async () => {
+    const planned = must(await cases.startBatch('parsnip-buckwheat-snaps')).id;
+    expect(await cases.putBatchAway(planned)).toMatchObject({ ok: false, message: expect.stringContaining('not baked yet') });
+    const batch = await baked('parsnip-buckwheat-snaps');
+    const { jars } = must(await cases.putBatchAway(batch));
+    const there = await jarsFrom(batch);
+    expect(there).toHaveLength(jars);
+    expect(there[0]).toMatchObject({ option: 'clip-jar', store: 'room', opened: false, packed_on: today() });
+    expect(there[0].surely <= there[0].likely).toBe(true);
+    expect(await cases.putBatchAway(batch)).toMatchObject({ ok: false });
+    expect(await cases.putBatchAway('00000000-0000-0000-0000-000000000000')).toMatchObject({ code: 'NOT_FOUND' });
+  });
+});
+
+describe('a pack', () => {
+  it('is taken from, given away, sold and discarded until it is gone, and the totals know', async () => {
+    const batch = await baked('parsnip-buckwheat-snaps');
+    must(await cases.putBatchAway(batch));
+    const [{ id, pieces }] = await jarsFrom(batch);
+    const sold = async (act: string) => must(await cases.viewJars(today())).totals.find((one) => one.act === act)?.pieces ?? 0;
+    const before = { sold: await sold('sold'), eaten: await sold('eaten') };
+    must(await cases.workJar(id, { do: 'eat', pieces: 10 }));
+    must(await cases.workJar(id, { do: 'give', pieces: 5, note: 'the ferry' }));
+    must(await cases.workJar(id, { do: 'sell', pieces: 20, price: 4.5 }));
+    expect(await cases.workJar(id, { do: 'eat', pieces: pieces })).toMatchObject({
+      ok: false,
+      code: 'OUT_OF_RANGE',
+      path: 'pieces',
+    });
+    const half = await jarOf(id);
+    expect(half.left_over).toBe(pieces - 35);
+    expect(half.history.map(({ act }) => act)).toEqual(['sold', 'given', 'eaten', 'packed']);
+    expect(must(await cases.workJar(id, { do: 'discard', pieces: pieces - 35, note: 'gone soft' })).left).toBe(0);
+    expect((await shelf()).some((jar) => jar.id === id)).toBe(false);
+    expect(await cases.workJar(id, { do: 'eat', pieces: 1 })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await sold('sold')).toBe(before.sold + 20);
+    expect(await sold('eaten')).toBe(before.eaten + 10);
+  });
+  it('sealed, keeps shorter once it is opened; in the freezer longer, and its used days follow it', async () => {
+    const batch = await baked('swede-crisps');
+    must(await cases.putBatchAway(batch));
+    const [{ id }] = await jarsFrom(batch);
+    const shut = await jarOf(id);
+    must(await cases.workJar(id, { do: 'move', option: 'foil-pouch', store: 'room' }));
+    const pouch = await jarOf(id);
+    expect(pouch.surely >= shut.surely).toBe(true);
+    must(await cases.workJar(id, { do: 'open' }));
+    expect((await jarOf(id)).surely < pouch.surely).toBe(true);
+    must(await cases.workJar(id, { do: 'move', option: 'clip-jar', store: 'freezer' }));
+    expect(await jarOf(id)).toMatchObject({ store: 'freezer', opened: false, limit: 'freezer-quality' });
+    must(await cases.workJar(id, { do: 'move', option: 'clip-jar', store: 'room' }));
+    expect(await jarOf(id)).toMatchObject({ thawed: true });
+    const dated = await jarOf(id);
+    must(await cases.workJar(id, { do: 'recrisp' }));
+    expect((await jarOf(id)).surely).toBe(dated.surely);
+  });
+  it('that is soft is not frozen twice', async () => {
+    const batch = await baked('cottage-parsley-buttons');
+    must(await cases.putBatchAway(batch));
+    const [{ id }] = await jarsFrom(batch);
+    must(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'freezer' }));
+    must(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'fridge' }));
+    const { surely } = await jarOf(id);
+    expect(dayNumber(surely) - dayNumber(today())).toBeLessThanOrEqual(4);
+    expect(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'freezer' })).toMatchObject({
+      ok: false,
+      code: 'STOPPED',
+    });
+  });
+  it('refuses what makes no sense', async () => {
+    const [{ id }] = await shelf();
+    expect(await cases.workJar(id, { do: 'juggle' })).toMatchObject({ ok: false, path: 'do' });
+    expect(await cases.workJar(id, { do: 'eat', pieces: 0 })).toMatchObject({ ok: false, path: 'pieces' });
+    expect(await cases.workJar(id, { do: 'move', option: 'sock', store: 'room' })).toMatchObject({ ok: false, path: 'option' });
+    expect((await db.query('select from jar where left_over < 0')).rowCount).toBe(0);
+  });
+});
