@@ -1,13 +1,23 @@
-/** The made-up demo kitchen: who they are, what they bake, and four batches that they weighed afterwards. */
+/** The made-up demo kitchen: who they are, what they bake, and the batches that they baked, weighed and put away before. */
 import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
-import { applyEdit, editTo, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
+import { applyEdit, dueTimes, editTo, freshLife, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
 import type { Result } from '@/core/failure';
+import { movedTo, openedOn, type Stored } from '@/core/keeping';
+import type { Pantry } from '@/core/pantry';
+import { addDays } from '@/core/quantities';
+import { addBake, setBake, setTimers } from '@/db/bakes';
+import { addJarEvent, setJar } from '@/db/jars';
+import { learnedOf } from '@/db/learned';
+import { addReadings } from '@/db/readings';
+import { callsOf, minuteOf } from '@/server/oven/bake-state';
+import { atItsPace, relearnAppliance } from '@/server/oven/learn';
+import { store } from '@/server/jars/store';
 import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
 import { setDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
-import { setAppliance, setCosts, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
+import { maybeKitchen, setAppliance, setCosts, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
 import { addRecipe } from '@/db/recipes';
 import { readBatch } from '@/formats/read-batch';
@@ -19,9 +29,23 @@ type DemoRecipe = { readonly id: string; readonly file: string };
 type DemoBatch = {
   readonly recipe: string;
   readonly name: string;
-  readonly baked_on: string;
+  readonly days_ago: number;
   readonly edits: ReadonlyArray<{ readonly path: Path; readonly to: unknown }>;
   readonly measured: Omit<Measured, keyof typeof UNSEEN> & Partial<Measured>;
+  /** Trays weighed on the way. */
+  readonly weighed: ReadonlyArray<{ readonly minutes: number; readonly tray_g: number }>;
+  /** What became of its packs, in their order. */
+  readonly jars: readonly DemoJar[];
+};
+type DemoJar = {
+  readonly eaten?: number;
+  readonly given?: number;
+  readonly sold?: number;
+  readonly price?: number;
+  readonly discarded?: number;
+  readonly note?: string;
+  readonly opened_days_ago?: number;
+  readonly frozen?: true;
 };
 type Demo = {
   readonly kitchen: {
@@ -77,6 +101,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     await setCosts(db, id, demo.costs);
     for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
     for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
+    const today = await dateOf(db);
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {
       const document = edited({ ...written(batch.recipe), name: batch.name }, batch.edits);
@@ -87,18 +112,25 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
         name: batch.name,
         document,
         forecast: predicted,
-        bakedOn: batch.baked_on,
+        bakedOn: daysBefore(today, batch.days_ago),
       });
       await addMeasurement(db, batchId, { ...UNSEEN, ...batch.measured }, predicted);
       await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
+      await wasBaked(db, id, { id: batchId, document, batch, baked_on: daysBefore(today, batch.days_ago), pantry });
+      const row = { id: batchId, name: batch.name, document, baked_on: daysBefore(today, batch.days_ago) };
+      must(await store(db, demo.kitchen, row, pantry));
+      await useJars(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
     }
+    const kitchen = (await maybeKitchen(db)) ?? raise('no kitchen');
+    for (const appliance of demo.appliances) await relearnAppliance(db, kitchen, appliance);
+    const learned = await learnedOf(db, id);
     const { due_planned, others, ...saturday } = demo.saturday;
     const plan = async ({
       recipe,
       name: named,
       edits = [],
     }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
-      const document = edited({ ...written(recipe), name: named }, edits);
+      const document = atItsPace(edited({ ...written(recipe), name: named }, edits), demo.appliances, learned);
       const predicted = must(forecast(document, { pantry }, false));
       return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
     };
@@ -115,6 +147,86 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
   return true;
 }
 
+const dateOf = async (db: pg.ClientBase): Promise<string> =>
+  (await db.query<{ day: string }>('select current_date::text as day')).rows[0].day;
+const daysBefore = (day: string, days: number): string => addDays(day, -days);
+
+type Baked = {
+  readonly id: string;
+  readonly document: BatchDocument;
+  readonly batch: DemoBatch;
+  readonly baked_on: string;
+  readonly pantry: Pantry;
+};
+
+/** A finished batch stood at the oven: its calls are done at their times, and its trays were weighed. */
+async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, batch, baked_on, pantry }: Baked): Promise<void> {
+  const { prompts } = must(callsOf(document, pantry));
+  const starts_at = new Date(`${baked_on}T09:00:00`);
+  const due = dueTimes(prompts, { done: prompts.map(() => null), added: [], starts: minuteOf(starts_at), planned: {} });
+  const at = (minute: number): Date => new Date(minute * 60_000);
+  await addBake(db, kitchenId, { batch_id: id, day: null, starts_at, planned: {} });
+  const { tray_g, before_g } = batch.measured;
+  await setBake(db, { batch_id: id, planned: {}, tray_g, before_g, ended_at: at(due[due.length - 1]) });
+  await setTimers(
+    db,
+    id,
+    prompts.map((prompt, position) => ({
+      position,
+      prompt,
+      added_minutes: 0,
+      due_at: at(due[position]),
+      done_at: at(due[position]),
+    })),
+  );
+  const wentIn = due[prompts.findIndex(({ act }) => act.do === 'put-in')];
+  await addReadings(
+    db,
+    id,
+    batch.weighed.map(({ minutes, tray_g: value }) => ({ at: at(wentIn + minutes), kind: 'tray_g', value, source: 'scale' })),
+  );
+}
+
+type Used = {
+  readonly batchId: string;
+  readonly document: BatchDocument;
+  readonly jars: readonly DemoJar[];
+  readonly today: string;
+  readonly baked_on: string;
+  readonly pantry: Pantry;
+};
+
+/** What became of a batch's packs since. */
+async function useJars(db: pg.ClientBase, { batchId, document, jars, today, baked_on, pantry }: Used): Promise<void> {
+  const { rows } = await db.query<{ id: string; left_over: number; state: Stored }>(
+    'select id, left_over, state from jar where batch_id = $1 order by left_over desc, created_at, id',
+    [batchId],
+  );
+  for (const [i, jar] of rows.entries()) {
+    const { opened_days_ago, frozen, note = '', price = null, ...taken } = jars[i] ?? {};
+    const day = opened_days_ago === undefined ? addDays(baked_on, 2) : daysBefore(today, opened_days_ago);
+    const on = new Date(`${day}T12:00:00Z`);
+    let { state, left_over } = jar;
+    if (opened_days_ago !== undefined) {
+      const { opened_days } = must(freshLife(document, { pantry }, state.option, state.store));
+      state = openedOn(state, day, opened_days);
+      await addJarEvent(db, jar.id, { at: on, act: 'opened', pieces: null, price: null, note: '' });
+    }
+    if (frozen) {
+      const there = must(freshLife(document, { pantry }, state.option, 'freezer'));
+      state = must(movedTo(state, baked_on, { option: state.option, store: 'freezer', life: there.life }, there.tender));
+      await addJarEvent(db, jar.id, { at: new Date(`${baked_on}T16:00:00Z`), act: 'moved', pieces: null, price: null, note: '' });
+    }
+    for (const act of ['eaten', 'given', 'sold', 'discarded'] as const) {
+      const pieces = Math.min(left_over, taken[act] ?? 0);
+      if (pieces === 0) continue;
+      left_over -= pieces;
+      await addJarEvent(db, jar.id, { at: on, act, pieces, price: act === 'sold' ? price : null, note });
+    }
+    await setJar(db, jar.id, { left_over, state });
+  }
+}
+
 /** What nobody noted of a batch. */
 const UNSEEN = { minutes: null, thickness_mm: null, colour: null, dogs: [] };
 
@@ -124,7 +236,7 @@ const edited = (document: BatchDocument, edits: DemoBatch['edits']): BatchDocume
 /** Today's, when it is one. */
 async function nextSaturday(db: pg.ClientBase): Promise<string> {
   const { rows } = await db.query<{ day: string }>(
-    'select (current_date + (6 - extract(dow from current_date)::int) % 7) as day',
+    'select (current_date + (6 - extract(dow from current_date)::int) % 7)::text as day',
   );
   return rows[0].day;
 }

@@ -4,6 +4,7 @@ import { migrate } from '@/db/migrate';
 import { stockIngredients } from '@/db/pantry';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { refreshRecipes } from '@/server/refresh-recipes';
+import '@/db/client'; // numbers and dates come as the product reads them
 import { seedDemo } from './seed-demo';
 
 async function main(url: string): Promise<void> {

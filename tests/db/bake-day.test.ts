@@ -3,7 +3,6 @@ import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { complaintsAbout, solve } from '@/core/bakeday';
 import { dayOf } from '@/core/batch';
-import { seedDemo } from '../../scripts/seed-demo';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
@@ -13,7 +12,6 @@ let cases: Awaited<ReturnType<typeof useCases>>;
 const useCases = async () => ({ ...(await import('@/server/bake-day')) });
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_bake_day'));
-  await seedDemo(db);
   cases = await useCases();
 });
 afterAll(() => close());

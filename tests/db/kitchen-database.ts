@@ -2,8 +2,11 @@ import pg from 'pg';
 import { copyDatabase } from './template-database';
 
 /** A database of a test file's own, with the use cases' pool pointed at it. Call it before a use case is first used. */
-export async function openKitchen(name: string): Promise<{ db: pg.Client; close: () => Promise<void> }> {
-  const copy = await copyDatabase(name);
+export async function openKitchen(
+  name: string,
+  from: 'empty' | 'demo' = 'demo',
+): Promise<{ db: pg.Client; close: () => Promise<void> }> {
+  const copy = await copyDatabase(name, from);
   process.env.OVEN_DATABASE_URL = copy.url;
   const db = new pg.Client({ connectionString: copy.url });
   await db.connect();

@@ -4,7 +4,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startingPoint, type BatchDocument } from '@/core/batch';
 import { stockIngredients } from '@/db/pantry';
 import { PANTRY } from '../reference/shipped';
-import { seedDemo } from '../../scripts/seed-demo';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
@@ -45,7 +44,6 @@ async function useCases() {
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_recipes'));
   cases = await useCases();
-  await seedDemo(db);
 });
 afterAll(() => close());
 

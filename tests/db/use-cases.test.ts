@@ -15,7 +15,7 @@ let cases: Awaited<ReturnType<typeof useCases>>;
 
 /** Loaded after the address is known: the pool is opened on first use. */
 async function useCases() {
-  const [start, open, save, measure, log, recipes, health, kit] = await Promise.all([
+  const [start, open, save, measure, log, recipes, health, kit, learned] = await Promise.all([
     import('@/server/start-batch'),
     import('@/server/open-batch'),
     import('@/server/save-batch'),
@@ -24,13 +24,14 @@ async function useCases() {
     import('@/server/view-recipes'),
     import('@/server/check-health'),
     import('@/server/kit'),
+    import('@/server/oven/learned'),
   ]);
-  return { ...start, ...open, ...save, ...measure, ...log, ...recipes, ...health, ...kit };
+  return { ...start, ...open, ...save, ...measure, ...log, ...recipes, ...health, ...kit, ...learned };
 }
 
 beforeAll(async () => {
-  ({ db, close } = await openKitchen('oven_test_use_cases'));
   cases = await useCases();
+  ({ db, close } = await openKitchen('oven_test_use_cases'));
 });
 afterAll(() => close());
 
@@ -39,10 +40,13 @@ const WEIGHED = { pieces: 220, tray_g: 640, before_g: 1100, after_g: 880, textur
 
 describe('the demo', () => {
   it('says what to do while there is no kitchen', async () => {
+    await close();
+    const empty = await openKitchen('oven_test_no_kitchen', 'empty');
     expect(await cases.checkHealth()).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    await empty.close();
+    ({ db, close } = await openKitchen('oven_test_use_cases'));
   });
   it('is set up once, and only once', async () => {
-    expect(await seedDemo(db)).toBe(true);
     expect(await seedDemo(db)).toBe(false);
     expect(await cases.checkHealth()).toEqual({ ok: true, value: { kitchen: 'Cairnhope Bothy Bakery' } });
   });
@@ -54,13 +58,17 @@ describe('the demo', () => {
     expect(open?.name).toContain('Saturday');
     expect((await db.query('select from ingredient')).rowCount).toBe(177);
   });
-  it('has four finished batches that were measured beside their forecast, and lost less water than predicted', async () => {
+  it('has finished batches of every oven and dryer, whose trays differ from the forecast in one direction', async () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);
-    expect(finished).toHaveLength(4);
-    for (const { comparison } of finished) {
-      expect(comparison?.loss_pct?.measured).toBeLessThan(comparison?.loss_pct?.likely ?? 0);
-      expect(comparison?.pieces?.inside).toBe(true);
-    }
+    expect(finished).toHaveLength(10);
+    for (const { comparison } of finished) expect(comparison?.pieces?.inside).toBe(true);
+    const { appliances } = must(await cases.viewLearned());
+    const of = (id: string) => appliances.find((one) => one.id === id) ?? expect.fail(id);
+    for (const id of ['big-oven', 'fan-oven', 'dehydrator']) expect(of(id).batches).toBeGreaterThanOrEqual(3);
+    // A slow oven, surely so since a thermometer was in it; a quick one, and a slow dryer.
+    expect(of('big-oven').pace_high).toBeLessThan(1);
+    expect(of('fan-oven').pace).toBeGreaterThan(1.04);
+    expect(of('dehydrator').pace).toBeLessThan(0.92);
   });
 });
 

@@ -1,10 +1,7 @@
 /** Dogs, labels, costs and run sheets over a real PostgreSQL. */
-import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { seedDemo } from '../../scripts/seed-demo';
 import { must, openKitchen } from './kitchen-database';
 
-let db: pg.Client;
 let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 async function useCases() {
@@ -21,8 +18,7 @@ async function useCases() {
   return { ...start, ...open, ...save, ...dogs, ...costs, ...label, ...sheet, ...kit };
 }
 beforeAll(async () => {
-  ({ db, close } = await openKitchen('oven_test_worth'));
-  await seedDemo(db);
+  ({ close } = await openKitchen('oven_test_worth'));
   cases = await useCases();
 });
 afterAll(() => close());

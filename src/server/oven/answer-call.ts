@@ -4,9 +4,11 @@ import { fail, succeed, type Result } from '@/core/failure';
 import { holdBake, removeBake, setBake, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
 import { markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
 import type { Queryable } from '@/db/client';
+import { removeJars } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
 import { forecast } from '../forecast';
+import { store } from '../jars/store';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
@@ -81,6 +83,9 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
   if (ended_at) {
     await markBaked(db, bake.batch_id);
     await relearn(db, kitchen, bake.batch_id);
+    const batch = await maybeBatch(db, bake.batch_id);
+    const stored = batch && (await store(db, kitchen, batch, await loadPantry(db)));
+    if (stored && !stored.ok) return stored;
   } else if (bake.day && Math.abs(minuteOf(at) - minuteOf(call.due_at)) > MOVES_THE_DAY_MIN) await reflow(db, kitchen, bake.day);
   return succeed({ next: nextOf(done) });
 }
@@ -91,6 +96,7 @@ async function undo({ db, bake, timers }: Held): Next {
   if (bake.ended_at) {
     await setBake(db, { ...bake, ended_at: null });
     await unmarkBaked(db, bake.batch_id);
+    await removeJars(db, bake.batch_id);
   }
   await rewrite(
     db,

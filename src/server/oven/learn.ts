@@ -60,13 +60,12 @@ export async function relearnAppliance(
       ...finalShare(batch.document, measured.get(batch.id), course.value.minutes),
     ];
     finished.push({ model: course.value.model, target: course.value.target, weighed });
-    const read = began && thermometer(batch.document, began, mine);
-    if (read) offsets.push(read);
+    const offset_K = began && thermometer(batch.document, began, mine);
+    if (offset_K) offsets.push(offset_K);
   }
-  const knowledge = learnFrom(
-    finished,
-    offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : undefined,
-  );
+  // Who took the two readings has had a thermometer in it: what is left of its offset is small.
+  const read = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;
+  const knowledge = learnFrom(finished, read ?? (appliance.appliance.heat_up ? 0 : undefined));
   await setLearned(db, { appliance_id: appliance.id, used: change.used ?? before?.used ?? true, since, knowledge });
   return knowledge;
 }

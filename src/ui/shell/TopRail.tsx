@@ -49,6 +49,9 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
         <RailLink href="/oven" place="oven">
           At the oven
         </RailLink>
+        <RailLink href="/jars" place="jars">
+          Jars
+        </RailLink>
         <RailLink href="/log" place="log">
           Log
         </RailLink>
