@@ -202,6 +202,9 @@ async function useJars(db: pg.ClientBase, { batchId, document, jars, today, bake
     'select id, left_over, state from jar where batch_id = $1 order by left_over desc, created_at, id',
     [batchId],
   );
+  await db.query("update jar_event e set at = j.packed_on + time '15:30' from jar j where j.id = e.jar_id and j.batch_id = $1", [
+    batchId,
+  ]);
   for (const [i, jar] of rows.entries()) {
     const { opened_days_ago, frozen, note = '', price = null, ...taken } = jars[i] ?? {};
     const day = opened_days_ago === undefined ? addDays(baked_on, 2) : daysBefore(today, opened_days_ago);

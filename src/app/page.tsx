@@ -1,6 +1,11 @@
-import { redirect } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { viewToday } from '@/server/view-today';
+import { Trouble } from '@/ui/shell/Trouble';
+import { TodayPlace } from '@/ui/today/TodayPlace';
 
-/** A visitor lands in the recipe book; one click further is a batch. */
-export default function Page(): never {
-  redirect('/recipes');
+export const dynamic = 'force-dynamic';
+
+export default async function Page(): Promise<ReactNode> {
+  const view = await viewToday(new Date().toISOString().slice(0, 10));
+  return view.ok ? <TodayPlace {...view.value} /> : <Trouble title="The kitchen cannot be reached" message={view.message} />;
 }

@@ -1,4 +1,4 @@
-import type { BatchDocument } from '@/core/batch';
+import type { Appliance, BatchDocument } from '@/core/batch';
 import type { Queryable } from './client';
 import type { ForecastRow } from './forecast';
 
@@ -21,13 +21,18 @@ export async function maybeBatch(db: Queryable, id: string): Promise<BatchRow | 
   return rows[0] ?? null;
 }
 
-/** A batch as lists show it: its document stays where it is. */
-export type BatchListRow = Omit<BatchRow, 'document'>;
+/** A batch as lists show it: of its document only what it is baked in. */
+export type BatchListRow = Omit<BatchRow, 'document'> & {
+  readonly appliance: Appliance | null;
+  readonly recipe: string | null;
+};
 
 /** Batches of a kitchen, the one changed last first. */
 export async function batchesOf(db: Queryable, kitchenId: string): Promise<BatchListRow[]> {
   const { rows } = await db.query<BatchListRow>(
-    `select id, recipe_id, name, revision, forecast, baked_on, updated_at from batch where kitchen_id = $1 order by updated_at desc, id`,
+    `select b.id, b.recipe_id, b.name, b.revision, b.forecast, b.baked_on, b.updated_at,
+       b.document->'heat'->'appliance' as appliance, r.name as recipe
+     from batch b left join recipe r on r.id = b.recipe_id where b.kitchen_id = $1 order by b.updated_at desc, b.id`,
     [kitchenId],
   );
   return rows;
@@ -121,4 +126,10 @@ export async function markBaked(db: Queryable, id: string): Promise<void> {
 /** Takes back that a batch was baked. */
 export async function unmarkBaked(db: Queryable, id: string): Promise<void> {
   await db.query('update batch set baked_on = null where id = $1', [id]);
+}
+
+/** Names of batches by id. */
+export async function namesOf(db: Queryable, ids: readonly string[]): Promise<Map<string, string>> {
+  const { rows } = await db.query<{ id: string; name: string }>('select id, name from batch where id = any($1)', [ids]);
+  return new Map(rows.map(({ id, name }) => [id, name]));
 }

@@ -4,9 +4,11 @@ import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
 import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
+import { learnedOf, type LearnedRow } from '@/db/learned';
 import { ingredients, lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
 import { carriesOwn } from './exchange-recipe';
+import { usedPace } from './oven/learn';
 import { loadPantry, loadPrices } from './pantry';
 import { plainPrices, type PlainPrices } from './view-recipe';
 import { kitchenOf } from './view-kitchen';
@@ -25,7 +27,9 @@ export type BatchView = {
 export type OpenBatch = {
   readonly batch: BatchView;
   readonly pantry: readonly Ingredient[];
-  readonly appliances: readonly ApplianceRow[];
+  readonly appliances: ReadonlyArray<
+    ApplianceRow & { readonly known: { readonly pace: number; readonly batches: number } | null }
+  >;
   readonly recipeId: string | null;
   readonly habits: HabitsRow;
   readonly prices: PlainPrices;
@@ -47,12 +51,13 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', GONE);
     const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh } = kitchen.value;
+    const learned = await learnedOf(db, kitchenId);
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
       recipeId: row.recipe_id,
       pantry: await ingredients(db),
-      appliances: await appliancesOf(db, kitchenId),
+      appliances: (await appliancesOf(db, kitchenId)).map((row) => ({ ...row, known: knownPace(learned.get(row.id)) })),
       habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
       prices: plainPrices(await loadPrices(db, kitchen.value)),
       dogs: await dogsOf(db, kitchenId),
@@ -61,6 +66,12 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
       alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
     });
   });
+
+/** What an appliance has taught, as far as predictions use it. */
+function knownPace(row: LearnedRow | undefined): { pace: number; batches: number } | null {
+  const pace = usedPace(row);
+  return row && pace !== null ? { pace, batches: row.knowledge.belief.batches } : null;
+}
 
 /** The document alone, for a *.batch.json. */
 export const batchFile = (id: string): Promise<Result<{ name: string; document: BatchDocument }>> =>

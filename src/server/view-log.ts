@@ -1,17 +1,29 @@
+import { differences, sameAppliance, type Difference } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
-import { batchesOf, maybeBatch, type BatchListRow } from '@/db/batches';
+import { batchesOf, maybeBatch, type BatchListRow, type BatchRow } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import { dogsOf } from '@/db/dogs';
 import type { ForecastRow } from '@/db/forecast';
-import { maybeMeasurement, measurementsOf, type MeasurementRow } from '@/db/measurements';
+import { isPutAway } from '@/db/jars';
+import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
+import { VERDICTS, maybeMeasurement, measurementsOf, type MeasurementRow } from '@/db/measurements';
+import { hasPhoto } from '@/db/photos';
 import { compareMeasured, type Comparison } from './compare-measured';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
+export { VERDICTS };
+
 export type LogEntry = {
   readonly id: string;
   readonly name: string;
+  readonly recipe: string | null;
+  /** The appliance of the kit that it was, or will be, baked in. */
+  readonly oven: string | null;
   readonly baked_on: string | null;
   readonly changed_at: string;
   readonly forecast: ForecastRow;
+  readonly measured: Omit<MeasurementRow, 'forecast'> | null;
   readonly comparison: Comparison | null;
 };
 
@@ -19,30 +31,88 @@ export type LogEntry = {
 export const viewLog = (): Promise<Result<readonly LogEntry[]>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    const measured = await measurementsOf(db, kitchen.value.id);
-    const rows = await batchesOf(db, kitchen.value.id);
-    return succeed(rows.map((row) => entryOf(row, measured.get(row.id) ?? null)));
+    return kitchen.ok ? succeed(await logOf(db, kitchen.value.id)) : kitchen;
   });
 
-export type LogDetail = { readonly entry: LogEntry; readonly measured: MeasurementRow | null };
+export async function logOf(db: Queryable, kitchenId: string): Promise<LogEntry[]> {
+  const measured = await measurementsOf(db, kitchenId);
+  const kit = await appliancesOf(db, kitchenId);
+  return (await batchesOf(db, kitchenId)).map((row) => entryOf(row, measured.get(row.id) ?? null, kit));
+}
+
+export type LogDetail = {
+  readonly entry: LogEntry;
+  readonly measured: MeasurementRow | null;
+  readonly dogs: readonly string[];
+  readonly hasPhoto: boolean;
+  readonly isPutAway: boolean;
+};
+
+const GONE = 'There is no such batch in the log.';
 
 /** One batch of the log with everything that was entered. */
 export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
   withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
-    if (!row) return fail('NOT_FOUND', 'There is no such batch in the log.');
+    if (!row) return fail('NOT_FOUND', GONE);
     const measured = await maybeMeasurement(db, id);
-    return succeed({ entry: entryOf(row, measured), measured });
+    const kit = await appliancesOf(db, kitchen.value.id);
+    return succeed({
+      entry: entryOf(listed(row), measured, kit),
+      measured,
+      dogs: (await dogsOf(db, kitchen.value.id)).map(({ name }) => name),
+      hasPhoto: await hasPhoto(db, id),
+      isPutAway: await isPutAway(db, id),
+    });
   });
 
-function entryOf(row: BatchListRow, measured: MeasurementRow | null): LogEntry {
+/** Batches side by side, and what each did otherwise than the first. */
+export type ComparedBatches = {
+  readonly entries: readonly LogEntry[];
+  /** In the order of the entries; of the first, nothing. */
+  readonly changes: ReadonlyArray<readonly Difference[]>;
+};
+
+const MOST_COMPARED = 6;
+
+export const compareBatches = (ids: readonly string[]): Promise<Result<ComparedBatches>> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const asked = [...new Set(ids)].slice(0, MOST_COMPARED);
+    if (asked.length < 2) return fail('BAD_VALUE', 'Choose two batches or more in the log, then compare them.', 'batch');
+    const kit = await appliancesOf(db, kitchen.value.id);
+    const rows: BatchRow[] = [];
+    for (const id of asked) {
+      const row = await maybeBatch(db, id);
+      if (!row) return fail('NOT_FOUND', GONE);
+      rows.push(row);
+    }
+    const entries: LogEntry[] = [];
+    for (const row of rows) entries.push(entryOf(listed(row), await maybeMeasurement(db, row.id), kit));
+    return succeed({ entries, changes: rows.map(({ document }, i) => (i === 0 ? [] : differences(rows[0].document, document))) });
+  });
+
+const listed = ({ document, ...row }: BatchRow): BatchListRow => ({
+  ...row,
+  appliance: document.heat.appliance ?? null,
+  recipe: null,
+});
+
+function entryOf(row: BatchListRow, measured: MeasurementRow | null, kit: readonly ApplianceRow[]): LogEntry {
   return {
     id: row.id,
     name: row.name,
+    recipe: row.recipe,
+    oven: kit.find(({ appliance }) => sameAppliance(appliance, row.appliance ?? {}))?.name ?? null,
     baked_on: row.baked_on,
     changed_at: row.updated_at.toISOString(),
     forecast: measured?.forecast ?? row.forecast,
+    measured: measured && withoutForecast(measured),
     comparison: measured ? compareMeasured(measured, measured.forecast) : null,
   };
 }
+
+const withoutForecast = ({ forecast: _told, ...measured }: MeasurementRow): Omit<MeasurementRow, 'forecast'> => measured;

@@ -30,3 +30,7 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
     }));
     return succeed({ currency: kitchen.value.currency, items });
   });
+
+/** Names of ingredients by id. */
+export const ingredientNames = (): Promise<Result<Readonly<Record<string, string>>>> =>
+  withDatabase(async (db) => succeed(Object.fromEntries((await ingredients(db)).map(({ id, name }) => [id, name]))));

@@ -34,7 +34,7 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** Starts a batch from a recipe of the book and waits until it is predicted. */
 export async function bake(page: Page, recipe: string): Promise<void> {
-  await page.goto('/');
+  await page.goto('/recipes');
   await page.getByRole('button', { name: `Bake ${recipe}` }).click();
   await page.waitForURL(/\/batch\//);
   await predicted(page);

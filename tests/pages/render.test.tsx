@@ -323,6 +323,9 @@ describe('recipes and log', () => {
     name,
     baked_on: loss === null ? null : '2026-11-14',
     changed_at: '2026-11-20T10:00:00Z',
+    recipe: 'Beet bars',
+    oven: 'Big oven',
+    measured: null,
     forecast,
     comparison:
       loss === null
@@ -343,15 +346,33 @@ describe('recipes and log', () => {
     expect(text).toMatch(/30\.0 % outside/);
   });
   it('an empty log says how to fill it', () => expect(words(<LogBook entries={[]} />)).toContain('Start a batch from Recipes'));
+  const UNSEEN = { minutes: null, thickness_mm: 6.5, colour: 'brown', dogs: [{ dog: 'Tarn', verdict: 'wolfed it' }] };
+  const offered = {
+    textures: ['snaps clean', 'hard'],
+    colours: ['pale', 'brown'],
+    verdicts: ['wolfed it', 'left it'],
+    dogs: ['Tarn'],
+  };
+  const kept = { hasPhoto: false, isPutAway: true };
   it('an entry shows predicted and measured side by side, and its form with what was typed', () => {
-    const measured = { pieces: 118, tray_g: 640, before_g: 1100, after_g: 880, texture: 'snaps clean', note: 'Good ones' };
+    const measured = {
+      pieces: 118,
+      tray_g: 640,
+      before_g: 1100,
+      after_g: 880,
+      texture: 'snaps clean',
+      note: 'Good ones',
+      ...UNSEEN,
+    };
     const html = renderToStaticMarkup(
-      <LogEntry {...entry('Bars', 39)} measured={measured} revision={2} textures={['snaps clean', 'hard']} />,
+      <LogEntry {...entry('Bars', 39)} measured={measured} revision={2} {...offered} {...kept} />,
     );
     expect(html).toContain('value="1100"');
     expect(html).toContain('Good ones');
     expect(html).toContain('Correct the entry');
-    expect(words(<LogEntry {...entry('New', null)} measured={null} revision={0} textures={[]} />)).toContain(
+    expect(html).toMatch(/<option value="wolfed it" selected/);
+    expect(html).toMatch(/value="brown"[^>]*checked|checked=""[^>]*value="brown"/);
+    expect(words(<LogEntry {...entry('New', null)} measured={null} revision={0} {...offered} {...kept} />)).toContain(
       'The forecast is fixed when you enter the weights',
     );
   });

@@ -14,6 +14,8 @@ export type {
   RecipeStep,
   Scale,
 } from './document';
+export { differences } from './differences';
+export type { Difference } from './differences';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export { USUAL_TRAY, onItsTray } from './shape/on-tray';

@@ -8,7 +8,13 @@ import type { Compared } from './heat/CompareStrip';
 import type { Edits, Questions } from './use-batch';
 
 /** An appliance of the house, in the words of the batch file. */
-export type KitAppliance = { readonly id: string; readonly name: string; readonly appliance: Appliance };
+export type KitAppliance = {
+  readonly id: string;
+  readonly name: string;
+  readonly appliance: Appliance;
+  /** The pace that its weighed batches taught, unless that is switched off. */
+  readonly known?: { readonly pace: number; readonly batches: number } | null;
+};
 
 /** What is in the house of an ingredient. */
 export type Lot = {

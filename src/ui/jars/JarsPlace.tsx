@@ -50,7 +50,7 @@ export function JarsPlace({ today, currency, jars, totals, totals_days }: JarsPl
         <p className="text-soft">
           {jars.length === 0 ? 'nothing in the store room' : `${jars.length} packs`}
           {count('soon') > 0 && `, ${count('soon')} to use within a week`}
-          {count('past') > 0 && `, ${count('past')} past their surest day`}
+          {count('past') > 0 && `, ${count('past')} past their day`}
         </p>
         <span className="flex-1" />
         <Totals totals={totals} days={totals_days} currency={currency} />

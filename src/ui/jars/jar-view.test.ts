@@ -31,8 +31,13 @@ describe('packs on the shelf', () => {
       freshness(jar('c', { surely: '2027-02-01' }), TODAY),
     ]).toEqual(['soon', 'past', 'good']);
     expect(untilWords(jar('a'), TODAY)).toBe('6 days left');
-    expect(untilWords(jar('a', { surely: TODAY }), TODAY)).toBe('today is its surest day');
-    expect(untilWords(jar('a', { surely: '2026-11-24' }), TODAY)).toBe('1 day past its surest day');
+    expect(untilWords(jar('a', { surely: TODAY }), TODAY)).toBe('today is its day');
+    expect(untilWords(jar('a', { surely: '2026-11-24' }), TODAY)).toBe('1 day past its day');
+  });
+  it('promise nothing where their low end is none, and say until when they likely are good', () => {
+    const none = jar('n', { surely: '2026-11-01', likely: '2026-12-12' });
+    expect(untilWords(none, TODAY)).toBe('no day promised; likely until 12 Dec 2026');
+    expect([freshness(none, TODAY), freshness({ ...none, likely: '2026-11-20' }, TODAY)]).toEqual(['soon', 'past']);
   });
   it('the first out is the open one, else the one whose day comes first; one alone needs no flag', () => {
     const shelf = [

@@ -1,5 +1,6 @@
 import type { Keeps } from '@/core/batch';
 import { dayNumber } from '@/core/quantities';
+import { day } from '../format/units';
 
 /** A pack of the store room. */
 export type Jar = {
@@ -32,10 +33,17 @@ export const daysLeft = ({ surely }: Pick<Jar, 'surely'>, today: string): number
 
 const SOON_DAYS = 7;
 export type Freshness = 'past' | 'soon' | 'good';
-export function freshness(jar: Pick<Jar, 'surely'>, today: string): Freshness {
+export function freshness(jar: Dated, today: string): Freshness {
+  if (isUnpromised(jar)) return dayNumber(jar.likely) < dayNumber(today) ? 'past' : 'soon';
   const days = daysLeft(jar, today);
   return days < 0 ? 'past' : days <= SOON_DAYS ? 'soon' : 'good';
 }
+
+/** What decides how a pack stands in time. */
+type Dated = Pick<Jar, 'surely' | 'likely' | 'packed_on'>;
+
+/** Its low end promises not a single day: its damp end may spoil at once. */
+const isUnpromised = ({ surely, packed_on }: Dated): boolean => surely <= packed_on;
 
 /** Of packs of the same treat that stand in the same place, the one whose day comes first is used first. */
 export function firstOut(jars: readonly Jar[]): ReadonlySet<string> {
@@ -60,10 +68,11 @@ const usedBefore = (one: Jar, other: Jar): boolean =>
       ? one.surely < other.surely
       : one.packed_on < other.packed_on;
 
-/** What is left over of a treat's packs, in words of the day it is good until. */
-export function untilWords(jar: Pick<Jar, 'surely' | 'likely'>, today: string): string {
+/** How long it is still good, in words. */
+export function untilWords(jar: Dated, today: string): string {
+  if (isUnpromised(jar)) return `no day promised; likely until ${day(jar.likely)}`;
   const days = daysLeft(jar, today);
-  if (days < 0) return `${-days} ${days === -1 ? 'day' : 'days'} past its surest day`;
-  if (days === 0) return 'today is its surest day';
+  if (days < 0) return `${-days} ${days === -1 ? 'day' : 'days'} past its day`;
+  if (days === 0) return 'today is its day';
   return `${days} ${days === 1 ? 'day' : 'days'} left`;
 }

@@ -1,31 +1,25 @@
+'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { day } from '../format/units';
 import { Plate } from '../kit/Plate';
-import { MeasuredBeside, type Beside } from './MeasuredBeside';
+import { Choice } from '../kit/Choice';
+import { pill } from '../kit/Button';
+import { MeasuredBeside } from './MeasuredBeside';
+import { EVERYTHING, filtered, namesIn, type LogFilter, type LogRow } from './log-row';
 
-type LogRow = {
-  readonly id: string;
-  readonly name: string;
-  readonly baked_on: string | null;
-  readonly changed_at: string;
-  readonly forecast: {
-    readonly pieces: number;
-    readonly snap: number;
-    readonly texture: string;
-    readonly mass_loss_pct: number;
-    readonly moisture_pct: number;
-  };
-  readonly comparison: {
-    readonly pieces: Beside | null;
-    readonly loss_pct: Beside | null;
-    readonly moisture_pct: Beside | null;
-    readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
-  } | null;
-};
+/** Charts measure the page, which no server has. */
+const LogChart = dynamic(() => import('./LogChart').then((part) => part.LogChart), { ssr: false });
 
 /** Every batch: what was predicted, and what scale and eye said. */
-export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): ReactNode {
+type LogBookProps = { readonly entries: readonly LogRow[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
+
+export function LogBook({ entries, learned = null, tables = null }: LogBookProps): ReactNode {
+  const [filter, setFilter] = useState(EVERYTHING);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [drawn, setDrawn] = useState(false);
+  const shown = filtered(entries, filter);
   const weighed = entries.filter(({ comparison }) => comparison?.loss_pct);
   const inside = weighed.filter(({ comparison }) => comparison?.loss_pct?.inside).length;
   return (
@@ -37,16 +31,35 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
             {inside} of {weighed.length} weighed batches fell inside their band{shiftWords(weighed)}
           </p>
         )}
+        <span className="flex-1" />
+        {tables}
       </header>
+      {learned}
+      {entries.length > 0 && (
+        <Wishes
+          entries={entries}
+          filter={filter}
+          onFilter={setFilter}
+          chosen={chosen}
+          drawn={drawn}
+          onDrawn={() => setDrawn(!drawn)}
+        />
+      )}
+      {drawn && <LogChart rows={shown} />}
       <Plate label="Batches" className="overflow-x-auto">
-        {entries.length === 0 ? (
+        {shown.length === 0 ? (
           <p className="px-5 py-10 text-center text-soft">
-            Nothing here yet. Start a batch from Recipes; it appears here as soon as it is saved.
+            {entries.length === 0
+              ? 'Nothing here yet. Start a batch from Recipes; it appears here as soon as it is saved.'
+              : 'No batch is like that. Ask for less.'}
           </p>
         ) : (
           <table className="w-full border-collapse">
             <thead>
               <tr className="text-left text-[14px] text-soft [&>th]:px-4 [&>th]:py-2 [&>th]:font-normal">
+                <th>
+                  <span className="sr-only">Compare</span>
+                </th>
                 <th>Batch</th>
                 <th>Pieces</th>
                 <th>Lost in the heat</th>
@@ -56,14 +69,25 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
               </tr>
             </thead>
             <tbody>
-              {entries.map(({ id, name, baked_on, changed_at, forecast, comparison }) => (
+              {shown.map(({ id, name, recipe, oven, baked_on, changed_at, forecast, comparison }) => (
                 <tr key={id} className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
+                  <td>
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-current"
+                      aria-label={`Compare ${name}`}
+                      checked={chosen.includes(id)}
+                      onChange={() => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id])}
+                    />
+                  </td>
                   <td>
                     <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
                       {name}
                     </Link>
                     <p className="text-[14px] text-soft">
                       {baked_on ? `baked ${day(baked_on)}` : `planned · changed ${day(changed_at)}`}
+                      {recipe && recipe !== name && ` · ${recipe}`}
+                      {oven && ` · ${oven}`}
                     </p>
                   </td>
                   <td>
@@ -118,6 +142,74 @@ export function LogBook({ entries }: { readonly entries: readonly LogRow[] }): R
         the dough cannot leave.
       </p>
     </main>
+  );
+}
+
+const STATES = [
+  { value: 'all', name: 'all batches' },
+  { value: 'planned', name: 'planned ones' },
+  { value: 'baked', name: 'baked ones' },
+  { value: 'outside', name: 'those outside their band' },
+] as const;
+
+type WishesProps = {
+  readonly entries: readonly LogRow[];
+  readonly filter: LogFilter;
+  readonly onFilter: (filter: LogFilter) => void;
+  readonly chosen: readonly string[];
+  readonly drawn: boolean;
+  readonly onDrawn: () => void;
+};
+
+/** Which batches are shown, and what is done with those that are ticked. */
+function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesProps): ReactNode {
+  const named = (key: 'recipe' | 'oven', all: string): Array<{ value: string; name: string }> => [
+    { value: '', name: all },
+    ...namesIn(entries, key).map((name) => ({ value: name, name })),
+  ];
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3 text-[15px]">
+      <input
+        type="search"
+        aria-label="Search the log"
+        placeholder="name, note, dog …"
+        value={filter.words}
+        onChange={({ target }) => onFilter({ ...filter, words: target.value })}
+        className="w-56 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1"
+      />
+      <Choice
+        label="Shown"
+        shown={false}
+        value={filter.state}
+        options={STATES}
+        onChange={(state) => onFilter({ ...filter, state })}
+      />
+      <Choice
+        label="Of recipe"
+        shown={false}
+        value={filter.recipe}
+        options={named('recipe', 'any recipe')}
+        onChange={(recipe) => onFilter({ ...filter, recipe })}
+      />
+      <Choice
+        label="In oven"
+        shown={false}
+        value={filter.oven}
+        options={named('oven', 'any oven')}
+        onChange={(oven) => onFilter({ ...filter, oven })}
+      />
+      <span className="flex-1" />
+      <button type="button" aria-pressed={drawn} className={pill('small')} onClick={onDrawn}>
+        {drawn ? 'Put the chart away' : 'Draw predicted against measured'}
+      </button>
+      {chosen.length >= 2 ? (
+        <Link className={pill('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>
+          Compare {chosen.length}
+        </Link>
+      ) : (
+        <span className="text-soft">tick two to compare</span>
+      )}
+    </div>
   );
 }
 

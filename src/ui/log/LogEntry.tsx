@@ -2,6 +2,8 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { day, moisture, moistureRange, range, span } from '../format/units';
 import { Plate } from '../kit/Plate';
+import { BatchPhoto } from './BatchPhoto';
+import { PutAway } from './PutAway';
 import { MeasuredNumber, type Beside } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { pill } from '../kit/Button';
@@ -35,12 +37,30 @@ type LogEntryProps = {
   readonly measured: WeighedValues | null;
   readonly revision: number;
   readonly textures: readonly string[];
+  readonly colours: readonly string[];
+  readonly verdicts: readonly string[];
+  readonly dogs: readonly string[];
+  readonly hasPhoto: boolean;
+  readonly isPutAway: boolean;
 };
 
-const NOTHING: WeighedValues = { pieces: null, tray_g: 0, before_g: null, after_g: null, texture: null, note: '' };
+const NOTHING: WeighedValues = {
+  pieces: null,
+  tray_g: 0,
+  before_g: null,
+  after_g: null,
+  texture: null,
+  note: '',
+  minutes: null,
+  thickness_mm: null,
+  colour: null,
+  dogs: [],
+};
 
 /** One batch of the log: what was predicted, what was measured, and the form for it. */
-export function LogEntry({ id, name, baked_on, forecast, comparison, measured, revision, textures }: LogEntryProps): ReactNode {
+export function LogEntry(props: LogEntryProps): ReactNode {
+  const { id, name, baked_on, forecast, comparison, measured, revision, hasPhoto, isPutAway } = props;
+  const { textures, colours, verdicts, dogs } = props;
   const { pieces, loss_pct, moisture_pct, texture } = comparison ?? {};
   const rows: ReadonlyArray<readonly [what: string, likely: string, band: string, measured: ReactNode]> = [
     [
@@ -71,6 +91,7 @@ export function LogEntry({ id, name, baked_on, forecast, comparison, measured, r
         <h1 className="text-[27px]">{name}</h1>
         <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
         <span className="flex-1" />
+        {baked_on && !isPutAway && <PutAway id={id} />}
         <Link href={`/batch/${id}`} className={pill()}>
           Open the batch
         </Link>
@@ -110,7 +131,8 @@ export function LogEntry({ id, name, baked_on, forecast, comparison, measured, r
         </Plate>
         <Plate label="What scale and eye said" className="px-5 py-4">
           <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
-          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} textures={textures} />
+          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} {...{ textures, colours, verdicts, dogs }} />
+          <BatchPhoto id={id} hasPhoto={hasPhoto} />
         </Plate>
       </div>
     </main>

@@ -10,6 +10,10 @@ export type WeighedValues = {
   readonly after_g: number | null;
   readonly texture: string | null;
   readonly note: string;
+  readonly minutes: number | null;
+  readonly thickness_mm: number | null;
+  readonly colour: string | null;
+  readonly dogs: ReadonlyArray<{ readonly dog: string; readonly verdict: string }>;
 };
 
 type WeighedFormProps = {
@@ -17,11 +21,14 @@ type WeighedFormProps = {
   readonly revision: number;
   readonly first: WeighedValues;
   readonly textures: readonly string[];
+  readonly colours: readonly string[];
+  readonly verdicts: readonly string[];
+  readonly dogs: readonly string[];
 };
 type Answer = { readonly revision?: number; readonly error?: { readonly message: string } };
 
 const NUMBERS: ReadonlyArray<{
-  readonly key: 'pieces' | 'tray_g' | 'before_g' | 'after_g';
+  readonly key: 'pieces' | 'tray_g' | 'before_g' | 'after_g' | 'minutes' | 'thickness_mm';
   readonly label: string;
   readonly unit: string;
   readonly hint: string;
@@ -30,15 +37,27 @@ const NUMBERS: ReadonlyArray<{
   { key: 'tray_g', label: 'Empty tray', unit: 'g', hint: '0 if the scale was set to zero with it' },
   { key: 'before_g', label: 'Tray before baking', unit: 'g', hint: 'with its raw pieces' },
   { key: 'after_g', label: 'Same tray after', unit: 'g', hint: 'when cold' },
+  { key: 'minutes', label: 'In the heat', unit: 'min', hint: 'if not as planned' },
+  { key: 'thickness_mm', label: 'Raw thickness', unit: 'mm', hint: 'measure three' },
 ];
 
 /** Enters what scale and eye said after baking. What was typed stays when it cannot be saved. */
-export function WeighedForm({ id, revision: firstRevision, first, textures }: WeighedFormProps): ReactNode {
+export function WeighedForm({
+  id,
+  revision: firstRevision,
+  first,
+  textures,
+  colours,
+  verdicts,
+  dogs,
+}: WeighedFormProps): ReactNode {
   const [typed, setTyped] = useState<Record<string, string>>(() =>
     Object.fromEntries(NUMBERS.map(({ key }) => [key, first[key] === null ? '' : String(first[key])])),
   );
   const [texture, setTexture] = useState(first.texture);
   const [note, setNote] = useState(first.note);
+  const [colour, setColour] = useState(first.colour);
+  const [said, setSaid] = useState(first.dogs);
   const [wrong, setWrong] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
 
@@ -52,7 +71,7 @@ export function WeighedForm({ id, revision: firstRevision, first, textures }: We
       const response = await fetch(`/api/batches/${id}/measurement`, {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ revision: firstRevision, ...numbers, texture, note }),
+        body: JSON.stringify({ revision: firstRevision, ...numbers, texture, note, colour, dogs: said }),
       });
       const answer = (await response.json()) as Answer;
       if (response.ok) return window.location.reload();
@@ -65,7 +84,7 @@ export function WeighedForm({ id, revision: firstRevision, first, textures }: We
 
   return (
     <form onSubmit={(event) => void save(event)} className="flex flex-col gap-4">
-      <div className="grid gap-3 sm:grid-cols-4">
+      <div className="grid gap-3 sm:grid-cols-3">
         {NUMBERS.map(({ key, label, unit, hint }) => (
           <label key={key} className="block">
             <span className="text-[14px] text-soft">{label}</span>
@@ -83,27 +102,35 @@ export function WeighedForm({ id, revision: firstRevision, first, textures }: We
           </label>
         ))}
       </div>
-      <fieldset>
-        <legend className="pb-1 text-[14px] text-soft">Break one, cold. It is</legend>
-        <div className="flex flex-wrap gap-1.5">
-          {textures.map((word) => (
-            <label
-              key={word}
-              className="cursor-pointer rounded-full border-[1.4px] border-hair px-3 py-0.5 has-[:checked]:border-crunch-fill has-[:checked]:bg-crunch-pale has-[:checked]:font-semibold has-[:focus-visible]:outline-2"
-            >
-              <input
-                type="radio"
-                name="texture"
-                value={word}
-                checked={texture === word}
-                onChange={() => setTexture(word)}
-                className="sr-only"
-              />
-              {word}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <Chips legend="Break one, cold. It is" name="texture" words={textures} value={texture} onChange={setTexture} hue="crunch" />
+      <Chips legend="Its edge is" name="colour" words={colours} value={colour} onChange={setColour} hue="heat" />
+      {dogs.length > 0 && (
+        <fieldset>
+          <legend className="pb-1 text-[14px] text-soft">The dogs</legend>
+          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
+            {dogs.map((dog) => (
+              <label key={dog} className="inline-flex items-center gap-1.5">
+                {dog}
+                <select
+                  value={said.find((one) => one.dog === dog)?.verdict ?? ''}
+                  onChange={({ target }) => {
+                    const others = said.filter((one) => one.dog !== dog);
+                    setSaid(target.value === '' ? others : [...others, { dog, verdict: target.value }]);
+                  }}
+                  className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5"
+                >
+                  <option value="">had none</option>
+                  {verdicts.map((verdict) => (
+                    <option key={verdict} value={verdict}>
+                      {verdict}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
       <label className="block">
         <span className="text-[14px] text-soft">Note</span>
         <textarea
@@ -128,8 +155,50 @@ export function WeighedForm({ id, revision: firstRevision, first, textures }: We
   );
 }
 
+type ChipsProps = {
+  readonly legend: string;
+  readonly name: string;
+  readonly words: readonly string[];
+  readonly value: string | null;
+  readonly onChange: (word: string) => void;
+  readonly hue: 'crunch' | 'heat';
+};
+
+const HUES = {
+  crunch: 'has-[:checked]:border-crunch-fill has-[:checked]:bg-crunch-pale',
+  heat: 'has-[:checked]:border-heat has-[:checked]:bg-heat-pale',
+} as const;
+
+function Chips({ legend, name, words, value, onChange, hue }: ChipsProps): ReactNode {
+  return (
+    <fieldset>
+      <legend className="pb-1 text-[14px] text-soft">{legend}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {words.map((word) => (
+          <label
+            key={word}
+            className={`cursor-pointer rounded-full border-[1.4px] border-hair px-3 py-0.5 has-[:checked]:font-semibold has-[:focus-visible]:outline-2 ${HUES[hue]}`}
+          >
+            <input
+              type="radio"
+              name={name}
+              value={word}
+              checked={value === word}
+              onChange={() => onChange(word)}
+              className="sr-only"
+            />
+            {word}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+type Numbers = Pick<WeighedValues, 'pieces' | 'tray_g' | 'before_g' | 'after_g' | 'minutes' | 'thickness_mm'>;
+
 /** The typed numbers, or a sentence about the one that is none. */
-function readNumbers(typed: Readonly<Record<string, string>>): Omit<WeighedValues, 'texture' | 'note'> | string {
+function readNumbers(typed: Readonly<Record<string, string>>): Numbers | string {
   const read: Record<string, number | null> = {};
   for (const { key, label } of NUMBERS) {
     const text = typed[key].trim().replace(',', '.');
@@ -138,5 +207,6 @@ function readNumbers(typed: Readonly<Record<string, string>>): Omit<WeighedValue
       return `"${typed[key]}" is not a number. Type ${label.toLowerCase()} in figures.`;
     read[key] = value;
   }
-  return { pieces: read.pieces, tray_g: read.tray_g ?? 0, before_g: read.before_g, after_g: read.after_g };
+  const { pieces, tray_g, before_g, after_g, minutes, thickness_mm } = read;
+  return { pieces, tray_g: tray_g ?? 0, before_g, after_g, minutes, thickness_mm };
 }

@@ -18,7 +18,7 @@ export function RailLink({
     <Link
       href={href}
       aria-current={here ? 'page' : undefined}
-      className={`rounded-full px-3.5 py-1 ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
+      className={`rounded-full px-2.5 py-1 ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
     >
       {children}
     </Link>

@@ -18,7 +18,7 @@ type TopRailProps = {
 /** The places in working order, and the kitchen's air. */
 export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode {
   return (
-    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-6 bg-rail px-6 text-rail-ink max-lg:static">
+    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
         <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
           <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />
@@ -34,7 +34,10 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
         </svg>
         Upbeat Oven
       </Link>
-      <nav aria-label="Places" className="flex gap-1">
+      <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:overflow-x-auto">
+        <RailLink href="/" place="">
+          Today
+        </RailLink>
         <RailLink href="/recipes" place="recipes">
           Recipes
         </RailLink>
@@ -67,7 +70,7 @@ export function TopRail({ kitchen, night, openBatch }: TopRailProps): ReactNode 
       </nav>
       <span className="flex-1" />
       {kitchen && (
-        <p className="truncate text-[14px] max-lg:hidden">
+        <p className="truncate text-[14px] max-2xl:hidden">
           {kitchen.name} · {kitchen.altitude_m} m · {kitchen.room_c} °C · {kitchen.room_rh_pct} % humid
         </p>
       )}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
+import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
-import { viewLogEntry } from '@/server/view-log';
+import { VERDICTS, viewLogEntry } from '@/server/view-log';
 import { LogEntry } from '@/ui/log/LogEntry';
 import { Trouble } from '@/ui/shell/Trouble';
 
@@ -9,6 +10,16 @@ export const dynamic = 'force-dynamic';
 export default async function Page({ params }: { readonly params: Promise<{ id: string }> }): Promise<ReactNode> {
   const view = await viewLogEntry((await params).id);
   if (!view.ok) return <Trouble title="This batch is not in the log" message={view.message} />;
-  const { entry, measured } = view.value;
-  return <LogEntry {...entry} measured={measured} revision={measured?.revision ?? 0} textures={TEXTURE_WORDS} />;
+  const { entry, measured, dogs, hasPhoto, isPutAway } = view.value;
+  return (
+    <LogEntry
+      {...entry}
+      measured={measured}
+      revision={measured?.revision ?? 0}
+      textures={TEXTURE_WORDS}
+      colours={COLOUR_NAMES}
+      verdicts={VERDICTS}
+      {...{ dogs, hasPhoto, isPutAway }}
+    />
+  );
 }

@@ -16,6 +16,7 @@ import { CrossSection } from './CrossSection';
 import { CutThroughPicture } from './CutThroughPicture';
 import { FindDialog } from './FindDialog';
 import { BlameLine, OthersLine, ReachedChips } from './Outlook';
+import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
@@ -70,6 +71,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         onDial={setDial}
         set={edits.set}
       />
+      <PaceLine appliance={appliance} appliances={appliances} edits={edits} />
       <StepList
         heat={document.heat}
         slab={document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart')}
@@ -165,7 +167,7 @@ const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances,
         options={[...own, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
         onChange={(id) => {
           const next = appliances.find((candidate) => candidate.id === id);
-          if (next) set(['heat'], inAppliance(heat, next.appliance));
+          if (next) set(['heat'], inAppliance(heat, { ...next.appliance, ...(next.known ? { pace: next.known.pace } : {}) }));
         }}
       />
       {kind !== 'contact-grill' && kind !== 'freezer' && kind !== 'freeze-dryer' && (

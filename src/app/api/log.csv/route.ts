@@ -1,0 +1,16 @@
+import { logTable, readLogBack } from '@/server/exchange-log';
+import { answer, attachment, bodyText, refuse } from '../answer';
+
+export const dynamic = 'force-dynamic';
+
+/** The log as a table. */
+export async function GET(): Promise<Response> {
+  const table = await logTable();
+  return table.ok ? attachment(table.value, 'log', { ending: 'csv', type: 'text/csv; charset=utf-8' }) : refuse(table);
+}
+
+/** Takes measurements over from a table. */
+export async function POST(request: Request): Promise<Response> {
+  const text = await bodyText(request);
+  return text.ok ? answer(await readLogBack(text.value)) : refuse(text);
+}

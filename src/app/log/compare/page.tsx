@@ -1,0 +1,20 @@
+import type { ReactNode } from 'react';
+import { ingredientNames } from '@/server/view-pantry';
+import { compareBatches } from '@/server/view-log';
+import { CompareBatches } from '@/ui/log/CompareBatches';
+import { Trouble } from '@/ui/shell/Trouble';
+
+export const dynamic = 'force-dynamic';
+
+type PageProps = { readonly searchParams: Promise<{ batch?: string | string[] }> };
+
+export default async function Page({ searchParams }: PageProps): Promise<ReactNode> {
+  const { batch = [] } = await searchParams;
+  const view = await compareBatches([batch].flat());
+  const names = await ingredientNames();
+  return view.ok ? (
+    <CompareBatches {...view.value} names={names.ok ? names.value : {}} />
+  ) : (
+    <Trouble title="These cannot be compared" message={view.message} />
+  );
+}

@@ -1,0 +1,124 @@
+import { succeed, type Result } from '@/core/failure';
+import { maybeMeasurement, type Measured } from '@/db/measurements';
+import { readLogCsv, toLogCsv, type LogLine, type ReadLine } from '@/formats/log-csv';
+import { measureBatch } from './measure-batch';
+import { kitchenOf } from './view-kitchen';
+import { logOf, viewLog, type LogEntry } from './view-log';
+import { withDatabase } from './with-database';
+
+/** The whole log as a table. */
+export async function logTable(): Promise<Result<string>> {
+  const log = await viewLog();
+  return log.ok ? succeed(toLogCsv(log.value.map(lineOf))) : log;
+}
+
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+function lineOf({ id, name, recipe, oven, baked_on, forecast, measured, comparison }: LogEntry): LogLine {
+  const { loss_pct, moisture_pct } = comparison ?? {};
+  return {
+    batch: id,
+    name,
+    recipe,
+    oven,
+    baked_on,
+    pieces_predicted: forecast.pieces,
+    pieces_low: forecast.pieces_low,
+    pieces_high: forecast.pieces_high,
+    pieces: measured?.pieces ?? null,
+    minutes_planned: round(forecast.minutes),
+    minutes: measured?.minutes ?? null,
+    thickness_mm: measured?.thickness_mm ?? null,
+    tray_g: measured?.tray_g ?? null,
+    before_g: measured?.before_g ?? null,
+    after_g: measured?.after_g ?? null,
+    loss_pct_predicted: round(loss_pct?.likely ?? forecast.mass_loss_pct),
+    loss_pct: loss_pct ? round(loss_pct.measured) : null,
+    water_pct_predicted: round(forecast.moisture_pct),
+    water_pct_low: round(forecast.moisture_pct_low),
+    water_pct_high: round(forecast.moisture_pct_high),
+    water_pct: moisture_pct ? round(moisture_pct.measured) : null,
+    texture_predicted: forecast.texture,
+    texture: measured?.texture ?? null,
+    colour: measured?.colour ?? null,
+    keeps_days_low: forecast.keeps_low,
+    keeps_days: forecast.keeps_days,
+    dogs: (measured?.dogs ?? []).map(({ dog, verdict }) => `${dog} ${verdict}`).join('; '),
+    note: measured?.note ?? null,
+  };
+}
+
+/** What was taken over from a table, and which lines were not, with the reason. */
+export type ReadBack = {
+  readonly entered: number;
+  readonly skipped: ReadonlyArray<{ readonly line: number; readonly why: string }>;
+};
+
+/** Takes measurements over from a table: each line belongs to the batch of its id, or else of its name and day. */
+export async function readLogBack(text: string): Promise<Result<ReadBack>> {
+  const read = readLogCsv(text);
+  if (!read.ok) return read;
+  const entries = await withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    return kitchen.ok ? succeed(await logOf(db, kitchen.value.id)) : kitchen;
+  });
+  if (!entries.ok) return entries;
+  const skipped: Array<{ line: number; why: string }> = [];
+  let entered = 0;
+  for (const line of read.value) {
+    const batch = batchOf(line, entries.value);
+    if (typeof batch === 'string') skipped.push({ line: line.line, why: batch });
+    else if (!saysSomething(line)) continue;
+    else {
+      const done = await enter(batch.id, line);
+      if (done.ok) entered++;
+      else skipped.push({ line: line.line, why: done.message });
+    }
+  }
+  return succeed({ entered, skipped });
+}
+
+const saysSomething = ({ numbers, texture, colour }: ReadLine): boolean =>
+  Object.keys(numbers).length > 0 || texture !== null || colour !== null;
+
+function batchOf({ batch, name, baked_on }: ReadLine, entries: readonly LogEntry[]): LogEntry | string {
+  if (batch !== '') return entries.find(({ id }) => id === batch) ?? 'There is no batch of this id in the log.';
+  const named = entries.filter((one) => one.name === name && (baked_on === '' || one.baked_on === baked_on));
+  if (named.length === 1) return named[0];
+  return named.length === 0
+    ? `There is no batch called "${name}" in the log.`
+    : `Several batches are called "${name}"; say which by its id or day.`;
+}
+
+/** What the line does not say stays as it was. */
+async function enter(id: string, { numbers, texture, colour, note }: ReadLine): Promise<Result<unknown>> {
+  const before = await withDatabase(async (db) => succeed(await maybeMeasurement(db, id)));
+  if (!before.ok) return before;
+  const was: Measured = before.value ?? NOTHING;
+  return measureBatch(id, {
+    revision: before.value?.revision ?? 0,
+    pieces: numbers.pieces ?? was.pieces,
+    tray_g: numbers.tray_g ?? was.tray_g,
+    before_g: numbers.before_g ?? was.before_g,
+    after_g: numbers.after_g ?? was.after_g,
+    minutes: numbers.minutes ?? was.minutes,
+    thickness_mm: numbers.thickness_mm ?? was.thickness_mm,
+    texture: texture ?? was.texture,
+    colour: colour ?? was.colour,
+    note: note ?? was.note,
+    dogs: was.dogs,
+  });
+}
+
+const NOTHING: Measured = {
+  pieces: null,
+  tray_g: 0,
+  before_g: null,
+  after_g: null,
+  texture: null,
+  note: '',
+  minutes: null,
+  thickness_mm: null,
+  colour: null,
+  dogs: [],
+};

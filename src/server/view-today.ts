@@ -1,0 +1,64 @@
+import { succeed, type Result } from '@/core/failure';
+import { dayNumber } from '@/core/quantities';
+import { maybeNextBakeDay } from '@/db/bake-day';
+import { maybeOpenBatch, namesOf } from '@/db/batches';
+import { appliancesOf } from '@/db/kitchen';
+import { lotsOf, ingredients } from '@/db/pantry';
+import { jarsIn, type JarView } from './jars/view-jars';
+import { viewOven, type BakeView } from './oven/view-oven';
+import { kitchenOf } from './view-kitchen';
+import { withDatabase } from './with-database';
+
+/** The day at a glance: what is where, what hands do next, what must be used, and when it is baked again. */
+export type TodayView = {
+  readonly today: string;
+  readonly now: string;
+  readonly bakes: readonly BakeView[];
+  readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
+  readonly jars: readonly JarView[];
+  /** Of the pantry: what is past its date or will be within days. */
+  readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
+  readonly next: {
+    readonly day: string;
+    readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
+  } | null;
+  /** The batch to carry on with. */
+  readonly open: { readonly id: string; readonly name: string } | null;
+};
+
+const USE_WITHIN_DAYS = 7;
+
+export async function viewToday(today: string): Promise<Result<TodayView>> {
+  const oven = await viewOven();
+  if (!oven.ok) return oven;
+  return withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { id } = kitchen.value;
+    const within = (date: string): boolean => dayNumber(date) - dayNumber(today) <= USE_WITHIN_DAYS;
+    const names = new Map((await ingredients(db)).map((row) => [row.id, row.name]));
+    const next = await maybeNextBakeDay(db, id);
+    const batches = await namesOf(db, next?.settings.picked.map(({ batch }) => batch) ?? []);
+    const open = await maybeOpenBatch(db, id);
+    return succeed({
+      today,
+      now: oven.value.now,
+      bakes: oven.value.bakes,
+      appliances: (await appliancesOf(db, id)).map(({ id: appliance, name }) => ({ id: appliance, name })),
+      jars: (await jarsIn(db, id)).filter(({ surely }) => within(surely)),
+      lots: (await lotsOf(db, id)).flatMap(({ ingredient_id, left_g, best_before }) =>
+        best_before !== null && left_g > 0 && within(best_before)
+          ? [{ name: names.get(ingredient_id) ?? ingredient_id, left_g, best_before }]
+          : [],
+      ),
+      next: next && {
+        day: next.day,
+        batches: next.settings.picked.flatMap(({ batch, due }) => {
+          const name = batches.get(batch);
+          return name === undefined ? [] : [{ id: batch, name, due }];
+        }),
+      },
+      open: open && { id: open.id, name: open.name },
+    });
+  });
+}

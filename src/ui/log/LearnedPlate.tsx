@@ -1,0 +1,110 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
+import { Button } from '../kit/Button';
+import { Plate } from '../kit/Plate';
+import { putJson } from '../kit/send';
+import { day } from '../format/units';
+
+type LearnedPlateProps = {
+  readonly appliances: ReadonlyArray<{
+    readonly id: string;
+    readonly name: string;
+    readonly used: boolean;
+    readonly since: string | null;
+    readonly batches: number;
+    readonly pace: number;
+    readonly pace_low: number;
+    readonly pace_high: number;
+    readonly offset_K: number | null;
+    readonly tally: { readonly of: number; readonly inside: number };
+  }>;
+  readonly cup_fill: string | null;
+  readonly gap_mm: number | null;
+  readonly gaps: number;
+  readonly pieces_share: number | null;
+  readonly counted: number;
+};
+
+const WORTH_A_WORD_K = 1;
+/** Forecasts that keep missing widen themselves. */
+const FEW_HITS = 0.6;
+const ENOUGH = 5;
+
+/** This kitchen's own numbers: what its weighed batches taught, and how much they rest on. */
+export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share, counted }: LearnedPlateProps): ReactNode {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const change = async (id: string, body: object): Promise<void> => {
+    const wrong = await putJson(`/api/learned/${id}`, body);
+    setTrouble(wrong);
+    if (wrong === null) router.refresh();
+  };
+  const known = appliances.filter(({ batches, since }) => batches > 0 || since !== null);
+  return (
+    <Plate label="What this kitchen taught" className="mb-3 px-5 py-3.5 text-[15px]">
+      <h2 className="pb-1 text-[19px]">What this kitchen taught</h2>
+      {trouble && (
+        <p role="alert" className="text-stop">
+          {trouble}
+        </p>
+      )}
+      {known.length === 0 && (
+        <p className="text-soft">Weigh a tray before, half-way and after: then the next forecast knows this oven.</p>
+      )}
+      <ul>
+        {known.map((one) => (
+          <li
+            key={one.id}
+            className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-0"
+            data-learned={one.id}
+          >
+            <strong>{one.name}</strong>
+            {one.batches === 0 ? (
+              <span className="text-soft">begun anew; counts batches from {one.since && day(one.since)}</span>
+            ) : (
+              <>
+                <span>
+                  works at <strong>{one.pace.toFixed(2)}</strong> of the model’s pace ({one.pace_low.toFixed(2)} –{' '}
+                  {one.pace_high.toFixed(2)})
+                  {one.offset_K !== null &&
+                    Math.abs(one.offset_K) >= WORTH_A_WORD_K &&
+                    `, ${Math.abs(one.offset_K).toFixed(0)} °C ${one.offset_K > 0 ? 'hotter' : 'cooler'} than its dial tells`}
+                </span>
+                <span className="text-soft">
+                  from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
+                  {one.tally.of > 0 && `; ${one.tally.inside} of the last ${one.tally.of} forecasts landed inside their bar`}
+                  {one.tally.of >= ENOUGH && one.tally.inside / one.tally.of < FEW_HITS && ', so bars are wider now'}
+                </span>
+              </>
+            )}
+            <span className="flex-1" />
+            <label className="inline-flex cursor-pointer items-center gap-1.5">
+              <input
+                type="checkbox"
+                className="size-4 accent-current"
+                checked={one.used}
+                onChange={() => void change(one.id, { used: !one.used })}
+              />
+              new batches use it
+            </label>
+            <Button look="small" onClick={() => void change(one.id, { reset: true })} aria-label={`Begin anew for ${one.name}`}>
+              Begin anew
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <p className="pt-1 text-soft">
+        {[
+          gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
+          cup_fill === null ? null : `cups are ${cup_fill}`,
+          pieces_share === null
+            ? null
+            : `${Math.abs(100 * (1 - pieces_share)).toFixed(0)} % ${pieces_share < 1 ? 'fewer' : 'more'} pieces come out than predicted (${counted} counts; told, not used)`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+    </Plate>
+  );
+}

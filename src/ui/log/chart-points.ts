@@ -1,0 +1,24 @@
+import type { LogRow } from './log-row';
+
+/** A batch in the chart: predicted along, measured up. */
+export type ChartPoint = { readonly x: number; readonly y: number; readonly name: string };
+export type ChartSeries = { readonly name: string; readonly data: readonly ChartPoint[] };
+
+/** Batches by the oven that they were baked in, water lost as predicted and as measured [% of raw mass]. */
+export function lossByOven(rows: readonly LogRow[]): ChartSeries[] {
+  const series = new Map<string, ChartPoint[]>();
+  for (const { name, oven, comparison } of rows) {
+    const loss = comparison?.loss_pct;
+    if (!loss) continue;
+    const of = series.get(oven ?? 'another oven') ?? [];
+    of.push({ x: Math.round(10 * loss.likely) / 10, y: Math.round(10 * loss.measured) / 10, name });
+    series.set(oven ?? 'another oven', of);
+  }
+  return [...series].map(([name, data]) => ({ name, data }));
+}
+
+/** Where predicted and measured are the same: from the least to the most of either. */
+export function evenLine(series: readonly ChartSeries[]): readonly [number, number] {
+  const values = series.flatMap(({ data }) => data.flatMap(({ x, y }) => [x, y]));
+  return [Math.floor(Math.min(...values)) - 1, Math.ceil(Math.max(...values)) + 1];
+}

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { evenLine, lossByOven } from './chart-points';
+import { differenceWords } from './difference-words';
+import type { LogRow } from './log-row';
+
+const say = (path: ReadonlyArray<string | number>, one: unknown, other: unknown): string =>
+  differenceWords({ path, one, other }, (id) => (id === 'egg_whole' ? 'whole egg' : id));
+
+describe('what was done otherwise, in words', () => {
+  it('names steps by their number and ingredients by their name', () => {
+    expect(say(['heat', 'steps', 2, 'minutes'], 65, 95)).toBe('heat, step 3, minutes: 65, then 95');
+    expect(say(['recipe', 'ingredients', 'egg_whole', 'amount'], 1, 2)).toBe('recipe, whole egg, amount: 1, then 2');
+    expect(say(['shape', 'thickness_mm'], 6, 8)).toBe('shape, thickness, mm: 6, then 8');
+  });
+  it('tells what was not there, and small things whole', () => {
+    expect(say(['heat', 'appliance', 'pace'], undefined, 0.81)).toBe('heat, oven, known pace: nothing, then 0.81');
+    expect(say(['scale'], { by: 'factor', factor: 1 }, { by: 'pieces', pieces: 120 })).toBe(
+      'how much: factor 1, then pieces 120',
+    );
+  });
+});
+
+describe('predicted against measured', () => {
+  const row = (oven: string | null, likely: number, measured: number): LogRow => ({
+    id: `${likely}`,
+    name: `${likely}`,
+    recipe: null,
+    oven,
+    baked_on: '2026-11-01',
+    changed_at: '',
+    forecast: { pieces: 1, snap: 1, texture: '', mass_loss_pct: 1, moisture_pct: 1 },
+    measured: null,
+    comparison: {
+      pieces: null,
+      loss_pct: { measured, likely, low: 0, high: 99, inside: true },
+      moisture_pct: null,
+      texture: null,
+    },
+  });
+  it('is told oven by oven, on a line that holds them all', () => {
+    const series = lossByOven([
+      row('Big oven', 40, 37.26),
+      row(null, 50, 52),
+      row('Big oven', 41, 39),
+      { ...row('x', 1, 1), comparison: null },
+    ]);
+    expect(series.map(({ name, data }) => [name, data.length])).toEqual([
+      ['Big oven', 2],
+      ['another oven', 1],
+    ]);
+    expect(series[0].data[0]).toMatchObject({ x: 40, y: 37.3 });
+    expect(evenLine(series)).toEqual([36, 53]);
+  });
+});

@@ -1,0 +1,202 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, type ReactNode } from 'react';
+import { actWords, wallClock } from '../oven/act-words';
+import { toCome, type OvenBake } from '../oven/oven-view';
+import { useDial } from '../batch/heat/use-dial';
+import { clockOf, weekday } from '../day/day-words';
+import { day, mass } from '../format/units';
+import { freshness, untilWords, type Jar } from '../jars/jar-view';
+import { pill } from '../kit/Button';
+import { Plate } from '../kit/Plate';
+
+type TodayPlaceProps = {
+  readonly today: string;
+  readonly now: string;
+  readonly bakes: readonly OvenBake[];
+  readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
+  readonly jars: readonly Jar[];
+  readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
+  readonly next: {
+    readonly day: string;
+    readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
+  } | null;
+  readonly open: { readonly id: string; readonly name: string } | null;
+};
+
+const CALLS_SHOWN = 6;
+
+/** The kitchen at a glance: what is in which appliance, what hands do next, what must be used, and when it is baked again. */
+export function TodayPlace(props: TodayPlaceProps): ReactNode {
+  const { today, now, bakes, appliances, jars, lots, next, open } = props;
+  useFreshness();
+  return (
+    <main className="mx-auto flex max-w-[1232px] flex-col gap-3 px-6 py-5">
+      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+        <h1 className="text-[27px]">
+          {weekday(today)}, {day(today)}
+        </h1>
+        <span className="flex-1" />
+        {open && (
+          <Link href={`/batch/${open.id}`} className={pill('main')}>
+            Open {open.name}
+          </Link>
+        )}
+      </header>
+      <div className="grid items-start gap-3 lg:grid-cols-2">
+        <Appliances bakes={bakes} appliances={appliances} now={Date.parse(now)} />
+        <Hands bakes={bakes} now={Date.parse(now)} />
+        <UseSoon jars={jars} lots={lots} today={today} />
+        <NextDay next={next} today={today} />
+      </div>
+    </main>
+  );
+}
+
+/** Whatever happens at the oven shows here too. */
+function useFreshness(): void {
+  const router = useRouter();
+  useEffect(() => {
+    const stream = new EventSource('/api/oven/stream');
+    stream.addEventListener('changed', () => router.refresh());
+    return () => stream.close();
+  }, [router]);
+}
+
+const LINE = 'flex flex-wrap items-baseline gap-x-3 border-t border-hair py-1.5 first:border-0';
+
+function Appliances({
+  bakes,
+  appliances,
+  now,
+}: Pick<TodayPlaceProps, 'bakes' | 'appliances'> & { readonly now: number }): ReactNode {
+  return (
+    <Plate label="In the appliances" className="px-5 py-4">
+      <h2 className="pb-1 text-[19px]">In the appliances</h2>
+      <ul className="text-[15.5px]">
+        {appliances.map(({ id, name }) => {
+          const inside = bakes.filter((bake) => bake.appliance === name && isIn(bake));
+          return (
+            <li key={id} className={LINE}>
+              <span className="w-56">{name}</span>
+              {inside.length === 0 ? (
+                <span className="text-soft">free</span>
+              ) : (
+                inside.map((bake) => (
+                  <span key={bake.batch}>
+                    <strong>{bake.name}</strong> <span className="text-heat">until {wallClock(outAt(bake), now)}</span>
+                  </span>
+                ))
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </Plate>
+  );
+}
+
+const takeOut = ({ calls }: OvenBake): OvenBake['calls'][number] | undefined =>
+  calls.find(({ prompt }) => prompt.act.do === 'take-out');
+const isIn = (bake: OvenBake): boolean => bake.went_in !== null && takeOut(bake)?.done_at === null;
+const outAt = (bake: OvenBake): number => Date.parse(takeOut(bake)?.due_at ?? '');
+
+function Hands({ bakes, now }: { readonly bakes: readonly OvenBake[]; readonly now: number }): ReactNode {
+  const [dial] = useDial();
+  const coming = toCome(bakes).slice(0, CALLS_SHOWN);
+  return (
+    <Plate label="What hands do next" className="px-5 py-4">
+      <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
+        What hands do next
+        <Link className="font-text text-[14.5px] font-normal underline" href="/oven">
+          At the oven
+        </Link>
+      </h2>
+      {coming.length === 0 ? (
+        <p className="text-soft">Nothing is under way.</p>
+      ) : (
+        <ol className="text-[15.5px]">
+          {coming.map(({ bake, call }) => (
+            <li key={`${bake.batch} ${call.position}`} className={LINE}>
+              <span className="w-16 text-soft" suppressHydrationWarning>
+                {wallClock(Date.parse(call.due_at), now)}
+              </span>
+              <strong>{actWords(call.prompt.act, dial, bake.pieces).title}</strong>
+              <span className="text-soft">{bake.name}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+    </Plate>
+  );
+}
+
+function UseSoon({ jars, lots, today }: Pick<TodayPlaceProps, 'jars' | 'lots' | 'today'>): ReactNode {
+  return (
+    <Plate label="Use soon" className="px-5 py-4">
+      <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
+        Use soon
+        <Link className="font-text text-[14.5px] font-normal underline" href="/jars">
+          All jars
+        </Link>
+      </h2>
+      {jars.length + lots.length === 0 ? (
+        <p className="text-soft">Nothing runs out within a week.</p>
+      ) : (
+        <ul className="text-[15.5px]">
+          {jars.map((jar) => (
+            <li key={jar.id} className={LINE}>
+              <strong>{jar.name}</strong>
+              <span className="text-soft">{jar.left_over} pieces</span>
+              <span className={freshness(jar, today) === 'past' ? 'text-stop' : 'text-mind'}>
+                <span aria-hidden>{freshness(jar, today) === 'past' ? '■ ' : '◆ '}</span>
+                {untilWords(jar, today)}
+              </span>
+            </li>
+          ))}
+          {lots.map(({ name, left_g, best_before }) => (
+            <li key={`${name} ${best_before}`} className={LINE}>
+              <strong>{name}</strong>
+              <span className="text-soft">{mass(left_g)} in the pantry</span>
+              <span className={best_before < today ? 'text-stop' : 'text-mind'}>
+                <span aria-hidden>{best_before < today ? '■ ' : '◆ '}</span>
+                {best_before < today ? 'past' : 'best before'} {day(best_before)}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Plate>
+  );
+}
+
+function NextDay({ next, today }: Pick<TodayPlaceProps, 'next' | 'today'>): ReactNode {
+  return (
+    <Plate label="Next bake day" className="px-5 py-4">
+      <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
+        {next
+          ? next.day === today
+            ? 'Baking today'
+            : `Next bake day: ${weekday(next.day)}, ${day(next.day)}`
+          : 'No bake day planned'}
+        <Link className="font-text text-[14.5px] font-normal underline" href={next ? `/day?day=${next.day}` : '/day'}>
+          {next ? 'Open it' : 'Plan one'}
+        </Link>
+      </h2>
+      <ul className="text-[15.5px]">
+        {next?.batches.map(({ id, name, due }) => (
+          <li key={id} className={LINE}>
+            <Link className="font-semibold hover:underline" href={`/batch/${id}`}>
+              {name}
+            </Link>
+            <span className="text-soft">
+              ready by {due >= 1440 ? 'the next day ' : ''}
+              {clockOf(due)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Plate>
+  );
+}
