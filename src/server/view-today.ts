@@ -20,6 +20,8 @@ export type TodayView = {
   readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
   readonly next: {
     readonly day: string;
+    /** Minute after its midnight at which it begins. */
+    readonly starts: number;
     readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
   } | null;
   /** The batch to carry on with. */
@@ -53,6 +55,7 @@ export async function viewToday(today: string): Promise<Result<TodayView>> {
       ),
       next: next && {
         day: next.day,
+        starts: next.settings.starts,
         batches: next.settings.picked.flatMap(({ batch, due }) => {
           const name = batches.get(batch);
           return name === undefined ? [] : [{ id: batch, name, due }];

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { lateBatches, solve } from '@/core/bakeday';
 import { dayOf, type DaySettings } from '@/core/batch';
 import { BlockSheet } from '@/ui/day/BlockSheet';
+import { DayPrint } from '@/ui/day/DayPrint';
 import { DayPicker } from '@/ui/day/DayPicker';
 import { DayVerdict } from '@/ui/day/DayVerdict';
 import { batch, inMachine, oven, work } from '../reference/bakeday-cases';
@@ -79,5 +80,21 @@ describe('a bake day', () => {
     );
     expect(text).toMatch(/Batch a: bake/);
     expect(text).toContain('It could not begin at 08:05');
+  });
+  it('is printed as calls by the clock, with when each batch is ready', () => {
+    const text = words(
+      <DayPrint
+        iso="2026-11-28"
+        day={day}
+        plan={planned.plan}
+        nameOf={nameOf}
+        stepName={(b, j) => day.batches[b].steps[j].name}
+        machineName={() => 'Big oven'}
+      />,
+    );
+    const times = [...text.matchAll(/Sat (\d\d):(\d\d) (mix|bake|pack)/g)].map(([, h, m]) => 60 * Number(h) + Number(m));
+    expect(times.length).toBe(planned.plan.flatMap(({ att }) => att).length);
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    expect(text).toMatch(/Batch a: ready Sat \d\d:\d\d, due Sat 10:20/);
   });
 });

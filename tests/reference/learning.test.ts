@@ -203,6 +203,14 @@ describe('an appliance’s batches lived through again', () => {
     expect(outlook({ ...first, weighed: [{ minutes: 90, share: 0.86 }] }, 90, NOTHING_LEARNED).tell).toBe('weigh-again');
     expect(outlook({ ...first, target: 0.5 }, 0, learned).end).toBeNull();
   });
+  it('tells no latest time when some such ovens never get there', () => {
+    // Four points above the floor that the dryest reach: a cool one stays above it.
+    const flat = (minutes: number, logPace: number, offset_K: number): number =>
+      1 - (0.34 + 0.002 * offset_K) * (1 - Math.exp((-minutes * Math.exp(logPace)) / 60));
+    const { end } = outlook({ model: flat, target: 0.68, weighed: [] }, 0, learned);
+    expect(end?.high).toBe(Infinity);
+    expect(end?.mid).toBeGreaterThan(100);
+  });
   it('says of a tray that is dry already that it is', () => {
     const { end } = outlook({ model: drying(80), target: 0.7, weighed: [{ minutes: 260, share: 0.66 }] }, 261, learned);
     expect(end?.mid).toBeLessThanOrEqual(261);

@@ -86,6 +86,9 @@ export function outlook(
   const from = moment === 'start' ? 0 : Math.max(...weighed.map(({ minutes }) => minutes));
   const plain = moment === 'start' ? forecastEnd(model, target, belief) : forecastRunning(model, target, belief, weighed, noise);
   if (!Number.isFinite(plain.mid)) return { tell, end: null, batches };
+  // Some appliances that it may be never get there at this heat: then it has no latest time.
+  if (!Number.isFinite(plain.high))
+    return { tell, end: { low: Math.max(plain.low, from), mid: Math.max(plain.mid, from), high: Infinity }, batches };
   // It was there already when it was weighed.
   if (plain.mid <= from + 0.5 || !isTime(plain))
     return {

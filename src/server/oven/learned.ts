@@ -3,7 +3,7 @@ import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import type { CupFill } from '@/core/quantities';
 import { appliancesOf } from '@/db/kitchen';
-import { learnedOf } from '@/db/learned';
+import { learnedOf, setLearned } from '@/db/learned';
 import { measurementsOf } from '@/db/measurements';
 import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from '../view-kitchen';
@@ -95,6 +95,11 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
     if (!kitchen.ok) return kitchen;
     const appliance = (await appliancesOf(db, kitchen.value.id)).find(({ id }) => id === applianceId);
     if (!appliance) return fail('NOT_FOUND', 'There is no such appliance. It may have been taken out of the kit.');
+    const before = (await learnedOf(db, kitchen.value.id)).get(applianceId);
+    if ('used' in request.value && before) {
+      await setLearned(db, { ...before, used: request.value.used });
+      return succeed({ id: applianceId });
+    }
     const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
     const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow };
     await relearnAppliance(db, kitchen.value, appliance, change);

@@ -15,6 +15,7 @@ import { BlockSheet } from './BlockSheet';
 import { ClockField } from './ClockField';
 import type { BakeDayView } from './day-view';
 import { DayLanes } from './DayLanes';
+import { DayPrint } from './DayPrint';
 import { DayPicker } from './DayPicker';
 import { DayVerdict } from './DayVerdict';
 import { momentOf, weekday } from './day-words';
@@ -102,7 +103,8 @@ export function BakeDayPlace({
           {wrong ?? unsaved}
         </p>
       )}
-      <Plate label="The plan" className="px-4 py-3">
+      {shown && lanes.length > 0 && <DayPrint {...{ iso, day, nameOf, stepName, machineName }} plan={shown.plan} />}
+      <Plate label="The plan" className="px-4 py-3 print:hidden">
         {empty ? (
           <p className="py-8 text-center text-soft">
             Pick batches below, say when each must be ready, and the day is laid out here.
@@ -159,7 +161,7 @@ export function BakeDayPlace({
           </span>
         </div>
       </Plate>
-      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:hidden">
         <DayPicker
           iso={iso}
           settings={settings}

@@ -68,7 +68,7 @@ export function JarsPlace({ today, currency, jars, totals, totals_days }: JarsPl
             return (
               <Plate key={store} label={name} className="px-4 pt-3 pb-4">
                 <h2 className="pb-2 text-[17px]">{name}</h2>
-                <ul className="flex flex-wrap gap-2.5">
+                <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
                   {here.map((one) => (
                     <li key={one.id}>
                       <JarCard
@@ -136,7 +136,7 @@ function JarCard({ jar, today, isFirst, chosen, onChoose }: JarCardProps): React
       type="button"
       aria-pressed={chosen}
       onClick={onChoose}
-      className={`flex w-[15.6rem] items-start gap-3 rounded-2xl border-[1.4px] bg-enamel px-3 py-2.5 text-left ${chosen ? 'border-rim' : 'border-hair hover:border-rim'}`}
+      className={`flex h-full w-full items-start gap-3 rounded-2xl border-[1.4px] bg-enamel px-3 py-2.5 text-left ${chosen ? 'border-rim' : 'border-hair hover:border-rim'}`}
     >
       <JarPicture jar={jar} />
       <span className="min-w-0 text-[14.5px] leading-snug">

@@ -42,7 +42,7 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
   };
   const known = appliances.filter(({ batches, since }) => batches > 0 || since !== null);
   return (
-    <Plate label="What this kitchen taught" className="mb-3 px-5 py-3.5 text-[15px]">
+    <Plate label="What this kitchen taught" className="mb-3 px-5 py-3 text-[14.5px]">
       <h2 className="pb-1 text-[19px]">What this kitchen taught</h2>
       {trouble && (
         <p role="alert" className="text-stop">
@@ -73,24 +73,32 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
                 </span>
                 <span className="text-soft">
                   from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
-                  {one.tally.of > 0 && `; ${one.tally.inside} of the last ${one.tally.of} forecasts landed inside their bar`}
+                  {one.tally.of > 0 && `; ${one.tally.inside} of ${one.tally.of} forecasts landed inside their bar`}
                   {one.tally.of >= ENOUGH && one.tally.inside / one.tally.of < FEW_HITS && ', so bars are wider now'}
                 </span>
               </>
             )}
             <span className="flex-1" />
-            <label className="inline-flex cursor-pointer items-center gap-1.5">
-              <input
-                type="checkbox"
-                className="size-4 accent-current"
-                checked={one.used}
-                onChange={() => void change(one.id, { used: !one.used })}
-              />
-              new batches use it
-            </label>
-            <Button look="small" onClick={() => void change(one.id, { reset: true })} aria-label={`Begin anew for ${one.name}`}>
-              Begin anew
-            </Button>
+            <span className="flex items-center gap-3 whitespace-nowrap">
+              <label className="inline-flex min-h-[24px] cursor-pointer items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-current"
+                  aria-label={`New batches use what the ${one.name} taught`}
+                  checked={one.used}
+                  onChange={() => void change(one.id, { used: !one.used })}
+                />
+                in use
+              </label>
+              <Button
+                look="quiet"
+                className="min-h-[24px] underline"
+                onClick={() => void change(one.id, { reset: true })}
+                aria-label={`Begin anew for ${one.name}`}
+              >
+                begin anew
+              </Button>
+            </span>
           </li>
         ))}
       </ul>

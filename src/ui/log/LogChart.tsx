@@ -62,7 +62,7 @@ function options(min: number, max: number, ovens: number): ApexOptions {
       x: { formatter: (value: number) => `predicted ${value} %` },
       y: { formatter: (value: number) => `${value} % lost` },
     },
-    xaxis: { type: 'numeric', min, max, tickAmount: 8, title: title('predicted'), labels },
-    yaxis: { min, max, tickAmount: 6, title: title('measured'), labels },
+    xaxis: { type: 'numeric', min, max, tickAmount: (max - min) / 10, title: title('predicted'), labels },
+    yaxis: { min, max, tickAmount: (max - min) / 10, title: title('measured'), labels },
   };
 }

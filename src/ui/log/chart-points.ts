@@ -17,8 +17,8 @@ export function lossByOven(rows: readonly LogRow[]): ChartSeries[] {
   return [...series].map(([name, data]) => ({ name, data }));
 }
 
-/** Where predicted and measured are the same: from the least to the most of either. */
+/** Where predicted and measured are the same, over all that is drawn, in whole tens. */
 export function evenLine(series: readonly ChartSeries[]): readonly [number, number] {
   const values = series.flatMap(({ data }) => data.flatMap(({ x, y }) => [x, y]));
-  return [Math.floor(Math.min(...values)) - 1, Math.ceil(Math.max(...values)) + 1];
+  return [10 * Math.floor(Math.min(...values) / 10), 10 * Math.ceil(Math.max(...values) / 10)];
 }

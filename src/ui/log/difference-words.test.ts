@@ -49,6 +49,6 @@ describe('predicted against measured', () => {
       ['another oven', 1],
     ]);
     expect(series[0].data[0]).toMatchObject({ x: 40, y: 37.3 });
-    expect(evenLine(series)).toEqual([36, 53]);
+    expect(evenLine(series)).toEqual([30, 60]);
   });
 });

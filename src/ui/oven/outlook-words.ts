@@ -27,7 +27,7 @@ export function outlookWords(
 ): OutlookWords {
   if (!end) return { text: 'At this heat it does not get as dry as planned. Turn it up, or let them be moister.', short_min: 0 };
   const at = (minute: number): string => wallClock(wentIn_ms + minute * 60_000, now_ms);
-  const band = `between ${at(end.low)} and ${at(end.high)}`;
+  const band = Number.isFinite(end.high) ? `between ${at(end.low)} and ${at(end.high)}` : `not before ${at(end.low)}`;
   if (tell === 'wide-band')
     return {
       text: `The first bake known of this oven: dry enough ${band}. Weigh a tray half-way, then every 20 to 30 minutes.`,
@@ -43,7 +43,7 @@ export function outlookWords(
   const against = isNews ? `, ${duration(Math.abs(late))} ${late > 0 ? 'later' : 'sooner'} than planned` : ', as planned';
   const rests = `${batches === 1 ? 'one batch' : `${batches} batches`} of this oven${weighed > 0 ? ` and ${weighed === 1 ? 'this tray' : `${weighed} weighings`}` : ''}`;
   return {
-    text: `Dry enough about ${at(end.mid)} (${at(end.low)} to ${at(end.high)} in four of five)${against}. From ${rests}.`,
+    text: `Dry enough about ${at(end.mid)} (${Number.isFinite(end.high) ? `${at(end.low)} to ${at(end.high)}` : `after ${at(end.low)}`} in four of five)${against}. From ${rests}.`,
     short_min: isNews && late > 0 ? Math.ceil(late) : 0,
   };
 }

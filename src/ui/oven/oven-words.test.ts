@@ -73,5 +73,7 @@ describe('when it will be dry enough', () => {
     expect(short_min).toBe(25);
     expect(say('band-and-time', { end: { low: 80, mid: 102, high: 120 } }).short_min).toBe(0);
   });
+  it('names no latest time where there may be none', () =>
+    expect(say('band-and-time', { end: { low: 90, mid: 125, high: Infinity } }).text).toContain('(after 13:30 in four of five)'));
   it('says when it never gets there', () => expect(say('band-and-time', { end: null }).text).toMatch(/does not get as dry/));
 });

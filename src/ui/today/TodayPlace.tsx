@@ -20,6 +20,7 @@ type TodayPlaceProps = {
   readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
   readonly next: {
     readonly day: string;
+    readonly starts: number;
     readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
   } | null;
   readonly open: { readonly id: string; readonly name: string } | null;
@@ -45,10 +46,14 @@ export function TodayPlace(props: TodayPlaceProps): ReactNode {
         )}
       </header>
       <div className="grid items-start gap-3 lg:grid-cols-2">
-        <Appliances bakes={bakes} appliances={appliances} now={Date.parse(now)} />
-        <Hands bakes={bakes} now={Date.parse(now)} />
-        <UseSoon jars={jars} lots={lots} today={today} />
-        <NextDay next={next} today={today} />
+        <div className="flex flex-col gap-3">
+          <Appliances bakes={bakes} appliances={appliances} now={Date.parse(now)} />
+          <UseSoon jars={jars} lots={lots} today={today} />
+        </div>
+        <div className="flex flex-col gap-3">
+          <Hands bakes={bakes} now={Date.parse(now)} next={next} today={today} />
+          <NextDay next={next} today={today} />
+        </div>
       </div>
     </main>
   );
@@ -102,7 +107,12 @@ const takeOut = ({ calls }: OvenBake): OvenBake['calls'][number] | undefined =>
 const isIn = (bake: OvenBake): boolean => bake.went_in !== null && takeOut(bake)?.done_at === null;
 const outAt = (bake: OvenBake): number => Date.parse(takeOut(bake)?.due_at ?? '');
 
-function Hands({ bakes, now }: { readonly bakes: readonly OvenBake[]; readonly now: number }): ReactNode {
+function Hands({
+  bakes,
+  now,
+  next,
+  today,
+}: Pick<TodayPlaceProps, 'bakes' | 'next' | 'today'> & { readonly now: number }): ReactNode {
   const [dial] = useDial();
   const coming = toCome(bakes).slice(0, CALLS_SHOWN);
   return (
@@ -114,7 +124,10 @@ function Hands({ bakes, now }: { readonly bakes: readonly OvenBake[]; readonly n
         </Link>
       </h2>
       {coming.length === 0 ? (
-        <p className="text-soft">Nothing is under way.</p>
+        <p className="text-soft">
+          Nothing is under way.
+          {next && ` ${next.day === today ? 'Today' : weekday(next.day)} begins at ${clockOf(next.starts)}.`}
+        </p>
       ) : (
         <ol className="text-[15.5px]">
           {coming.map(({ bake, call }) => (
