@@ -119,7 +119,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       await wasBaked(db, id, { id: batchId, document, batch, baked_on: daysBefore(today, batch.days_ago), pantry });
       const row = { id: batchId, name: batch.name, document, baked_on: daysBefore(today, batch.days_ago) };
       must(await store(db, demo.kitchen, row, pantry));
-      await useJars(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
+      await eatFrom(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
     }
     const kitchen = (await maybeKitchen(db)) ?? raise('no kitchen');
     for (const appliance of demo.appliances) await relearnAppliance(db, kitchen, appliance);
@@ -197,7 +197,7 @@ type Used = {
 };
 
 /** What became of a batch's packs since. */
-async function useJars(db: pg.ClientBase, { batchId, document, jars, today, baked_on, pantry }: Used): Promise<void> {
+async function eatFrom(db: pg.ClientBase, { batchId, document, jars, today, baked_on, pantry }: Used): Promise<void> {
   const { rows } = await db.query<{ id: string; left_over: number; state: Stored }>(
     'select id, left_over, state from jar where batch_id = $1 order by left_over desc, created_at, id',
     [batchId],

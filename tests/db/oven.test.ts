@@ -153,10 +153,8 @@ describe('readings', () => {
       ok: false,
       code: 'OUT_OF_RANGE',
     });
-    expect(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 500 })).toMatchObject({
-      ok: false,
-      message: expect.stringContaining('more than the empty tray'),
-    });
+    const light = await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 500 });
+    expect(light.ok ? '' : light.message).toContain('more than the empty tray');
     expect(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: '0,100' })).toMatchObject({ ok: false, path: 'csv' });
     expect(await cases.readIn(batch, { by: 'nose' })).toMatchObject({ ok: false, path: 'by' });
     expect(await cases.readIn('00000000-0000-0000-0000-000000000000', { by: 'probe' })).toMatchObject({ code: 'NOT_FOUND' });

@@ -49,7 +49,7 @@ export { freshLife, lifeOfPack, putAway } from './store-room';
 export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';
 export { dayBatch, heatName, machinesOf } from './day-batch';
-export type { KitMachine, KitchenBatch, StepHeat } from './day-batch';
+export type { KitMachine, KitchenBatch } from './day-batch';
 export { USUAL_DAY, dayOf } from './bake-day';
 export type { DaySettings, UnderWay } from './bake-day';
 export { begunSteps, dueTimes, lengthened, nextCall, promptsOf } from './oven/prompts';

@@ -1,10 +1,20 @@
+import Joi from 'joi';
 import { fail, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { isPutAway } from '@/db/jars';
+import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { store } from './store';
+
+const REQUEST = Joi.object({ batch: Joi.string().guid().required() });
+
+/** Puts a baked batch away, as a page asks for it. */
+export async function putAway(body: unknown): Promise<Result<{ jars: number }>> {
+  const request = checkWith<{ batch: string }>(REQUEST, body);
+  return request.ok ? putBatchAway(request.value.batch) : request;
+}
 
 /** Puts a baked batch's packs into the store room, as it was planned to be packed. */
 export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>> =>

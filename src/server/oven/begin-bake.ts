@@ -1,15 +1,28 @@
+import Joi from 'joi';
 import { dayOf } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { maybeBakeDay } from '@/db/bake-day';
 import { addBake, type BakeRow } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
+import { checkWith } from '@/formats/read-batch';
 import { workOf } from '../bake-day';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { callsOf, midnightOf, writeTimers } from './bake-state';
 import { planFrom, plannedStarts } from './reflow';
+
+type BeginRequest = { readonly batch?: string; readonly day?: string };
+const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: Joi.string().isoDate() }).xor('batch', 'day');
+
+/** Begins one batch, or the batches of a bake day. */
+export async function begin(body: unknown): Promise<Result<object>> {
+  const request = checkWith<BeginRequest>(BEGIN_REQUEST, body);
+  if (!request.ok) return request;
+  const { batch, day = '' } = request.value;
+  return batch === undefined ? beginDay(day) : beginBatch(batch);
+}
 
 const FIRST_LOOK_MS = 600;
 const A_DAY_MS = 86_400_000;
@@ -19,7 +32,7 @@ export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> 
   inTransaction(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const begun = await begin(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(), planned: {} });
+    const begun = await call(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(), planned: {} });
     return begun.ok ? succeed({ batch: batchId }) : begun;
   });
 
@@ -43,7 +56,7 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     for (const { id } of day.batches) {
       const starts = plannedStarts(iso, day, planned.plan, id);
       const shifted = Object.fromEntries(Object.entries(starts).map(([step, ms]) => [step, ms + shift_ms]));
-      const begun = await begin(db, kitchen.value.id, {
+      const begun = await call(db, kitchen.value.id, {
         batch_id: id,
         day: isToday ? iso : null,
         starts_at: new Date(Math.min(...Object.values(shifted))),
@@ -54,7 +67,7 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     return succeed({ batches: day.batches.length });
   });
 
-async function begin(
+async function call(
   db: Queryable,
   kitchenId: string,
   start: Pick<BakeRow, 'batch_id' | 'day' | 'starts_at' | 'planned'>,

@@ -1,7 +1,6 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
+import { Suspense, lazy, useState, type ReactNode } from 'react';
 import { day } from '../format/units';
 import { Plate } from '../kit/Plate';
 import { Choice } from '../kit/Choice';
@@ -9,8 +8,8 @@ import { pill } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
 import { EVERYTHING, filtered, namesIn, type LogFilter, type LogRow } from './log-row';
 
-/** Charts measure the page, which no server has. */
-const LogChart = dynamic(() => import('./LogChart').then((part) => part.LogChart), { ssr: false });
+/** Charts measure the page, which no server has: this one is loaded when it is asked for. */
+const LogChart = lazy(() => import('./LogChart').then(({ LogChart: chart }) => ({ default: chart })));
 
 /** Every batch: what was predicted, and what scale and eye said. */
 type LogBookProps = { readonly entries: readonly LogRow[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
@@ -45,7 +44,11 @@ export function LogBook({ entries, learned = null, tables = null }: LogBookProps
           onDrawn={() => setDrawn(!drawn)}
         />
       )}
-      {drawn && <LogChart rows={shown} />}
+      {drawn && (
+        <Suspense fallback={null}>
+          <LogChart rows={shown} />
+        </Suspense>
+      )}
       <Plate label="Batches" className="overflow-x-auto">
         {shown.length === 0 ? (
           <p className="px-5 py-10 text-center text-soft">

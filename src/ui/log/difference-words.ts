@@ -38,7 +38,7 @@ export function differenceWords({ path, one, other }: Difference, nameOf: (ingre
 
 function valueWords(value: unknown): string {
   if (value === undefined) return 'nothing';
-  if (typeof value !== 'object' || value === null) return String(value);
+  if (typeof value !== 'object' || value === null) return JSON.stringify(value).replaceAll('"', '');
   return Object.values(value)
     .filter((part) => typeof part !== 'object')
     .join(' ');

@@ -98,7 +98,8 @@ function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: Ov
   const left = due - now;
   const began = beganAt(bake, call);
   const whole = began === null ? 0 : due - began;
-  const share = whole > 0 ? Math.min(1, Math.max(0, (now - began!) / whole)) : 1;
+  const gone = began === null ? 0 : Math.max(0, now - began);
+  const share = whole > 0 ? Math.min(1, gone / whole) : 1;
   const waits = whole > 60_000;
   return (
     <div className="flex flex-col gap-2">
@@ -117,7 +118,7 @@ function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: Ov
           <span
             className={`absolute inset-y-0 left-4 grid place-items-center font-display text-[19px] font-semibold ${share > 0.32 ? 'text-face' : 'text-ink'}`}
           >
-            {duration(Math.max(0, now - began!) / 60_000)} done
+            {duration(gone / 60_000)} done
           </span>
           <span
             className={`absolute inset-y-0 right-4 grid place-items-center font-semibold ${share > 0.86 ? 'text-face' : 'text-soft'}`}

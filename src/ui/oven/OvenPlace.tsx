@@ -23,7 +23,8 @@ export function OvenPlace({ first }: { readonly first: Oven }): ReactNode {
   const [dial] = useDial();
   const urgent = mostUrgent(oven.bakes);
   const shown = oven.bakes.find(({ batch, next }) => batch === chosen && next !== null) ?? urgent;
-  const dueNow = now !== null && urgent?.next != null && Date.parse(urgent.calls[urgent.next].due_at) <= now;
+  const dueAt = urgent && urgent.next !== null ? Date.parse(urgent.calls[urgent.next].due_at) : Infinity;
+  const dueNow = now !== null && dueAt <= now;
   const chime = useChime(dueNow && urgent ? `${urgent.batch} ${urgent.next}` : null);
   useWakeLock(urgent !== null);
   const done = useCallback(async (): Promise<void> => {
