@@ -1,6 +1,15 @@
 import Joi from 'joi';
 import type { Machine, Rec } from '@/core/bakeday';
-import { USUAL_DAY, dayBatch, machinesOf, predict, type DaySettings, type KitchenBatch, type UnderWay } from '@/core/batch';
+import {
+  USUAL_DAY,
+  dayBatch,
+  dayOf,
+  machinesOf,
+  predict,
+  type DaySettings,
+  type KitchenBatch,
+  type UnderWay,
+} from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
@@ -10,9 +19,10 @@ import type { Queryable } from '@/db/client';
 import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
+import { followPlan } from './oven/follow-plan';
 import { begunOn, midnightOf, minuteOf } from './oven/bake-state';
 import { kitchenOf } from './view-kitchen';
-import { withDatabase } from './with-database';
+import { inTransaction, withDatabase } from './with-database';
 
 /** A bake day opened: what could be baked, on what, and what was decided. */
 export type BakeDayView = BakeDayRow & {
@@ -113,9 +123,9 @@ const DAY_REQUEST = Joi.object({
     .required(),
 });
 
-/** Keeps what was decided for a day, with the plan made of it. */
+/** Keeps what was decided for a day, with the plan made of it; a day that goes on is called by it from now on. */
 export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: string }>> =>
-  withDatabase(async (db) => {
+  inTransaction(async (db) => {
     const request = checkWith<{ settings: DaySettings; plan: Rec[] }>(DAY_REQUEST, body);
     if (!request.ok) return request;
     if (!ISO_DAY.test(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
@@ -124,6 +134,18 @@ export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: s
       return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end lies before the start.', 'settings.awake');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    await setBakeDay(db, kitchen.value.id, { day, ...request.value });
+    const row = { day, ...request.value };
+    await setBakeDay(db, kitchen.value.id, row);
+    await moveCalls(db, kitchen.value, row);
     return succeed({ day });
   });
+
+async function moveCalls(db: Queryable, kitchen: KitchenRow, row: BakeDayRow): Promise<void> {
+  if ((await bakesOn(db, row.day)).length === 0) return;
+  const { batches, machines, underWay } = await workOf(db, kitchen, row);
+  const day = dayOf(row.settings, batches, machines, underWay);
+  // A plan of other batches or steps than there are now says nothing of these.
+  const steps = day.batches.reduce((sum, batch) => sum + batch.steps.length, 0);
+  const fits = row.plan.length === steps && row.plan.every(({ b, j }) => day.batches[b]?.steps[j] !== undefined);
+  if (fits) await followPlan(db, row.day, day, row.plan);
+}

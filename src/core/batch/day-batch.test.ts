@@ -69,6 +69,21 @@ describe('batches as a day’s work', () => {
   });
 });
 
+describe('quiet hours', () => {
+  it('a freeze dryer is not started in them; an oven may be', () => {
+    const { batch } = made('data/recipes/freeze-dried-salmon-cubes.batch.json');
+    const noisy = batch.steps.flatMap(({ name, hands = [] }) => (hands.some((one) => one.noisy) ? [name] : []));
+    expect(new Set(noisy)).toEqual(new Set(['Freeze-dry']));
+    const hours: Array<[number, number]> = [[480, 1200]];
+    const day = { ...dayWith([batch]), quiet: hours };
+    const planned = solve(day, { seed: 1, iterations: 50 });
+    expect(planned).not.toBeNull();
+    for (const { j, att } of planned?.plan ?? [])
+      if (batch.steps[j].name === 'Freeze-dry') expect(att[0].s % 1440).toBeGreaterThanOrEqual(1200);
+    expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
+  });
+});
+
 describe('the heat of a step', () => {
   it('is told in whatever words a dial is read', () => {
     const { batch } = made('examples/hillbars.batch.json');

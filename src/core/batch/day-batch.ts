@@ -156,7 +156,8 @@ function legStep(
   const waits = last.do === 'off' || last.do === 'freeze-dry' || last.do === 'freeze' || last.do === 'cool';
   const flex = Math.floor(FLEX_SHARE * dur);
   const attentions: Attention[] = [
-    { off: 0, len: LOAD, n: 1 },
+    // Its pump is heard through the wall.
+    { off: 0, len: LOAD, n: 1, ...(kind === 'freeze-dryer' ? { noisy: true } : {}) },
     ...events.map((event) => ({ ...event, flex })),
     waits ? { off: dur, len: UNLOAD, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len: UNLOAD, n: 1 },
   ];

@@ -11,7 +11,8 @@ import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { callsOf, midnightOf, writeTimers } from './bake-state';
-import { planFrom, plannedStarts } from './reflow';
+import { plannedStarts } from './follow-plan';
+import { planFrom } from './reflow';
 
 type BeginRequest = { readonly batch?: string; readonly day?: string };
 const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: Joi.string().isoDate() }).xor('batch', 'day');

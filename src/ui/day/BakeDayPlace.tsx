@@ -11,6 +11,7 @@ import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
 import { postJson, putJson } from '../kit/send';
+import { useOvenChanges } from '../kit/use-oven-changes';
 import { BlockSheet } from './BlockSheet';
 import { ClockField } from './ClockField';
 import type { BakeDayView } from './day-view';
@@ -36,6 +37,7 @@ export function BakeDayPlace({
 }: BakeDayView): ReactNode {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
+  useOvenChanges(underWay !== null);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
   const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, batches, machines, kept, underWay);
   const lanes = useMemo(
@@ -97,6 +99,7 @@ export function BakeDayPlace({
           value={settings.awake[1]}
           onChange={(to) => setSettings({ ...settings, awake: [settings.awake[0], to] })}
         />
+        <QuietHours quiet={settings.quiet} onQuiet={(quiet) => setSettings({ ...settings, quiet })} />
       </header>
       {(wrong ?? unsaved) && (
         <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2 text-stop">
@@ -187,6 +190,37 @@ export function BakeDayPlace({
         </div>
       </div>
     </main>
+  );
+}
+
+const USUAL_QUIET: NonNullable<DaySettings['quiet']> = [1260, 480];
+
+/** When nothing noisy may begin: a vacuum pump is heard through the wall. */
+function QuietHours({
+  quiet,
+  onQuiet,
+}: {
+  readonly quiet: DaySettings['quiet'];
+  readonly onQuiet: (quiet: DaySettings['quiet']) => void;
+}): ReactNode {
+  return (
+    <span className="flex flex-wrap items-center gap-x-2">
+      <label className="inline-flex cursor-pointer items-center gap-1.5" title="The freeze dryer's pump is not started then">
+        <input
+          type="checkbox"
+          className="size-4 accent-current"
+          checked={quiet !== null}
+          onChange={() => onQuiet(quiet === null ? USUAL_QUIET : null)}
+        />
+        quiet hours
+      </label>
+      {quiet && (
+        <>
+          <ClockField label="from" value={quiet[0]} onChange={(from) => onQuiet([from, quiet[1]])} />
+          <ClockField label="until" value={quiet[1]} onChange={(until) => onQuiet([quiet[0], until])} />
+        </>
+      )}
+    </span>
   );
 }
 

@@ -1,7 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useEffect, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { actWords, wallClock } from '../oven/act-words';
 import { toCome, type OvenBake } from '../oven/oven-view';
 import { useDial } from '../batch/heat/use-dial';
@@ -10,6 +9,7 @@ import { day, mass } from '../format/units';
 import { freshness, untilWords, type Jar } from '../jars/jar-view';
 import { pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
+import { useOvenChanges } from '../kit/use-oven-changes';
 
 type TodayPlaceProps = {
   readonly today: string;
@@ -31,7 +31,7 @@ const CALLS_SHOWN = 6;
 /** The kitchen at a glance: what is in which appliance, what hands do next, what must be used, and when it is baked again. */
 export function TodayPlace(props: TodayPlaceProps): ReactNode {
   const { today, now, bakes, appliances, jars, lots, next, open } = props;
-  useFreshness();
+  useOvenChanges();
   return (
     <main className="mx-auto flex max-w-[1232px] flex-col gap-3 px-6 py-5">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
@@ -57,16 +57,6 @@ export function TodayPlace(props: TodayPlaceProps): ReactNode {
       </div>
     </main>
   );
-}
-
-/** Whatever happens at the oven shows here too. */
-function useFreshness(): void {
-  const router = useRouter();
-  useEffect(() => {
-    const stream = new EventSource('/api/oven/stream');
-    stream.addEventListener('changed', () => router.refresh());
-    return () => stream.close();
-  }, [router]);
 }
 
 const LINE = 'flex flex-wrap items-baseline gap-x-3 border-t border-hair py-1.5 first:border-0';
