@@ -101,15 +101,16 @@ function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: Ov
   const gone = began === null ? 0 : Math.max(0, now - began);
   const share = whole > 0 ? Math.min(1, gone / whole) : 1;
   const waits = whole > 60_000;
+  const isNow = !waits && left <= 60_000;
   return (
     <div className="flex flex-col gap-2">
       <p className="flex flex-wrap items-baseline gap-x-4" role="timer" data-left>
         <strong className={`font-display text-[clamp(44px,9vw,76px)] leading-none ${left < 0 ? 'text-heat' : ''}`}>
-          {waits || left > 60_000 ? clockLeft(left) : 'Now'}
+          {isNow ? 'Now' : clockLeft(left)}
         </strong>
         <span className="text-[17px] text-soft">
-          {left >= 0 ? `left, at ${wallClock(due, now)}` : waits ? `late; it was due at ${wallClock(due, now)}` : ''}
-          {!waits && call.prompt.hands > 1 && ` takes about ${duration(call.prompt.hands)}`}
+          {!isNow && (left >= 0 ? `left, at ${wallClock(due, now)}` : `late; it was due at ${wallClock(due, now)}`)}
+          {!waits && call.prompt.hands > 1 && `${isNow ? '' : ', '}takes about ${duration(call.prompt.hands)}`}
         </span>
       </p>
       {waits && (
