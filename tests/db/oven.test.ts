@@ -232,4 +232,10 @@ describe('what an oven teaches', () => {
     expect(await cases.changeLearned('nowhere', { used: true })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
     expect(await cases.changeLearned('big-oven', {})).toMatchObject({ ok: false });
   });
+  it('hands and cups are forgotten when asked', async () => {
+    await db.query("update kitchen set cup_fill = 'scooped', cut_gaps_mm = '{3,4,3}'");
+    expect(must(await cases.viewLearned())).toMatchObject({ gaps: 3, gap_mm: expect.any(Number) as number });
+    must(await cases.changeLearned('hands:cups', { reset: true }));
+    expect(must(await cases.viewLearned())).toMatchObject({ gaps: 0, gap_mm: null, cup_fill: null });
+  });
 });

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import type { CupFill } from '@/core/quantities';
-import { appliancesOf } from '@/db/kitchen';
+import { appliancesOf, setHabits } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { measurementsOf } from '@/db/measurements';
 import { checkWith } from '@/formats/read-batch';
@@ -86,13 +86,20 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
 type Change = { readonly used: boolean } | { readonly reset: true };
 const CHANGE = Joi.object({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');
 
-/** Switches what was learned of an appliance off or on, or begins anew from the next batch. */
+/** What hands and cups taught is forgotten under this id, which no appliance has: theirs are small letters, digits and dashes. */
+const HANDS = 'hands:cups';
+
+/** Switches what was learned of an appliance off or on, or begins anew from the next batch; of the hands it is forgotten. */
 export const changeLearned = (applianceId: string, body: unknown): Promise<Result<{ id: string }>> =>
   withDatabase(async (db) => {
     const request = checkWith<Change>(CHANGE, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
+    if (applianceId === HANDS && 'reset' in request.value) {
+      await setHabits(db, kitchen.value.id, { ...kitchen.value, cup_fill: null, cut_gaps_mm: [] });
+      return succeed({ id: applianceId });
+    }
     const appliance = (await appliancesOf(db, kitchen.value.id)).find(({ id }) => id === applianceId);
     if (!appliance) return fail('NOT_FOUND', 'There is no such appliance. It may have been taken out of the kit.');
     const before = (await learnedOf(db, kitchen.value.id)).get(applianceId);

@@ -102,7 +102,7 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
           </li>
         ))}
       </ul>
-      <p className="pt-1 text-soft">
+      <p className="flex flex-wrap items-baseline gap-x-3 pt-1 text-soft">
         {[
           gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
           cup_fill === null ? null : `cups are ${cup_fill}`,
@@ -112,6 +112,11 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
         ]
           .filter(Boolean)
           .join(' · ')}
+        {(gap_mm !== null || cup_fill !== null) && (
+          <Button look="quiet" className="min-h-[24px] underline" onClick={() => void change('hands:cups', { reset: true })}>
+            forget hands and cups
+          </Button>
+        )}
       </p>
     </Plate>
   );
