@@ -25,6 +25,9 @@ for (const light of ['day', 'night'] as const) {
   test(`every place and dead end reads well to tools by ${light}`, async ({ page, troubles, context, baseURL }) => {
     await context.addCookies([{ name: 'theme', value: light, url: baseURL ?? '' }]);
     for (const address of [
+      '/',
+      '/oven',
+      '/jars',
       '/recipes',
       '/recipes/hillbars',
       '/recipes/hillbars/edit',
