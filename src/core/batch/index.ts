@@ -44,7 +44,7 @@ export { startingPoint } from './starting-point';
 export { fedFrom } from './fed';
 export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';
-export { labelFacts } from './label-facts';
+export { labelFacts, makerLetter } from './label-facts';
 export { freshLife, lifeOfPack, putAway } from './store-room';
 export { worthOf } from './worth';
 export type { BatchWorth, KitchenCosts } from './worth';

@@ -59,7 +59,8 @@ export function labelFacts(
 const dryEnd = ({ moisture_pct, moisture_pct_low }: Prediction['outcome']): number =>
   (100 - moisture_pct) / (100 - moisture_pct_low);
 
-const makerLetter = (name: string): string => /[A-Z]/.exec(name.normalize('NFKD').toUpperCase())?.[0] ?? 'X';
+/** The letter that a maker's lots begin with. */
+export const makerLetter = (name: string): string => /[A-Z]/.exec(name.normalize('NFKD').toUpperCase())?.[0] ?? 'X';
 
 const analysisOf = ({ analysis: a, feeding }: Prediction): Analysis => ({
   protein_pct: a.protein_pct,

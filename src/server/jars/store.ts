@@ -1,4 +1,4 @@
-import { lifeOfPack, putAway } from '@/core/batch';
+import { lifeOfPack, makerLetter, putAway } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import { freshlyPacked } from '@/core/keeping';
 import { lotOf } from '@/core/labelling';
@@ -18,8 +18,7 @@ export async function store(
   const away = putAway(batch.document, { pantry });
   if (!away.ok) return away;
   const packed_on = batch.baked_on ?? new Date().toISOString().slice(0, 10);
-  const maker = /[A-Z]/.exec(kitchen.name.normalize('NFKD').toUpperCase())?.[0] ?? 'X';
-  const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', maker);
+  const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));
   for (const { keeps, pieces } of away.value.packs) {
     const id = await addJar(db, kitchen.id, {
       batch_id: batch.id,

@@ -60,8 +60,8 @@ export async function relearnAppliance(
       ...finalShare(batch.document, measured.get(batch.id), course.value.minutes),
     ];
     finished.push({ model: course.value.model, target: course.value.target, weighed });
-    const offset_K = began && thermometer(batch.document, began, mine);
-    if (offset_K) offsets.push(offset_K);
+    const offset_K = began ? thermometer(batch.document, began, mine) : null;
+    if (offset_K !== null) offsets.push(offset_K);
   }
   // Who took the two readings has had a thermometer in it: what is left of its offset is small.
   const read = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;

@@ -42,7 +42,7 @@ export function trayCourse(document: BatchDocument, kitchen: Kitchen): Result<Tr
   for (const logPace of LOG_PACES) {
     const row: Float64Array[] = [];
     for (const offset_K of OFFSETS_K) {
-      const curve = sharesOf(held, document, worked.value, { logPace, offset_K, minutes });
+      const curve = sharesOf(held, document, worked.value, { logPace, offset_K });
       if (!curve.ok) return curve;
       row.push(curve.value);
     }
@@ -73,7 +73,7 @@ function sharesOf(
   heat: Heat,
   document: BatchDocument,
   { dough, out, shape }: Worked,
-  { logPace, offset_K, minutes }: { readonly logPace: number; readonly offset_K: number; readonly minutes: number },
+  { logPace, offset_K }: { readonly logPace: number; readonly offset_K: number },
 ): Result<Float64Array> {
   const appliance = {
     ...heat.appliance,
@@ -88,7 +88,6 @@ function sharesOf(
   if (!run.ok) return run;
   const { frames } = run.value;
   const start = 1 + frames[0].meanMoisture;
-  const perSecond = seconds > 0 ? minutes / seconds : 0;
   const shares = new Float64Array(POINTS + 1);
   let at = 0;
   for (let i = 0; i <= POINTS; i++) {
@@ -99,7 +98,7 @@ function sharesOf(
     const part = span > 0 ? Math.min(1, Math.max(0, (time_s - before.time_s) / span)) : 1;
     shares[i] = (1 + before.meanMoisture + part * (after.meanMoisture - before.meanMoisture)) / start;
   }
-  return perSecond > 0 ? succeed(shares) : succeed(new Float64Array(POINTS + 1).fill(1));
+  return succeed(shares);
 }
 
 /** Reads the tables: straight between minutes, paces and offsets, and flat beyond them. */
