@@ -26,8 +26,7 @@ export async function firstPlanTimes(pantry: Pantry): Promise<number[]> {
   const picked = batches.map(({ id }) => ({ batch: id, due: 1020 }));
   const day = dayOf(
     { picked, pins: [], hands: 1, starts: 450, awake: [420, 1320], quiet: null },
-    batches,
-    machinesOf(appliances, 19),
+    { batches, machines: machinesOf(appliances, 19), places: { trays: 8, fridge: 4, freezer: 12 } },
   );
   return Array.from({ length: RUNS }, () => {
     const began = performance.now();

@@ -34,6 +34,9 @@ function randomDay(seed: number): Day {
     const loads: Attention[] = [
       { off: 0, len: 2, n: 1 },
       ...(chance(0.6) ? [{ off: 'mid' as const, len: 3, n: 1 as const, flex: int(1, 5) }] : []),
+      // Two or three visits called for at the same minute.
+      ...(chance(0.3) ? [{ off: 8, len: 3, n: 1 as const, flex: 7 }] : []),
+      ...(chance(0.3) ? [{ off: 8, len: 2, n: 1 as const, flex: 7 }] : []),
       { off: 0, end: true, len: 2, n: 1 },
     ];
     const steps: Step[] = [step('mix', mix, { ...hands(mix, { noisy: chance(0.5) }), maxWait: int(30, 90) })];

@@ -37,24 +37,34 @@ type Fitted = { readonly s: number; readonly e: number; readonly att: readonly H
 
 /** Hands for a step that starts at `s`, or the next start that could do. */
 function fitHands(line: Timeline, attentions: readonly Attention[], s: number, dur: number): Fitted {
-  const att: HandsUse[] = [];
+  const uses: HandsUse[][] = attentions.map(() => []);
+  const own: HandsUse[] = [];
   let e = s + dur;
-  for (const attention of attentions) {
-    const fitted = attention.interruptible ? fitPausing(line, attention, s, dur) : fitOne(line, attention, s, dur);
-    if (typeof fitted === 'number') return { s: fitted, e, att };
-    att.push(...fitted);
+  for (const i of stiffFirst(attentions)) {
+    const attention = attentions[i];
+    const fitted = attention.interruptible ? fitPausing(line, attention, s, dur, own) : fitOne(line, attention, s, dur, own);
+    if (typeof fitted === 'number') return { s: fitted, e, att: own };
+    uses[i] = fitted;
+    own.push(...fitted);
     if (attention.extend !== undefined || attention.interruptible) e = Math.max(e, fitted[fitted.length - 1].e);
   }
-  return { s, e, att };
+  return { s, e, att: uses.flat() };
+}
+
+/** Visits that cannot give way are laid first, so that those that can do so for them. */
+function stiffFirst(attentions: readonly Attention[]): number[] {
+  const gives = ({ flex = 0, extend = 0, interruptible }: Attention): boolean => flex > 0 || extend > 0 || interruptible === true;
+  const all = attentions.map((_, i) => i);
+  return [...all.filter((i) => !gives(attentions[i])), ...all.filter((i) => gives(attentions[i]))];
 }
 
 /** One stretch of work, or the next start of the step at which it could lie where it must. */
-function fitOne(line: Timeline, attention: Attention, s: number, dur: number): HandsUse[] | number {
-  const { len, n, flex = 0, extend = 0, noisy = false } = attention;
+function fitOne(line: Timeline, attention: Attention, s: number, dur: number, own: readonly HandsUse[]): HandsUse[] | number {
+  const { len, n, flex = 0, extend = 0 } = attention;
   const called = calledAt(attention, s, dur);
-  let at = line.handsFrom(called, len, n, noisy);
+  let at = line.handsFrom(called, attention, own);
   if (at > called + flex && flex > 0) {
-    const early = line.handsFrom(called - flex, len, n, noisy);
+    const early = line.handsFrom(called - flex, attention, own);
     if (early <= called + flex) at = early;
   }
   const latest = called + Math.max(flex, extend);
@@ -63,20 +73,20 @@ function fitOne(line: Timeline, attention: Attention, s: number, dur: number): H
 }
 
 /** Long work in stretches, or the next start of the step at which its pauses are short enough. */
-function fitPausing(line: Timeline, attention: Attention, s: number, dur: number): HandsUse[] | number {
+function fitPausing(line: Timeline, attention: Attention, s: number, dur: number, own: readonly HandsUse[]): HandsUse[] | number {
   const { len, n, noisy = false, maxPause = 0 } = attention;
   const called = calledAt(attention, s, dur);
-  const start = line.handsFrom(called, 1, n, noisy);
+  const start = line.handsFrom(called, { len: 1, n, noisy }, own);
   if (start !== called) return s + (start - called);
   const stretches: HandsUse[] = [];
   let left = len;
   let at = called;
   for (let pauses = 0; ; pauses++) {
-    const run = line.freeRun(at, left, n, noisy);
+    const run = line.freeRun(at, { len: left, n, noisy }, own);
     const rest = left - run;
     if (run > 0 && (rest === 0 || run >= SHORTEST_STRETCH)) stretches.push({ s: at, e: at + run, n });
     if (rest === 0) return stretches;
-    const next = line.handsFrom(at + Math.max(1, run), Math.min(rest, SHORTEST_STRETCH), n, noisy);
+    const next = line.handsFrom(at + Math.max(1, run), { len: Math.min(rest, SHORTEST_STRETCH), n, noisy }, own);
     const tooShort = run < SHORTEST_STRETCH;
     if (tooShort || next - (at + run) > maxPause || pauses === MOST_PAUSES) return s + (next - called);
     left = rest;

@@ -1,5 +1,5 @@
 import { nextAwake, type Calendar } from './calendar';
-import { setupMinutes, type Day, type HandsUse, type Machine } from './day';
+import { setupMinutes, type Attention, type Day, type HandsUse, type Machine } from './day';
 
 export type MachineUse = {
   readonly s: number;
@@ -9,6 +9,8 @@ export type MachineUse = {
   readonly q: number;
   readonly excl: boolean;
 };
+/** Minutes at a stretch, for so many hands; a noisy one not in quiet hours. */
+type Work = Pick<Attention, 'len' | 'n' | 'noisy'>;
 export type StoreUse = { readonly s: number; e: number; readonly q: number };
 
 /** Everything that is taken already: hands, machines and stores, each with who has it and when. */
@@ -25,24 +27,24 @@ export class Timeline {
     this.stores = new Map(day.stores.map(({ id, cap }) => [id, { cap, uses: [] }]));
   }
 
-  /** Earliest start of work with so many hands from `from` on. */
-  handsFrom(from: number, len: number, n: number, noisy: boolean): number {
+  /** Earliest start of work with so many hands from `from` on; `own` are stretches of the same step that lie already. */
+  handsFrom(from: number, { len, n, noisy = false }: Work, own: readonly HandsUse[]): number {
     let start = from;
     for (;;) {
       start = nextAwake(this.calendar, start, len, noisy);
       if (start === Infinity) return start;
-      const until = this.handsBusyUntil(start, start + len, n);
+      const until = this.handsBusyUntil(start, start + len, n, own);
       if (until === null) return start;
       start = until;
     }
   }
 
-  /** Free hands from a moment on, up to `most` minutes: how long, before somebody else has them or goes to bed. */
-  freeRun(from: number, most: number, n: number, noisy: boolean): number {
-    if (this.handsFrom(from, 1, n, noisy) !== from) return 0;
+  /** Free hands from a moment on, up to the length of the work: how long, before somebody else has them or goes to bed. */
+  freeRun(from: number, { len: most, n, noisy = false }: Work, own: readonly HandsUse[]): number {
+    if (this.handsFrom(from, { len: 1, n, noisy }, own) !== from) return 0;
     let run = most;
-    for (const use of this.hands) {
-      if (use.s > from && use.s < from + run && this.handsBusyUntil(use.s, use.s + 1, n) !== null) run = use.s - from;
+    for (const use of [...this.hands, ...own]) {
+      if (use.s > from && use.s < from + run && this.handsBusyUntil(use.s, use.s + 1, n, own) !== null) run = use.s - from;
     }
     while (run > 0 && nextAwake(this.calendar, from, run, noisy) !== from) {
       const end = this.endOfWindow(from, noisy);
@@ -58,8 +60,9 @@ export class Timeline {
   }
 
   /** When hands that are too many somewhere in the stretch get free again; null when they suffice all along. */
-  private handsBusyUntil(s: number, e: number, n: number): number | null {
-    const overlapping = this.hands.filter((use) => use.s < e && s < use.e);
+  private handsBusyUntil(s: number, e: number, n: number, own: readonly HandsUse[]): number | null {
+    const meets = (use: HandsUse): boolean => use.s < e && s < use.e;
+    const overlapping = [...this.hands.filter(meets), ...own.filter(meets)];
     return overloadEnd(
       overlapping.map((use) => ({ s: use.s, e: use.e, q: use.n })),
       s,
