@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { causeWords, lateBatches, solve, whatWouldHelp, type Day } from '.';
-import { batch, dayOf, inMachine, work } from '../../../tests/reference/bakeday-cases';
+import { batch, dayOf, inMachine, wait, work } from '../../../tests/reference/bakeday-cases';
 
 const bake = (id: string, due: number) =>
   batch(id, [work('mix', 20), inMachine('bake', [{ res: 'oven1', T: 180, q: 2 }], 90), work('pack', 10)], { due });
@@ -31,6 +31,14 @@ describe('why a batch is late', () => {
     const day = dayOf([batch('a', [work('knead', 60)], { due: 1330, release: 1300 })]);
     const [late] = lateBatches(day, planOf(day));
     expect(late.causes[0]).toMatchObject({ waitedFor: { kind: 'night' } });
+  });
+  it('trays, when another has them all until its next step begins', () => {
+    const onTrays = (id: string) =>
+      batch(id, [wait('prove', 60, { store: { id: 'trays', q: 4 } }), wait('cool', 30)], { due: 600 });
+    const day = dayOf([onTrays('a'), onTrays('b')], { stores: [{ id: 'trays', cap: 4 }] });
+    const late = lateBatches(day, planOf(day));
+    expect(late.map(({ causes }) => causes)).toEqual([[{ waitedFor: { kind: 'store', id: 'trays' }, minutes: 60 }]]);
+    expect(causeWords(late[0].causes[0])).toBe('waited 60 min for trays');
   });
   it('nothing but itself, when it takes longer than there is time', () => {
     const day = dayOf([bake('a', 560)]);

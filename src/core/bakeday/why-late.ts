@@ -6,7 +6,8 @@ import { modesOf } from './modes';
 export type Cause = {
   /** Another's hands, a machine by its id, the night, a place in a store, or nothing but its own length. */
   readonly waitedFor:
-    { readonly kind: 'hands' | 'night' | 'held-back' | 'own-length' } | { readonly kind: 'machine'; readonly id: string };
+    | { readonly kind: 'hands' | 'night' | 'held-back' | 'own-length' }
+    | { readonly kind: 'machine' | 'store'; readonly id: string };
   readonly minutes: number;
 };
 export type Late = { readonly b: number; readonly minutes: number; readonly causes: readonly Cause[] };
@@ -36,7 +37,7 @@ function causesOf(day: Day, plan: readonly Rec[], b: number): Cause[] {
   );
   const sums = new Map<string, { cause: Cause['waitedFor']; minutes: number }>();
   const add = (cause: Cause['waitedFor'], minutes: number): void => {
-    const name = cause.kind === 'machine' ? cause.id : cause.kind;
+    const name = 'id' in cause ? cause.id : cause.kind;
     sums.set(name, { cause, minutes: (sums.get(name)?.minutes ?? 0) + minutes });
   };
   let rec = plan.filter((one) => one.b === b).reduce<Rec | null>((last, one) => (last && last.j >= one.j ? last : one), null);
@@ -84,6 +85,19 @@ function blockerOf(
     for (const other of plan)
       if (other !== rec && other.att.some(({ e }) => Math.abs(e - first) <= NEAR))
         return { rec: other, cause: { kind: 'hands' } };
+  return storeBlocker(day, plan, rec);
+}
+
+/** Whoever gave a place of the same store back just then: its next step began. */
+function storeBlocker(day: Day, plan: readonly Rec[], rec: Rec): Blocker | null {
+  const storeOf = ({ b, j }: Pick<Rec, 'b' | 'j'>): string | undefined => day.batches[b].steps[j]?.store?.id;
+  const id = storeOf(rec);
+  if (id === undefined) return null;
+  for (const other of plan) {
+    if (other.b === rec.b || storeOf(other) !== id || storeOf({ b: other.b, j: other.j + 1 }) === id) continue;
+    const next = plan.find(({ b, j }) => b === other.b && j === other.j + 1);
+    if (Math.abs((next?.s ?? other.e) - rec.s) <= NEAR) return { rec: other, cause: { kind: 'store', id } };
+  }
   return null;
 }
 
@@ -97,6 +111,7 @@ const asleepBefore = ({ win }: Day, { s, att }: Rec): boolean => {
 export function causeWords({ waitedFor, minutes }: Cause): string {
   switch (waitedFor.kind) {
     case 'machine':
+    case 'store':
       return `waited ${minutes} min for ${waitedFor.id}`;
     case 'hands':
       return `waited ${minutes} min for hands`;
