@@ -10,7 +10,7 @@ describe('a day as a calendar', () => {
   const plan = solve(day.value, { seed: 1, iterations: 50 })?.plan ?? [];
   const text = dayCalendar('2026-11-28', day.value, plan, {
     batch: (b) => day.value.batches[b].id,
-    step: (b, j) => day.value.batches[b].steps[j].name,
+    visit: (b, j, at, of) => `${day.value.batches[b].steps[j].name} ${at + 1}/${of}`,
   });
   it('calls hands to every step, in the kitchen’s own clock, with an alarm', () => {
     const calls = plan.flatMap(({ att }) => att);
@@ -20,6 +20,13 @@ describe('a day as a calendar', () => {
       const clock = `${String(Math.floor(s / 60) % 24).padStart(2, '0')}${String(s % 60).padStart(2, '0')}00`;
       expect(text).toMatch(new RegExp(`DTSTART:202611(28|29)T${clock}\\r\\n`));
     }
+  });
+  it('names every visit of hands by itself', () => {
+    const names = plan.flatMap(({ b, j, att }) =>
+      att.map((_, i) => `${day.value.batches[b].id}: ${day.value.batches[b].steps[j].name} ${i + 1}/${att.length}`),
+    );
+    const told = (text.replaceAll('\r\n ', '').match(/^SUMMARY:.*$/gm) ?? []).map((line) => line.replace('SUMMARY:', ''));
+    expect(told.sort()).toEqual(names.sort());
   });
   it('keeps to the rules of the format: one file, ids of their own, short lines', () => {
     expect(text.startsWith('BEGIN:VCALENDAR\r\nVERSION:2.0\r\n')).toBe(true);

@@ -1,8 +1,12 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import type { Day, Rec } from '@/core/bakeday';
 
-/** What batches and their steps are called where the calendar is read. */
-export type DayNames = { readonly batch: (b: number) => string; readonly step: (b: number, j: number) => string };
+/** What batches and the visits of hands are called where the calendar is read. */
+export type DayNames = {
+  readonly batch: (b: number) => string;
+  /** What hands come for, the visit of so many that a step asks for. */
+  readonly visit: (b: number, j: number, visit: number, visits: number) => string;
+};
 
 const ALARM_BEFORE_S = 60;
 const MS_PER_MINUTE = 60_000;
@@ -19,14 +23,15 @@ export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], names: 
   for (const { b, j, att } of [...plan].sort((x, y) => x.s - y.s)) {
     const step = day.batches[b].steps[j];
     for (const [i, { s, e }] of att.entries()) {
+      const visit = names.visit(b, j, i, att.length);
       const event = calendar.createEvent({
         id: `${iso}-${day.batches[b].id}-${step.id}-${i}@upbeat-oven`,
         floating: true,
         start: at(s),
         end: at(e),
-        summary: `${names.batch(b)}: ${names.step(b, j)}${att.length > 1 ? ` (${i + 1} of ${att.length})` : ''}`,
+        summary: `${names.batch(b)}: ${visit}`,
       });
-      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: names.step(b, j) });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: visit });
     }
   }
   return calendar.toString();

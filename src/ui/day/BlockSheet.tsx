@@ -1,11 +1,11 @@
 'use client';
 import type { ReactNode } from 'react';
 import type { Day, Rec } from '@/core/bakeday';
-import { duration } from '../format/units';
+import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { ClockField } from './ClockField';
-import { clockOf, midSentence, momentOf } from './day-words';
+import { clockOf, momentOf } from './day-words';
 
 type BlockSheetProps = {
   readonly iso: string;

@@ -8,16 +8,14 @@ type DayPrintProps = {
   readonly day: Day;
   readonly plan: readonly Rec[];
   readonly nameOf: (b: number) => string;
-  readonly stepName: (b: number, j: number) => string;
+  readonly visitName: (b: number, j: number, visit: number, visits: number) => string;
   readonly machineName: (id: string) => string;
 };
 
 /** The day on paper: every call to the hands by the clock, with a box to tick. Only printed, never on the screen. */
-export function DayPrint({ iso, day, plan, nameOf, stepName, machineName }: DayPrintProps): ReactNode {
+export function DayPrint({ iso, day, plan, nameOf, visitName, machineName }: DayPrintProps): ReactNode {
   const calls = plan
-    .flatMap(({ b, j, m, att }) =>
-      att.map(({ s, e }, i) => ({ b, j, m, s, e, part: att.length > 1 ? ` (${i + 1} of ${att.length})` : '' })),
-    )
+    .flatMap(({ b, j, m, att }) => att.map(({ s, e }, i) => ({ b, j, m, s, e, name: visitName(b, j, i, att.length) })))
     .sort((x, y) => x.s - y.s);
   const ready = day.batches.map(({ due }, b) => ({
     b,
@@ -37,16 +35,13 @@ export function DayPrint({ iso, day, plan, nameOf, stepName, machineName }: DayP
           </tr>
         </thead>
         <tbody>
-          {calls.map(({ b, j, m, s, e, part }) => (
+          {calls.map(({ b, j, m, s, e, name }) => (
             <tr key={`${b} ${j} ${s}`} className="break-inside-avoid border-b border-hair align-top">
               <td className="py-1 pr-2">
                 <span aria-hidden className="inline-block size-3.5 rounded-sm border border-rim" />
               </td>
               <td className="py-1 pr-3 font-semibold whitespace-nowrap">{momentOf(iso, s)}</td>
-              <td className="py-1 pr-3">
-                {stepName(b, j)}
-                {part}
-              </td>
+              <td className="py-1 pr-3">{name}</td>
               <td className="py-1 pr-3">{nameOf(b)}</td>
               <td className="py-1 pr-3">{m >= 0 && machineName(day.batches[b].steps[j].modes?.[m]?.res ?? '')}</td>
               <td className="py-1 whitespace-nowrap">{duration(e - s)}</td>

@@ -18,6 +18,10 @@ describe('a day in words', () => {
   it('says what was waited for and what would help', () => {
     expect(causeInWords({ waitedFor: { kind: 'machine', id: 'big' }, minutes: 95 }, name)).toBe('1 h 35 min for the big oven');
     expect(causeInWords({ waitedFor: { kind: 'machine', id: 'hot' }, minutes: 5 }, name)).toBe('5 min for the oven (8 °C hot)');
+    expect(causeInWords({ waitedFor: { kind: 'store', id: 'trays' }, minutes: 12 }, name)).toBe('12 min for trays');
+    expect(causeInWords({ waitedFor: { kind: 'store', id: 'fridge' }, minutes: 12 }, name)).toBe(
+      '12 min for a place in the fridge',
+    );
     expect(causeInWords({ waitedFor: { kind: 'night' }, minutes: 20 }, name)).toBe('20 min for somebody to wake');
     expect(reliefInWords({ relief: { kind: 'another', machine: 'big' }, minutes: 40 }, name, String)).toBe('another big oven');
     expect(reliefInWords({ relief: { kind: 'leave-out', b: 2 }, minutes: 40 }, name, (b) => `batch ${b}`)).toBe(

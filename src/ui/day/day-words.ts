@@ -1,6 +1,6 @@
 import type { Late, Saving } from '@/core/bakeday';
 import { addDays, dayNumber } from '@/core/quantities';
-import { duration } from '../format/units';
+import { duration, midSentence } from '../format/units';
 
 const A_DAY = 1440;
 const DAYS = ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'];
@@ -27,14 +27,21 @@ export function minuteOf(clock: string): number | null {
   return hours < 24 && minutes < 60 ? hours * 60 + minutes : null;
 }
 
-/** A name within a sentence; units in it keep their capitals. */
-export const midSentence = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+/** What a kitchen has only so much of besides machines and hands: its lane, and what a batch waits for. */
+const HELD: Readonly<Record<string, readonly [lane: string, one: string]>> = {
+  trays: ['Trays', 'trays'],
+  fridge: ['Fridge', 'a place in the fridge'],
+  freezer: ['Freezer', 'a place in the freezer'],
+};
+export const laneOf = (id: string): string => HELD[id]?.[0] ?? id;
 
 /** What a batch waited for, in words. */
 export function causeInWords({ waitedFor, minutes }: Late['causes'][number], machine: (id: string) => string): string {
   switch (waitedFor.kind) {
     case 'machine':
       return `${duration(minutes)} for the ${midSentence(machine(waitedFor.id))}`;
+    case 'store':
+      return `${duration(minutes)} for ${HELD[waitedFor.id]?.[1] ?? waitedFor.id}`;
     case 'hands':
       return `${duration(minutes)} for hands`;
     case 'night':

@@ -127,3 +127,16 @@ export function clockMinute(heat: HeatPlan, time_s: number): number {
   }
   return minute;
 }
+
+/** The simulated second of a minute on the baker's clock. */
+export function simulatedSecond({ stages, stageMinutes }: Pick<HeatPlan, 'stages' | 'stageMinutes'>, minute: number): number {
+  let second = 0;
+  let left = minute;
+  for (const [index, { duration_s }] of stages.entries()) {
+    const lasts = stageMinutes[index];
+    if (left <= lasts || index === stages.length - 1) return second + (lasts > 0 ? (left / lasts) * duration_s : 0);
+    second += duration_s;
+    left -= lasts;
+  }
+  return second;
+}

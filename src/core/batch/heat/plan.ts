@@ -16,6 +16,8 @@ export type HeatPlan = {
   readonly stages: readonly Stage[];
   /** Minutes of the programme as the baker reads the clock, per stage. */
   readonly stageMinutes: readonly number[];
+  /** The step of the programme that each stage comes from. */
+  readonly stageSteps: readonly number[];
   readonly minutes: number;
   /** Minutes until the last load is done, fillings after one another. */
   readonly allLoadsMinutes: number;
@@ -34,7 +36,8 @@ export function planHeat(
   if (wrong) return wrong;
   const room_c = assumed.or(kitchen?.room_c, 'kitchen.room_c', 20);
   const room_rh = assumed.or(kitchen?.room_rh_pct, 'kitchen.room_rh_pct', 50) / 100;
-  const { stages, stageMinutes, legs } = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
+  const programme = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
+  const { stageMinutes, legs } = programme;
   const [{ surroundings }] = legs;
   if (!surroundings) return fail('BAD_VALUE', 'A freeze dryer needs a "freeze-dry" step: say how long it runs.', 'heat.steps');
   const minutes = stageMinutes.reduce((sum, stage) => sum + stage, 0);
@@ -44,10 +47,8 @@ export function planHeat(
       relativeHumidity: room_rh,
       pressure_pa: pressureAt(assumed.or(kitchen?.altitude_m, 'kitchen.altitude_m', 0)),
     },
-    legs,
+    ...programme,
     surroundings,
-    stages,
-    stageMinutes,
     minutes,
     allLoadsMinutes: legs.reduce((sum, leg) => sum + leg.loads * leg.minutes + (leg.loads - 1) * betweenOf(leg), 0),
     endsFrozen: legs[legs.length - 1].surroundings?.kind === 'freezer',

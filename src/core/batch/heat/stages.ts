@@ -24,6 +24,8 @@ type Programme = {
   readonly stages: readonly Stage[];
   /** Minutes on the baker's clock, per stage. */
   readonly stageMinutes: readonly number[];
+  /** The step of the programme that each stage comes from. */
+  readonly stageSteps: readonly number[];
   readonly legs: readonly Leg[];
 };
 
@@ -38,6 +40,8 @@ export function stagesOf(heat: Heat, method: ShapeMethod, out: ShapeYield, kitch
 class Builder {
   private readonly stages: Stage[] = [];
   private readonly stageMinutes: number[] = [];
+  private readonly stageSteps: number[] = [];
+  private step = 0;
   private readonly legs: Array<{ -readonly [K in keyof Leg]: Leg[K] }> = [];
   private events: PieceEvent[] = [];
   private into: Surroundings | null = null;
@@ -60,11 +64,12 @@ class Builder {
 
   build(): Programme {
     for (const [index, step] of this.heat.steps.entries()) {
+      this.step = index;
       if ('minutes' in step) this.time(step, index);
       else this.act(step, index);
     }
     if (this.events.length > 0) this.add(0, 'room', {});
-    return { stages: this.stages, stageMinutes: this.stageMinutes, legs: this.legs };
+    return { stages: this.stages, stageMinutes: this.stageMinutes, stageSteps: this.stageSteps, legs: this.legs };
   }
 
   private get leg(): Builder['legs'][number] {
@@ -192,6 +197,7 @@ class Builder {
       ...(this.into ? { into: this.into } : {}),
     });
     this.stageMinutes.push(minutes);
+    this.stageSteps.push(this.step);
     this.leg.minutes += minutes;
     this.events = [];
     this.into = null;

@@ -12,6 +12,8 @@ import {
   nextCall,
   predict,
   promptsOf,
+  stayNow,
+  staysOf,
   type BatchDocument,
   type KitMachine,
   type Prompt,
@@ -27,6 +29,27 @@ function called(document: BatchDocument): Prompt[] {
 const read = (file: string): BatchDocument => JSON.parse(readFileSync(file, 'utf8')) as BatchDocument;
 const FRESH = { added: [], starts: 0, planned: {} };
 const hillbars = read('examples/hillbars.batch.json');
+
+describe('where the trays are', () => {
+  const prompts = called(read('data/recipes/freeze-dried-salmon-cubes.batch.json'));
+  const times = (upTo: number): Array<number | null> => prompts.map((_, i) => (i < upTo ? 10 * i : null));
+  const at = (act: string, from = 0): number => prompts.findIndex(({ act: { do: what } }, i) => i >= from && what === act);
+  const [firstIn, firstOut] = [at('put-in'), at('take-out')];
+  const secondIn = at('put-in', firstOut);
+  it('is nowhere, then in one appliance after another, by the first load', () => {
+    expect(prompts.filter(({ act }) => act.do === 'put-in').length).toBeGreaterThan(2);
+    const stays = staysOf(prompts, times(secondIn + 1));
+    expect(stays).toEqual([
+      { leg: 0, in: 10 * firstIn, out: 10 * firstOut },
+      { leg: 1, in: 10 * secondIn, out: null },
+    ]);
+    expect(stayNow(stays)?.leg).toBe(1);
+  });
+  it('before anything went in, it is where it goes first; after everything, where it was last', () => {
+    expect(stayNow(staysOf(prompts, times(0)))).toEqual({ leg: 0, in: null, out: null });
+    expect(stayNow(staysOf(prompts, times(prompts.length)))?.out).not.toBeNull();
+  });
+});
 
 describe('calls to the hands', () => {
   it.each(FILES)('%s: from the bowl to the jar, each once, in the order of the clock', (file) => {
@@ -45,6 +68,16 @@ describe('calls to the hands', () => {
     const due = dueTimes(prompts, { ...FRESH, done: prompts.map(() => null), starts: 0 });
     const at = (act: string): number => due[prompts.findIndex((one) => one.act.do === act)];
     expect(at('take-out') - at('put-in')).toBe(total);
+  });
+  it('what cools between two appliances is taken out, waited for, and put into the next', () => {
+    const prompts = called(read('data/recipes/freeze-dried-salmon-cubes.batch.json'));
+    const from = prompts.findIndex(({ act }) => act.do === 'put-in');
+    expect(prompts.slice(from, from + 4).map(({ step, act, minutes }) => [step, act.do, minutes])).toEqual([
+      ['heat-1', 'put-in', 0],
+      ['heat-1', 'take-out', 14],
+      ['stand-1', 'cooled', 30],
+      ['heat-2-1', 'put-in', 0],
+    ]);
   });
   it('turns the dial only where it changes', () => {
     const dials = called(hillbars).flatMap(({ act }) =>
@@ -108,9 +141,10 @@ describe('a day under way', () => {
     const batches = ['a', 'b'].map((id) => dayBatch(id, hillbars, worked.value.prediction, appliances, 1020));
     const settings = { ...USUAL_DAY, picked: batches.map(({ id }) => ({ batch: id, due: 1020 })), pins: [] };
     const now = 560;
+    const places = { trays: 8, fridge: 4, freezer: 12 };
     const putIn = prompts.findIndex(({ act }) => act.do === 'put-in');
     const begun = begunSteps('a', prompts, { ...progress, done: prompts.map((_, i) => (i <= putIn ? 500 + 12 * i : null)) }, now);
-    const day = dayOf(settings, batches, machinesOf(appliances, 19), { now, begun });
+    const day = dayOf(settings, { batches, machines: machinesOf(appliances, 19), places }, { now, begun });
     const planned = solve(day, { seed: 1, iterations: 200 });
     expect(planned).not.toBeNull();
     expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);

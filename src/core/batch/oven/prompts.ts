@@ -1,23 +1,11 @@
-import type { ApplianceKind, BatchDocument, HeatStep } from '../document';
+import type { BatchDocument } from '../document';
 import { SECONDS_A_PIECE } from '../worth';
 import { isChamber } from '../heat/appliances';
 import { writtenLegs, type WrittenLeg } from '../heat/written-legs';
 import type { Prediction } from '../prediction';
-import { EVENT_MINUTES, LOAD, UNLOAD, mixMinutes, packMinutes } from './hand-work';
-
-/** What hands are called to do. */
-export type Act =
-  | { readonly do: 'mix' | 'stand' | 'shape' | 'cooled' | 'pack' }
-  | { readonly do: 'heat-up'; readonly kind: ApplianceKind; readonly setpoint_c: number }
-  | {
-      readonly do: 'put-in';
-      readonly kind: ApplianceKind;
-      readonly setpoint_c: number | null;
-      readonly load: number;
-      readonly loads: number;
-    }
-  | { readonly do: 'step'; readonly kind: ApplianceKind; readonly step: HeatStep }
-  | { readonly do: 'take-out'; readonly kind: ApplianceKind };
+import { courseOfWork, type Part } from './course-of-work';
+import { mixMinutes, packMinutes } from './hand-work';
+import { visitsToLoad, type Act } from './visits';
 
 /** One call to the hands at a batch: what to do, and when. */
 export type Prompt = {
@@ -38,7 +26,7 @@ export type Prompt = {
 /** Everything that hands are called to from bowl to jar, in order; loads one after another. */
 export function promptsOf(document: BatchDocument, prediction: Prediction): Prompt[] {
   const { yield: out, heat, keeps } = prediction;
-  const legs = writtenLegs(document.heat);
+  const { parts, cool_min } = courseOfWork(document.heat, (leg) => heat.legs[leg]?.loads ?? 1, heat.cooling_minutes);
   const stands = document.recipe.rest_minutes ?? 0;
   const call = (step: string, act: Act, minutes: number, hands: number): Prompt => ({
     id: step,
@@ -53,13 +41,10 @@ export function promptsOf(document: BatchDocument, prediction: Prediction): Prom
   return [
     call('mix', { do: 'mix' }, 0, mixMinutes(document.recipe.ingredients.length)),
     ...(stands > 0 ? [call('rest', { do: 'stand' }, Math.round(stands), 1)] : []),
-    ...heatUp(legs[0]),
+    ...heatUp(writtenLegs(document.heat)[0]),
     call('shape', { do: 'shape' }, 0, Math.max(3, Math.round(shaping))),
-    ...legs.flatMap((leg, at) => {
-      const loads = heat.legs[at]?.loads ?? 1;
-      return Array.from({ length: loads }, (_, load) => legPrompts(leg, at, load, loads)).flat();
-    }),
-    call('cool', { do: 'cooled' }, Math.max(5, Math.round(heat.cooling_minutes)), 1),
+    ...parts.flatMap(partPrompts),
+    call('cool', { do: 'cooled' }, cool_min, 1),
     call('pack', { do: 'pack' }, 0, packMinutes(keeps.reduce((most, one) => Math.max(most, one.packs), 1))),
   ];
 }
@@ -72,39 +57,25 @@ function heatUp(leg: WrittenLeg | undefined): Prompt[] {
   return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null }];
 }
 
-function legPrompts({ kind, steps }: WrittenLeg, at: number, load: number, loads: number): Prompt[] {
-  const step = `heat-${at + 1}${loads > 1 ? `-${load + 1}` : ''}`;
-  const prompts: Prompt[] = [];
-  let minute = 0;
-  let runs: number | null = null;
-  let setting = '';
-  const add = (act: Act, hands: number): void => {
-    const from = prompts.length === 0 ? ('before' as const) : ('put-in' as const);
-    const minutes = from === 'before' ? 0 : Math.round(minute);
-    prompts.push({ id: `${step}/${prompts.length}`, step, act, from, minutes, hands, runs });
+function partPrompts(part: Part): Prompt[] {
+  const { id: step } = part;
+  if (part.in === 'appliance')
+    return visitsToLoad(part.leg, part.load, part.loads).map(({ act, minute, hands, runs }, i): Prompt => {
+      const from = i === 0 ? 'before' : 'put-in';
+      return { id: `${step}/${i}`, step, act, from, minutes: minute, hands, runs };
+    });
+  const wait: Prompt = {
+    id: `${step}/1`,
+    step,
+    act: { do: 'cooled' },
+    from: 'before',
+    minutes: part.minutes,
+    hands: 1,
+    runs: null,
   };
-  const first = steps.find(({ step: one }) => 'minutes' in one)?.step;
-  const setpoint_c = first && 'setpoint_c' in first ? first.setpoint_c : null;
-  add({ do: 'put-in', kind, setpoint_c, load: load + 1, loads }, LOAD);
-  for (const { index, step: one } of steps) {
-    if ('minutes' in one) {
-      const next = settingOf(one);
-      // What the trays went in at needs no call of its own.
-      if (setting !== '' && next !== setting) add({ do: 'step', kind, step: one }, 1);
-      setting = next;
-      minute += one.minutes;
-      runs = index;
-    } else add({ do: 'step', kind, step: one }, EVENT_MINUTES[one.do] ?? 2);
-  }
-  add({ do: 'take-out', kind }, UNLOAD);
-  return prompts;
+  if (part.in === 'rack') return [wait];
+  return [{ ...wait, id: `${step}/0`, act: { do: 'step', kind: 'freezer', step: part.step }, minutes: 0 }, wait];
 }
-
-/** What a stretch asks of the dial and the door. */
-const settingOf = (step: HeatStep): string =>
-  step.do === 'hold'
-    ? `hold ${step.setpoint_c} ${step.door ?? 'shut'}`
-    : `${step.do} ${'setpoint_c' in step ? step.setpoint_c : ''}`;
 
 /** How a batch goes: when each call was done (null: still to come), what was put on top, when the day's plan has it begin. */
 export type Progress = {
@@ -134,6 +105,21 @@ export function dueTimes(prompts: readonly Prompt[], { done, added, starts, plan
     return due;
   });
 }
+
+/** When the first load's trays went into one appliance of the programme and came out of it; null: not yet. */
+export type Stay = { readonly leg: number; readonly in: number | null; readonly out: number | null };
+
+/** Where a batch's first load stood and when, appliance after appliance, on the clock that its calls were noted on. */
+export function staysOf(prompts: readonly Prompt[], done: ReadonlyArray<number | null>): Stay[] {
+  const goes = prompts.flatMap(({ act }, i) => (act.do === 'put-in' && act.load === 1 ? [i] : []));
+  return goes.map((at, leg) => {
+    const out = prompts.findIndex(({ act }, i) => i > at && act.do === 'take-out');
+    return { leg, in: done[at], out: out === -1 ? null : done[out] };
+  });
+}
+
+/** Where the trays are, or where they were last; the first appliance while they are in none. */
+export const stayNow = (stays: readonly Stay[]): Stay | undefined => stays.findLast((stay) => stay.in !== null) ?? stays[0];
 
 /** The next call of a batch: the first that is not done; null when all are. */
 export const nextCall = (done: ReadonlyArray<unknown>): number | null => {
