@@ -1,4 +1,4 @@
-import type { Appliance, KitchenCosts } from '@/core/batch';
+import type { Appliance, KitchenCosts, Places } from '@/core/batch';
 import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
 
@@ -13,7 +13,11 @@ export type KitchenRow = {
   /** What a kilowatt hour costs; null until somebody has said. */
   readonly energy_per_kwh: number | null;
   /** What work, packs and wear cost. */
-  readonly costs: Omit<KitchenCosts, 'energy_per_kwh'>;
+  readonly costs: Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
+  /** Whether costs use what this kitchen was found to lose, and from which day on that counts; null for all of it. */
+  readonly losses_used: boolean;
+  readonly losses_since: string | null;
+  readonly places: Places;
 } & HabitsRow;
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
@@ -33,7 +37,10 @@ export type ApplianceRow = {
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
-    'select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, measures, cup_fill, scale_step_g, cut_gaps_mm from kitchen order by id limit 1',
+    `select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, losses_used, losses_since,
+       json_build_object('trays', trays, 'fridge', fridge_places, 'freezer', freezer_places) as places,
+       measures, cup_fill, scale_step_g, cut_gaps_mm
+     from kitchen order by id limit 1`,
   );
   return rows[0] ?? null;
 }
@@ -66,6 +73,15 @@ export async function removeAppliance(db: Queryable, kitchenId: string, id: stri
 
 export async function setEnergyPrice(db: Queryable, kitchenId: string, energy_per_kwh: number | null): Promise<void> {
   await db.query('update kitchen set energy_per_kwh = $2 where id = $1', [kitchenId, energy_per_kwh]);
+}
+
+export async function setPlaces(db: Queryable, kitchenId: string, { trays, fridge, freezer }: Places): Promise<void> {
+  await db.query('update kitchen set trays = $2, fridge_places = $3, freezer_places = $4 where id = $1', [
+    kitchenId,
+    trays,
+    fridge,
+    freezer,
+  ]);
 }
 
 export async function setCosts(db: Queryable, kitchenId: string, costs: KitchenRow['costs']): Promise<void> {

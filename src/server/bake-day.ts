@@ -8,6 +8,7 @@ import {
   predict,
   type DaySettings,
   type KitchenBatch,
+  type Places,
   type UnderWay,
 } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
@@ -28,6 +29,7 @@ import { inTransaction, withDatabase } from './with-database';
 export type BakeDayView = BakeDayRow & {
   readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
+  readonly places: Places;
   /** Batches that cannot be worked out, and why. */
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
   /** What of it goes on already; null before it has begun. */
@@ -56,9 +58,9 @@ export const viewBakeDay = (asked: string | undefined, today: string): Promise<R
 /** What could be baked on a day, on what, and what of it goes on already. */
 export async function workOf(
   db: Queryable,
-  { id, room_c }: Pick<KitchenRow, 'id' | 'room_c'>,
+  { id, room_c, places }: Pick<KitchenRow, 'id' | 'room_c' | 'places'>,
   row: BakeDayRow,
-): Promise<Pick<BakeDayView, 'batches' | 'machines' | 'stuck' | 'underWay'>> {
+): Promise<Pick<BakeDayView, 'batches' | 'machines' | 'places' | 'stuck' | 'underWay'>> {
   const pantry = await loadPantry(db);
   const kit = await appliancesOf(db, id);
   const batches: Array<BakeDayView['batches'][number]> = [];
@@ -76,7 +78,7 @@ export async function workOf(
     ...machine,
     name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,
   }));
-  return { batches, machines, stuck, underWay: await underWayOn(db, row.day, picked, Date.now()) };
+  return { batches, machines, places, stuck, underWay: await underWayOn(db, row.day, picked, Date.now()) };
 }
 
 /** What has begun of a day's batches; null while nothing has. */
@@ -142,8 +144,8 @@ export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: s
 
 async function moveCalls(db: Queryable, kitchen: KitchenRow, row: BakeDayRow): Promise<void> {
   if ((await bakesOn(db, row.day)).length === 0) return;
-  const { batches, machines, underWay } = await workOf(db, kitchen, row);
-  const day = dayOf(row.settings, batches, machines, underWay);
+  const { underWay, ...work } = await workOf(db, kitchen, row);
+  const day = dayOf(row.settings, work, underWay);
   // A plan of other batches or steps than there are now says nothing of these.
   const steps = day.batches.reduce((sum, batch) => sum + batch.steps.length, 0);
   const fits = row.plan.length === steps && row.plan.every(({ b, j }) => day.batches[b]?.steps[j] !== undefined);

@@ -1,7 +1,15 @@
 import Joi from 'joi';
-import type { Appliance } from '@/core/batch';
+import { PLACES, type Appliance, type Places } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
-import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
+import {
+  appliancesOf,
+  removeAppliance,
+  setAppliance,
+  setEnergyPrice,
+  setPlaces,
+  type ApplianceRow,
+  type KitchenRow,
+} from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from './view-kitchen';
@@ -14,14 +22,15 @@ export type KitView = {
   readonly energy_per_kwh: number | null;
   readonly room_c: number;
   readonly costs: KitchenRow['costs'];
+  readonly places: Places;
 };
 
 export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, currency, energy_per_kwh, room_c, costs } = kitchen.value;
-    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c, costs });
+    const { id, currency, energy_per_kwh, room_c, costs, places } = kitchen.value;
+    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c, costs, places });
   });
 
 type KeepRequest = { readonly name: string; readonly appliance: Appliance };
@@ -64,5 +73,21 @@ export const saveEnergyPrice = (body: unknown): Promise<Result<EnergyRequest>> =
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     await setEnergyPrice(db, kitchen.value.id, request.value.energy_per_kwh);
+    return request;
+  });
+
+const MOST_PLACES = 200;
+const PLACES_REQUEST = Joi.object(
+  Object.fromEntries(PLACES.map((id) => [id, Joi.number().integer().min(1).max(MOST_PLACES).required()])),
+);
+
+/** Notes how many trays there are, and how many of them fridge and freezer hold. */
+export const savePlaces = (body: unknown): Promise<Result<Places>> =>
+  withDatabase(async (db) => {
+    const request = checkWith<Places>(PLACES_REQUEST, body);
+    if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    await setPlaces(db, kitchen.value.id, request.value);
     return request;
   });

@@ -9,7 +9,7 @@ let db: pg.Client;
 let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 /** Loaded after the address is known: the pool is opened on first use. */
-const useCases = async () => ({ ...(await import('@/server/bake-day')) });
+const useCases = async () => ({ ...(await import('@/server/bake-day')), ...(await import('@/server/kit')) });
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_bake_day'));
   cases = await useCases();
@@ -25,10 +25,25 @@ describe('the demo Saturday', () => {
     expect(view.settings.picked).toHaveLength(6);
     expect(view.batches.length).toBeGreaterThanOrEqual(6);
     expect(view.machines.map(({ name }) => name)).toContain('Five-tray dehydrator');
-    const day = dayOf(view.settings, view.batches, view.machines);
+    const day = dayOf(view.settings, view);
     const planned = solve(day, { seed: 1, iterations: 2000, chains: 6 });
     expect(planned?.cost.tardiness).toBe(0);
     expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
+  });
+  it('waits for trays when the kitchen has few; as many as there are is noted in the kit', async () => {
+    const few = { trays: 2, fridge: 1, freezer: 1 };
+    must(await cases.savePlaces(few));
+    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    expect(view.places).toEqual(few);
+    expect(must(await cases.viewKit()).places).toEqual(few);
+    const day = dayOf(view.settings, view);
+    const planned = solve(day, { seed: 1, iterations: 600, chains: 2 });
+    expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
+    const many = dayOf(view.settings, { ...view, places: { trays: 40, fridge: 9, freezer: 9 } });
+    const sooner = solve(many, { seed: 1, iterations: 600, chains: 2 });
+    expect(planned?.cost.makespan).toBeGreaterThan(sooner?.cost.makespan ?? Infinity);
+    expect(await cases.savePlaces({ ...few, trays: 0 })).toMatchObject({ ok: false, path: 'trays' });
+    must(await cases.savePlaces({ trays: 8, fridge: 4, freezer: 12 }));
   });
   it('is kept with its plan, pins and hours, and opened again as it was', async () => {
     const view = must(await cases.viewBakeDay(undefined, TODAY));
@@ -41,7 +56,7 @@ describe('the demo Saturday', () => {
     const plan = [{ b: 0, j: 0, s: 540, e: 560, m: -1, att: [{ s: 540, e: 560, n: 1 }] }];
     must(await cases.saveBakeDay(view.day, { settings, plan }));
     expect(must(await cases.viewBakeDay(view.day, TODAY))).toMatchObject({ settings, plan });
-    const pinned = dayOf(settings, view.batches, view.machines);
+    const pinned = dayOf(settings, view);
     expect(pinned.batches[0].steps[0].pin).toBe(540);
     expect(pinned.quiet[0]).toEqual([1260, 1860]);
   });

@@ -18,6 +18,7 @@ const bake = (id: string) => ({
   name: `Batch ${id}`,
   pieces: 40,
   heats: {},
+  visits: {},
 });
 const BATCHES = [bake('a'), bake('b')];
 const settings: DaySettings = {
@@ -31,7 +32,7 @@ const settings: DaySettings = {
   quiet: null,
   pins: [],
 };
-const day = dayOf(settings, BATCHES, [oven()]);
+const day = dayOf(settings, { batches: BATCHES, machines: [oven()], places: { trays: 8, fridge: 4, freezer: 12 } });
 const planned = solve(day, { seed: 1, iterations: 400 });
 if (!planned) throw new Error('no plan');
 const shown = { ...planned, late: lateBatches(day, planned.plan) };
@@ -88,7 +89,7 @@ describe('a bake day', () => {
         day={day}
         plan={planned.plan}
         nameOf={nameOf}
-        stepName={(b, j) => day.batches[b].steps[j].name}
+        visitName={(b, j) => day.batches[b].steps[j].name}
         machineName={() => 'Big oven'}
       />,
     );

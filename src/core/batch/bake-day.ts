@@ -1,4 +1,5 @@
 import { HORIZON, USUAL_GOALS, type Day, type DayBatch, type Machine, type Step } from '../bakeday';
+import { PLACES, type Places } from './day-batch';
 import type { Begun } from './oven/prompts';
 
 /** How a kitchen bakes on one day; minutes count from its midnight and run on over the next. */
@@ -15,18 +16,19 @@ export type DaySettings = {
 
 const A_DAY = 1440;
 export const USUAL_DAY: Omit<DaySettings, 'picked' | 'pins'> = { hands: 2, starts: 480, awake: [420, 1320], quiet: null };
-const FREEZER_PLACES = 12;
 
 /** What has happened of a day already, and the minute it is now. */
 export type UnderWay = { readonly now: number; readonly begun: readonly Begun[] };
 
+/** What could be baked, on what, and with how many trays and places. */
+export type Workplace = {
+  readonly batches: readonly DayBatch[];
+  readonly machines: readonly Machine[];
+  readonly places: Places;
+};
+
 /** The day as the planner takes it: what is picked, with its pins, on this kitchen's machines; what has begun stays where it is. */
-export function dayOf(
-  settings: DaySettings,
-  batches: readonly DayBatch[],
-  machines: readonly Machine[],
-  underWay: UnderWay | null = null,
-): Day {
+export function dayOf(settings: DaySettings, { batches, machines, places }: Workplace, underWay: UnderWay | null = null): Day {
   const { awake, quiet, hands } = settings;
   // Whoever began before the day was to begin has begun.
   const starts = Math.min(settings.starts, ...(underWay?.begun ?? []).map(({ from }) => Math.max(0, Math.round(from))));
@@ -40,19 +42,25 @@ export function dayOf(
       ? [0, 1].map((day): [number, number] => [day * A_DAY + quiet[0], (day + (quiet[1] < quiet[0] ? 1 : 0)) * A_DAY + quiet[1]])
       : [],
     machines,
-    stores: [{ id: 'freezer', cap: FREEZER_PLACES }],
+    stores: PLACES.map((id) => ({ id, cap: places[id] })),
     obj: USUAL_GOALS,
     batches: settings.picked.flatMap(({ batch: id, due }) => {
       const batch = batches.find((one) => one.id === id);
       if (!batch) return [];
       const steps = batch.steps.map((step) => {
         const pin = settings.pins.find((one) => one.batch === id && one.step === step.id);
-        return pin ? { ...step, pin: pin.at } : step;
+        return { ...withinPlaces(step, places), ...(pin ? { pin: pin.at } : {}) };
       });
       return [underWay ? goingOn({ ...batch, due, steps }, underWay) : { ...batch, due, steps }];
     }),
   };
 }
+
+/** A batch that wants more trays or places than there are takes them all, and fills them in turns. */
+const withinPlaces = ({ store, ...step }: Step, places: Places): Step => {
+  const id = PLACES.find((one) => one === store?.id);
+  return store && id ? { ...step, store: { id, q: Math.min(store.q, places[id]) } } : { ...step, ...(store ? { store } : {}) };
+};
 
 /** A batch of a day that goes on: what has begun lies where it did, and nothing else begins in the past. */
 function goingOn(batch: DayBatch, { now, begun }: UnderWay): DayBatch {

@@ -1,10 +1,12 @@
 import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
 import type { Appliance, ApplianceKind, BatchDocument } from './document';
 import { shelvesOf } from './heat/standing';
-import { writtenLegs, type WrittenLeg } from './heat/written-legs';
+import type { WrittenLeg } from './heat/written-legs';
 import { chamberOf, isChamber } from './heat/appliances';
 import { preheat } from '../heat';
-import { EVENT_MINUTES, LOAD, UNLOAD, mixMinutes, packMinutes } from './oven/hand-work';
+import { courseOfWork, type Part } from './oven/course-of-work';
+import { mixMinutes, packMinutes } from './oven/hand-work';
+import { visitsToLoad, type Act } from './oven/visits';
 import type { Prediction } from './prediction';
 import { SECONDS_A_PIECE } from './worth';
 
@@ -33,8 +35,12 @@ const LEFT_OFF_C = 50;
 /** What a heating step sets its machine to: in whose words, and whether it is switched off at the end. */
 export type StepHeat = { readonly kind: ApplianceKind; readonly setpoints_c: readonly number[]; readonly thenOff: boolean };
 
-/** A batch as steps of a day, with the heat of those that bake or dry. */
-export type KitchenBatch = DayBatch & { readonly heats: Readonly<Record<string, StepHeat>> };
+/** A batch as steps of a day, with the heat of those that bake or dry, and what hands come for while it is in an appliance. */
+export type KitchenBatch = DayBatch & {
+  readonly heats: Readonly<Record<string, StepHeat>>;
+  /** By step, in the order of its attentions. */
+  readonly visits: Readonly<Record<string, readonly Act[]>>;
+};
 
 /** The kitchen's appliances as machines of a day; freezers are places, not machines. */
 export function machinesOf(kit: readonly KitMachine[], room_c: number): Machine[] {
@@ -74,7 +80,13 @@ const ON_BOARD = 45;
 const DOUGH_STANDS = 120;
 /** What stands in a dead oven or a freeze dryer may wait for morning [min]. */
 const MAY_WAIT = 660;
-const FREEZER = 'freezer';
+/** What a kitchen has only so much of besides machines and hands: baking trays, and places for a tray in fridge and freezer. */
+export const PLACES = ['trays', 'fridge', 'freezer'] as const;
+export type Places = Readonly<Record<(typeof PLACES)[number], number>>;
+const place = (id: keyof Places, q: number): Pick<Step, 'store'> => ({ store: { id, q: Math.max(1, q) } });
+/** These bake on what they are made of. */
+const NO_TRAYS: ReadonlySet<ApplianceKind> = new Set(['contact-grill', 'air-fryer']);
+const onTrays = (kind: ApplianceKind): boolean => MACHINE_KINDS[kind] === 'oven' && !NO_TRAYS.has(kind);
 
 /**
  * A batch as steps of a day: mix, stand, shape, the programme in its machines, cool, pack. A programme with several
@@ -101,17 +113,21 @@ export function dayBatch(
       maxWait: DOUGH_STANDS,
     });
   const shaping = Math.max(3, Math.round((out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays));
+  const { parts, cool_min } = courseOfWork(document.heat, (leg) => heat.legs[leg]?.loads ?? 1, heat.cooling_minutes);
+  const [into] = parts;
   steps.push({
     ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
     hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
+    ...(into?.in === 'appliance' && onTrays(into.leg.kind) ? place('trays', out.trays) : {}),
   });
-  const heated = heatSteps(document, prediction, kit);
+  const heated = parts.map((part) => (part.in === 'appliance' ? loadStep(part, prediction, kit) : standStep(part, out.trays)));
   steps.push(...heated.map(({ step }) => step));
-  steps.push({ id: 'cool', name: 'Cool on the rack', dur: Math.max(5, Math.round(heat.cooling_minutes)) });
+  steps.push({ id: 'cool', name: ON_THE_RACK, dur: cool_min });
   const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
   steps.push(hands('pack', 'Pack and label', packMinutes(packs)));
   const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
-  return { id, due, steps, heats };
+  const visits = Object.fromEntries(heated.map(({ step, acts }) => [step.id, acts]));
+  return { id, due, steps, heats, visits };
 }
 
 const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}): Step => ({
@@ -122,64 +138,78 @@ const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}):
   ...more,
 });
 
-/** The programme, leg by leg and load by load. */
-function heatSteps({ heat }: BatchDocument, prediction: Prediction, kit: readonly KitMachine[]): Heated[] {
-  const legs = writtenLegs(heat);
-  return legs.flatMap((leg, at) => {
-    const loads = prediction.heat.legs[at]?.loads ?? 1;
-    return Array.from({ length: loads }, (_, load) =>
-      legStep(leg, `${at + 1}${loads > 1 ? `-${load + 1}` : ''}`, prediction, kit, loads),
-    );
-  });
+type Heated = { readonly step: Step; readonly heat: StepHeat | null; readonly acts: readonly Act[] };
+
+type Load = Extract<Part, { in: 'appliance' }>;
+const ON_THE_RACK = 'Cool on the rack';
+
+/** All of it on the rack, or in the fridge. */
+function standStep(part: Exclude<Part, Load>, trays: number): Heated {
+  const { id, minutes: dur, step } = part;
+  if (part.in === 'rack') return { step: { id, name: ON_THE_RACK, dur }, heat: null, acts: [] };
+  return {
+    step: {
+      id,
+      name: 'Chill in the fridge',
+      dur,
+      hands: [{ off: 0, len: 1, n: 1 }],
+      ...place('fridge', trays),
+    },
+    heat: null,
+    acts: [{ do: 'step', kind: 'freezer', step }],
+  };
 }
 
-type Heated = { readonly step: Step; readonly heat: StepHeat | null };
-
-function legStep(
-  { kind, steps: numbered }: WrittenLeg,
-  number: string,
-  prediction: Prediction,
-  kit: readonly KitMachine[],
-  loads: number,
-): Heated {
-  const steps = numbered.map(({ step }) => step);
-  let clock = 0;
-  const events: Attention[] = [];
-  const setpoints: number[] = [];
-  for (const step of steps) {
-    if ('setpoint_c' in step) setpoints.push(step.setpoint_c);
-    if ('minutes' in step) clock += step.minutes;
-    else events.push({ off: Math.round(clock), len: EVENT_MINUTES[step.do] ?? 2, n: 1 });
-  }
-  const dur = Math.max(1, Math.round(clock));
+/** One load in one appliance. */
+function loadStep({ id, leg, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[]): Heated {
+  const { kind } = leg;
+  const steps = leg.steps.map(({ step }) => step);
+  const setpoints = steps.flatMap((step) => ('setpoint_c' in step ? [step.setpoint_c] : []));
+  const visits = visitsToLoad(leg, load, loads);
+  const acts = visits.map(({ act }) => act);
+  const dur = Math.max(1, visits[visits.length - 1].minute);
   const last = steps[steps.length - 1];
   const waits = last.do === 'off' || last.do === 'freeze-dry' || last.do === 'freeze' || last.do === 'cool';
   const flex = Math.floor(FLEX_SHARE * dur);
-  const attentions: Attention[] = [
+  const drawsAt = pumpsFrom(leg, acts);
+  let free = 0;
+  const attentions = visits.map(({ minute, hands: len }, i): Attention => {
+    // What is due together is done one after the other.
+    const off = Math.max(minute, free);
+    free = off + len;
     // Its pump is heard through the wall.
-    { off: 0, len: LOAD, n: 1, ...(kind === 'freeze-dryer' ? { noisy: true } : {}) },
-    ...events.map((event) => ({ ...event, flex })),
-    waits ? { off: dur, len: UNLOAD, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len: UNLOAD, n: 1 },
-  ];
+    const noise = i === drawsAt ? { noisy: true } : {};
+    if (i === 0) return { off: 0, len, n: 1, ...noise };
+    if (i < visits.length - 1) return { off, len, n: 1, flex, ...noise };
+    return waits ? { off: dur, len, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len, n: 1 };
+  });
   const heat: StepHeat | null =
     kind === 'freezer' || kind === 'freeze-dryer'
       ? null
       : { kind, setpoints_c: [...new Set(setpoints)], thenOff: last.do === 'off' };
   const name = heat ? heatName(heat, (c) => `${c} °C`) : kind === 'freezer' ? 'Freeze' : 'Freeze-dry';
-  const base = { id: `heat-${number}`, name, dur, hands: attentions };
+  const base = { id, name, dur, hands: attentions };
   const sort = MACHINE_KINDS[kind];
-  if (!sort)
-    return { step: { ...base, store: { id: FREEZER, q: Math.max(1, Math.ceil(prediction.yield.trays / loads)) } }, heat };
-  const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
   const trays = Math.max(1, Math.ceil(prediction.yield.trays / loads));
-  const modes = kit.flatMap(({ id, appliance }): Mode[] => {
+  if (!sort) return { step: { ...base, ...place('freezer', trays) }, heat, acts };
+  const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
+  const modes = kit.flatMap(({ id: res, appliance }): Mode[] => {
     if ((appliance.kind ?? 'static-oven') !== kind) return [];
     const raw_g = (prediction.yield.pieces * prediction.yield.piece_raw_g) / loads;
     const q = sort === 'fd' ? Math.ceil(raw_g / 100) : Math.min(trays, shelvesOf(appliance));
-    return [{ res: id, T: first, Tout: final, q }];
+    return [{ res, T: first, Tout: final, q }];
   });
   const alone = new Set(setpoints).size > 1 || last.do === 'off';
-  return { step: { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}) }, heat };
+  // What waits for its load lies on trays as well.
+  const held = onTrays(kind) ? place('trays', prediction.yield.trays - load * trays) : {};
+  return { step: { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}), ...held }, heat, acts };
+}
+
+/** Which visit starts a freeze dryer's pump: the loading, or a later one when it freezes first; -1 in any other appliance. */
+function pumpsFrom({ kind, steps }: WrittenLeg, acts: readonly Act[]): number {
+  if (kind !== 'freeze-dryer') return -1;
+  const started = acts.findIndex((act) => act.do === 'step' && act.step.do === 'freeze-dry');
+  return started === -1 && steps.some(({ step }) => step.do === 'freeze-dry') ? 0 : started;
 }
 
 /** "Bake at 175 °C, then 110 °C, oven off", in whatever words a dial is read. */

@@ -14,8 +14,8 @@ const SEED = 310;
 export async function reflow(db: Queryable, kitchen: KitchenRow, iso: string): Promise<void> {
   const row = await maybeBakeDay(db, kitchen.id, iso);
   if (!row) return;
-  const { batches, machines, underWay } = await workOf(db, kitchen, row);
-  const day = dayOf(row.settings, batches, machines, underWay);
+  const { underWay, ...work } = await workOf(db, kitchen, row);
+  const day = dayOf(row.settings, work, underWay);
   const planned = planFrom(day, row.plan, LOOK_MS);
   if (!planned) return;
   await setBakeDay(db, kitchen.id, { ...row, plan: planned.plan });

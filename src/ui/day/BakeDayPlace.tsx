@@ -5,6 +5,7 @@ import type { DayBatch, Rec } from '@/core/bakeday';
 import { heatName, type DaySettings } from '@/core/batch';
 import { useDial } from '../batch/heat/use-dial';
 import { heatWord } from '../format/dial-words';
+import { actWords } from '../oven/act-words';
 import type { DayNames } from '@/formats/day-calendar';
 import { duration } from '../format/units';
 import { Button } from '../kit/Button';
@@ -32,6 +33,7 @@ export function BakeDayPlace({
   plan: kept,
   batches,
   machines,
+  places,
   stuck,
   underWay,
 }: BakeDayView): ReactNode {
@@ -39,7 +41,8 @@ export function BakeDayPlace({
   const [settings, setSettings] = useState(first);
   useOvenChanges(underWay !== null);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
-  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, batches, machines, kept, underWay);
+  const work = useMemo(() => ({ batches, machines, places }), [batches, machines, places]);
+  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, work, kept, underWay);
   const lanes = useMemo(
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
     [day, shown, machines],
@@ -52,6 +55,14 @@ export function BakeDayPlace({
     const { id, steps } = day.batches[b];
     const heat = batches.find((one) => one.id === id)?.heats[steps[j].id];
     return heat ? heatName(heat, (c) => heatWord(c, dial, heat.kind)) : steps[j].name;
+  };
+  /** What hands come for; of what stands in no appliance that is the step itself. */
+  const visitName = (b: number, j: number, visit: number, visits: number): string => {
+    const { id, steps } = day.batches[b];
+    const batch = batches.find((one) => one.id === id);
+    const act = batch?.visits[steps[j].id]?.[visit];
+    if (act) return actWords(act, dial, batch.pieces).title;
+    return visits > 1 ? `${stepName(b, j)} (${visit + 1} of ${visits})` : stepName(b, j);
   };
   const machineName = (id: string): string => machines.find((machine) => machine.id === id)?.name ?? id;
   /** The oven begins with the plan as it is shown, so it is kept first. */
@@ -106,7 +117,7 @@ export function BakeDayPlace({
           {wrong ?? unsaved}
         </p>
       )}
-      {shown && lanes.length > 0 && <DayPrint {...{ iso, day, nameOf, stepName, machineName }} plan={shown.plan} />}
+      {shown && lanes.length > 0 && <DayPrint {...{ iso, day, nameOf, visitName, machineName }} plan={shown.plan} />}
       <Plate label="The plan" className="px-4 py-3 print:hidden">
         {empty ? (
           <p className="py-8 text-center text-soft">
@@ -119,6 +130,7 @@ export function BakeDayPlace({
             lanes={lanes}
             nameOf={nameOf}
             stepName={stepName}
+            visitName={visitName}
             picked={picked}
             onPick={setPicked}
             onPin={pin}
@@ -151,7 +163,7 @@ export function BakeDayPlace({
             <Button
               look="small"
               disabled={!shown}
-              onClick={() => shown && void saveCalendar(iso, day, shown.plan, { batch: nameOf, step: stepName })}
+              onClick={() => shown && void saveCalendar(iso, day, shown.plan, { batch: nameOf, visit: visitName })}
             >
               Calendar
             </Button>

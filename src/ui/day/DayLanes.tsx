@@ -12,6 +12,7 @@ type DayLanesProps = {
   readonly lanes: readonly Lane[];
   readonly nameOf: (b: number) => string;
   readonly stepName: (b: number, j: number) => string;
+  readonly visitName: (b: number, j: number, visit: number, visits: number) => string;
   readonly picked: { readonly b: number; readonly j: number } | null;
   readonly onPick: (picked: { b: number; j: number }) => void;
   readonly onPin: (b: number, j: number, at: number) => void;
@@ -23,8 +24,12 @@ const ROW_PX = 26;
 /** Places of a machine with many of them. */
 const LOW_ROW_PX = 15;
 const MANY_ROWS = 3;
-const rowPx = ({ kind, rows }: Lane): number => (kind === 'machine' && rows > MANY_ROWS ? LOW_ROW_PX : ROW_PX);
+/** A tray, or a place for one. */
+const STORE_ROW_PX = 9;
+const rowPx = ({ kind, rows }: Lane): number =>
+  kind === 'store' ? STORE_ROW_PX : kind === 'machine' && rows > MANY_ROWS ? LOW_ROW_PX : ROW_PX;
 const GAP_PX = 10;
+const LEAST_TEXT_PX = 17;
 const HEAD_PX = 24;
 const A_DAY = 1440;
 const SNAP_MIN = 5;
@@ -32,7 +37,18 @@ const SNAP_MIN = 5;
 const LEAST_PX_PER_MIN = 0.62;
 
 /** The plan on the clock: hands, ovens, dryers and the night. A block is dragged, or moved by arrow keys, to pin it. */
-export function DayLanes({ iso, day, lanes, nameOf, stepName, picked, onPick, onPin, isPinned }: DayLanesProps): ReactNode {
+export function DayLanes({
+  iso,
+  day,
+  lanes,
+  nameOf,
+  stepName,
+  visitName,
+  picked,
+  onPick,
+  onPin,
+  isPinned,
+}: DayLanesProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const [drag, setDrag] = useState<{ key: string; from: number; by: number } | null>(null);
   const start = useRef<{ x: number; block: Block } | null>(null);
@@ -119,14 +135,16 @@ export function DayLanes({ iso, day, lanes, nameOf, stepName, picked, onPick, on
               className="stroke-hair"
             />
             {lane.blocks.map((block) => {
-              const { b, j, s, e, row, rows, heat_c, key } = block;
+              const { b, j, s, e, row, rows, heat_c, key, visit } = block;
               const step = day.batches[b]?.steps[j];
               if (!step) return null;
-              const name = stepName(b, j);
+              const name = visit ? visitName(b, j, visit.at, visit.of) : stepName(b, j);
               const moved = drag?.key === key ? drag.by : 0;
               const chosen = picked?.b === b && picked.j === j;
               const w = Math.max(3, (e - s) * px - 1);
-              const label = lane.kind === 'hands' ? `${name}, ${nameOf(b)}` : `${nameOf(b)}: ${name}`;
+              const label =
+                lane.kind === 'hands' ? `${name}, ${nameOf(b)}` : lane.kind === 'store' ? nameOf(b) : `${nameOf(b)}: ${name}`;
+              const h = rows * rowPx(lane) - 3;
               return (
                 <g
                   key={`${lane.id} ${key}`}
@@ -146,7 +164,7 @@ export function DayLanes({ iso, day, lanes, nameOf, stepName, picked, onPick, on
                 >
                   <rect
                     width={w}
-                    height={rows * rowPx(lane) - 3}
+                    height={h}
                     rx={5}
                     style={
                       heat_c === null ? undefined : { fill: `color-mix(in srgb, var(--heat) ${heatShare(heat_c)}%, var(--face))` }
@@ -154,7 +172,7 @@ export function DayLanes({ iso, day, lanes, nameOf, stepName, picked, onPick, on
                     className={`${heat_c === null ? (lane.kind === 'hands' ? 'fill-dough-pale' : 'fill-water-pale') : ''} ${chosen ? 'stroke-rim stroke-2' : picked?.b === b ? 'stroke-rim' : 'stroke-hair'}`}
                   />
                   {isPinned(b, j) && <circle cx={w - 7} cy={8} r={3.5} className="fill-rim" />}
-                  {w > 26 && (
+                  {w > 26 && h > LEAST_TEXT_PX && (
                     <text
                       x={5}
                       y={16}

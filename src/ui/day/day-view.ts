@@ -1,5 +1,5 @@
 import type { Machine, Rec } from '@/core/bakeday';
-import type { DaySettings, KitchenBatch, UnderWay } from '@/core/batch';
+import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/batch';
 
 /** A bake day as its page opens it: what was decided, what could be baked, and on what. */
 export type BakeDayView = {
@@ -9,6 +9,7 @@ export type BakeDayView = {
   readonly plan: readonly Rec[];
   readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
+  readonly places: Places;
   /** What of it goes on already; null before it has begun. */
   readonly underWay: UnderWay | null;
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Day, DayBatch, Machine, Rec, Saving } from '@/core/bakeday';
-import { dayOf, type DaySettings, type UnderWay } from '@/core/batch';
+import type { Day, Rec, Saving } from '@/core/bakeday';
+import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/batch';
 import type { ShownPlan } from '@/workers/planner-service';
 import { Planner } from '@/workers/planner';
 
@@ -25,15 +25,9 @@ export type DayPlan = {
  *
  * @param first - the plan as it was kept
  */
-export function useDayPlan(
-  settings: DaySettings,
-  batches: readonly DayBatch[],
-  machines: readonly Machine[],
-  first: readonly Rec[],
-  underWay: UnderWay | null,
-): DayPlan {
+export function useDayPlan(settings: DaySettings, work: Workplace, first: readonly Rec[], underWay: UnderWay | null): DayPlan {
   const planner = useRef<Planner | null>(null);
-  const day = useMemo(() => dayOf(settings, batches, machines, underWay), [settings, batches, machines, underWay]);
+  const day = useMemo(() => dayOf(settings, work, underWay), [settings, work, underWay]);
   const [shown, setShown] = useState<ShownPlan | null>(null);
   const [busy, setBusy] = useState(false);
   const [savings, setSavings] = useState<readonly Saving[] | null>(null);

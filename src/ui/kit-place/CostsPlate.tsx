@@ -10,7 +10,7 @@ import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
 
-type Costs = Omit<KitchenCosts, 'energy_per_kwh'>;
+type Costs = Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
 type Money = 'wage_per_hour' | 'label_price' | 'overhead_per_batch';
 const LINES: ReadonlyArray<readonly [key: Money, name: string, unit: string]> = [
   ['wage_per_hour', 'an hour of work', 'an hour'],

@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, type ApplianceKind, type KitchenCosts } from '@/core/batch';
+import { APPLIANCE_KINDS, type ApplianceKind, type KitchenCosts, type Places } from '@/core/batch';
 import type { KitAppliance } from '../batch/bench-props';
 import { APPLIANCE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
@@ -9,6 +9,7 @@ import { Choice } from '../kit/Choice';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
 import { CostsPlate } from './CostsPlate';
+import { PlacesPlate } from './PlacesPlate';
 import { ApplianceSheet } from './ApplianceSheet';
 import { putJson, removeAt } from '../kit/send';
 
@@ -17,17 +18,26 @@ type KitPlaceProps = {
   readonly currency: string;
   readonly energy_per_kwh: number | null;
   readonly room_c: number;
-  readonly costs: Omit<KitchenCosts, 'energy_per_kwh'>;
+  readonly costs: Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
+  readonly places: Places;
 };
 
 const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: APPLIANCE_NAMES[value] }));
 
 /** What stands in the kitchen: every oven and dryer with what is known of it, measured where it was measured. */
-export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c, costs: firstCosts }: KitPlaceProps): ReactNode {
+export function KitPlace({
+  appliances: first,
+  currency,
+  energy_per_kwh,
+  room_c,
+  costs: firstCosts,
+  places: firstPlaces,
+}: KitPlaceProps): ReactNode {
   const [appliances, setAppliances] = useState(first);
   const [openId, setOpen] = useState<string | null>(first[0]?.id ?? null);
   const [energy, setEnergy] = useState(energy_per_kwh);
   const [costs, setCosts] = useState(firstCosts);
+  const [places, setPlaces] = useState(firstPlaces);
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = appliances.find(({ id }) => id === openId) ?? null;
 
@@ -62,6 +72,11 @@ export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c, 
   const pay = async (next: typeof costs): Promise<void> => {
     setCosts(next);
     setTrouble(await putJson('/api/kit/costs', next));
+  };
+
+  const hold = async (next: Places): Promise<void> => {
+    setPlaces(next);
+    setTrouble(await putJson('/api/kit/places', next));
   };
 
   return (
@@ -120,6 +135,7 @@ export function KitPlace({ appliances: first, currency, energy_per_kwh, room_c, 
           />
         )}
       </div>
+      <PlacesPlate places={places} onKeep={(next) => void hold(next)} />
       <CostsPlate costs={costs} currency={currency} onKeep={(next) => void pay(next)} />
     </main>
   );
