@@ -1,7 +1,7 @@
 /** The made-up demo kitchen: who they are, what they bake, and the batches that they baked, weighed and put away before. */
 import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
-import { applyEdit, dueTimes, editTo, freshLife, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
+import { applyEdit, dueTimes, editTo, freshLife, staysOf, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
 import type { Result } from '@/core/failure';
 import { movedTo, openedOn, type Stored } from '@/core/keeping';
 import type { Pantry } from '@/core/pantry';
@@ -10,6 +10,7 @@ import { addBake, setBake, setTimers } from '@/db/bakes';
 import { addJarEvent, setJar } from '@/db/jars';
 import { learnedOf } from '@/db/learned';
 import { addReadings } from '@/db/readings';
+import { setTray } from '@/db/trays';
 import { callsOf, minuteOf } from '@/server/oven/bake-state';
 import { atItsPace, relearnAppliance } from '@/server/oven/learn';
 import { store } from '@/server/jars/store';
@@ -32,11 +33,14 @@ type DemoBatch = {
   readonly days_ago: number;
   readonly edits: ReadonlyArray<{ readonly path: Path; readonly to: unknown }>;
   readonly measured: Omit<Measured, keyof typeof UNSEEN> & Partial<Measured>;
-  /** Trays weighed on the way. */
-  readonly weighed: ReadonlyArray<{ readonly minutes: number; readonly tray_g: number }>;
+  /** Trays weighed on the way, in the first appliance. */
+  readonly weighed: readonly WeighedTray[];
+  /** The tray that was weighed after it was moved on: empty, as it went in, and on the way. */
+  readonly moved_on?: { readonly tray_g: number; readonly before_g: number; readonly weighed: readonly WeighedTray[] };
   /** What became of its packs, in their order. */
   readonly jars: readonly DemoJar[];
 };
+type WeighedTray = { readonly minutes: number; readonly tray_g: number };
 type DemoJar = {
   readonly eaten?: number;
   readonly given?: number;
@@ -166,8 +170,7 @@ async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, ba
   const due = dueTimes(prompts, { done: prompts.map(() => null), added: [], starts: minuteOf(starts_at), planned: {} });
   const at = (minute: number): Date => new Date(minute * 60_000);
   await addBake(db, kitchenId, { batch_id: id, day: null, starts_at, planned: {} });
-  const { tray_g, before_g } = batch.measured;
-  await setBake(db, { batch_id: id, planned: {}, tray_g, before_g, ended_at: at(due[due.length - 1]) });
+  await setBake(db, { batch_id: id, planned: {}, ended_at: at(due[due.length - 1]) });
   await setTimers(
     db,
     id,
@@ -179,12 +182,18 @@ async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, ba
       done_at: at(due[position]),
     })),
   );
-  const wentIn = due[prompts.findIndex(({ act }) => act.do === 'put-in')];
-  await addReadings(
-    db,
-    id,
-    batch.weighed.map(({ minutes, tray_g: value }) => ({ at: at(wentIn + minutes), kind: 'tray_g', value, source: 'scale' })),
-  );
+  const { tray_g, before_g } = batch.measured;
+  const trays = [{ tray_g, before_g, weighed: batch.weighed }, ...(batch.moved_on ? [batch.moved_on] : [])];
+  const stays = staysOf(prompts, due);
+  for (const [leg, { weighed, ...tray }] of trays.entries()) {
+    const wentIn = stays[leg].in ?? raise(`${batch.name} stood in nothing`);
+    await setTray(db, id, { leg, ...tray });
+    await addReadings(
+      db,
+      id,
+      weighed.map(({ minutes, tray_g: value }) => ({ at: at(wentIn + minutes), kind: 'tray_g', value, source: 'scale' })),
+    );
+  }
 }
 
 type Used = {

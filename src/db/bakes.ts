@@ -9,8 +9,6 @@ export type BakeRow = {
   readonly starts_at: Date;
   /** When the day's plan has each of its steps begin [ms since 1970]. */
   readonly planned: Readonly<Record<string, number>>;
-  readonly tray_g: number | null;
-  readonly before_g: number | null;
   readonly ended_at: Date | null;
 };
 export type TimerRow = {
@@ -21,7 +19,7 @@ export type TimerRow = {
   readonly done_at: Date | null;
 };
 
-const COLUMNS = 'batch_id, day, starts_at, planned, tray_g, before_g, ended_at';
+const COLUMNS = 'batch_id, day, starts_at, planned, ended_at';
 
 /** Bakes of a kitchen that go on, and those that ended within the last so many hours; the one begun first comes first. */
 export async function bakesOf(db: Queryable, kitchenId: string, endedWithin_h: number): Promise<BakeRow[]> {
@@ -65,13 +63,11 @@ export async function addBake(
 
 export async function setBake(
   db: Queryable,
-  { batch_id, planned, tray_g, before_g, ended_at }: Pick<BakeRow, 'batch_id' | 'planned' | 'tray_g' | 'before_g' | 'ended_at'>,
+  { batch_id, planned, ended_at }: Pick<BakeRow, 'batch_id' | 'planned' | 'ended_at'>,
 ): Promise<void> {
-  await db.query('update bake set planned = $2, tray_g = $3, before_g = $4, ended_at = $5 where batch_id = $1', [
+  await db.query('update bake set planned = $2, ended_at = $3 where batch_id = $1', [
     batch_id,
     JSON.stringify(planned),
-    tray_g,
-    before_g,
     ended_at,
   ]);
 }

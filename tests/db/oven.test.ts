@@ -44,6 +44,14 @@ async function until(batch: string, act: string): Promise<number> {
     must(await done(batch, next));
   }
 }
+/** Answers calls until the trays stand in the appliance of this number. */
+async function intoLeg(batch: string, leg: number): Promise<void> {
+  for (;;) {
+    const { stands } = await seen(batch);
+    if (stands.leg === leg && stands.went_in !== null) return;
+    must(await done(batch, (await seen(batch)).next ?? -1));
+  }
+}
 /** Lets time pass: everything noted of a bake lies so much longer ago. */
 async function pass(batch: string, minutes: number): Promise<void> {
   const ago = `${minutes} minutes`;
@@ -83,7 +91,7 @@ describe('calls', () => {
     expect(Date.parse(after.calls[out].due_at) - Date.parse(before.calls[out].due_at)).toBe(300_000);
     expect((await documentOf(batch)).heat.steps[0]).toEqual({ ...step, minutes: 'minutes' in step ? step.minutes + 5 : 0 });
     expect(after.course.at(-1)?.minute).toBeCloseTo((before.course.at(-1)?.minute ?? 0) + 5, 6);
-    expect(after.planned_min).toBe((before.planned_min ?? 0) + 5);
+    expect(after.stands.planned_min).toBe(before.stands.planned_min + 5);
     expect(after.calls.slice(0, out).map(({ done_at }) => done_at)).toEqual(
       before.calls.slice(0, out).map(({ done_at }) => done_at),
     );
@@ -135,9 +143,9 @@ describe('readings', () => {
     must(await done(batch, await until(batch, 'put-in')));
     await pass(batch, 24);
     await db.query('delete from learned');
-    expect((await seen(batch)).outlook?.tell).toBe('wide-band');
+    expect((await seen(batch)).stands.outlook?.tell).toBe('wide-band');
     must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1300 }));
-    expect((await seen(batch)).outlook?.tell).toBe('weigh-again');
+    expect((await seen(batch)).stands.outlook?.tell).toBe('weigh-again');
     must(await cases.readIn(batch, { by: 'probe' }));
     must(await cases.readIn(batch, { by: 'hygrometer' }));
     const kinds = (await seen(batch)).readings.map(({ kind }) => kind);
@@ -164,7 +172,10 @@ describe('readings', () => {
     must(await cases.beginBatch(batch));
     must(await done(batch, await until(batch, 'put-in')));
     must(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: 'minutes,temp\n0,150\n12,160\n20,161\n30,162' }));
-    const { readings, went_in } = await seen(batch);
+    const {
+      readings,
+      stands: { went_in },
+    } = await seen(batch);
     expect(readings.map(({ at }) => Math.round((Date.parse(at) - Date.parse(went_in ?? '')) / 60_000))).toEqual([0, 12, 20, 30]);
   });
 });
@@ -207,8 +218,8 @@ describe('what an oven teaches', () => {
     must(await cases.beginBatch(batch));
     must(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
     must(await done(batch, await until(batch, 'put-in')));
-    const { planned_min } = await seen(batch);
-    await pass(batch, Math.round((planned_min ?? 0) / 2));
+    const { planned_min } = (await seen(batch)).stands;
+    await pass(batch, Math.round(planned_min / 2));
     must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1225 }));
     await until(batch, 'pack');
     must(await done(batch, (await seen(batch)).next ?? -1));
@@ -231,6 +242,56 @@ describe('what an oven teaches', () => {
     expect(must(await cases.viewLearned()).appliances.find(({ id }) => id === 'big-oven')).toMatchObject({ batches: 0 });
     expect(await cases.changeLearned('nowhere', { used: true })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
     expect(await cases.changeLearned('big-oven', {})).toMatchObject({ ok: false });
+  });
+  it('of the dryer that a batch is moved on to is learned from what is weighed in it, and used there', async () => {
+    await db.query("delete from learned where appliance_id in ('dehydrator', 'fan-oven')");
+    await db.query(
+      "update batch set baked_on = null where document::text like '%dehydrator%' or document::text like '%fan-oven%'",
+    );
+    const batch = await start('lamb-liver-strips');
+    must(await cases.beginBatch(batch));
+    must(await cases.readIn(batch, { by: 'start', tray_g: 200, before_g: 900 }));
+    expect((await seen(batch)).stands).toMatchObject({
+      leg: 0,
+      appliance: 'Small fan oven',
+      from_min: 0,
+      went_in: null,
+      before_g: 900,
+    });
+    await intoLeg(batch, 1);
+    const dryer = (await seen(batch)).stands;
+    expect(dryer).toMatchObject({ leg: 1, appliance: 'Five-tray dehydrator', from_min: 15, planned_min: 280, before_g: null });
+    expect(dryer.outlook?.tell).toBe('wide-band');
+    must(await cases.readIn(batch, { by: 'start', leg: 1, tray_g: 120, before_g: 420 }));
+    await pass(batch, 110);
+    // A third slower than the model has it by now.
+    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 120 + 300 * 0.68 }));
+    expect((await seen(batch)).stands.before_g).toBe(420);
+    await until(batch, 'pack');
+    must(await done(batch, (await seen(batch)).next ?? -1));
+    const { appliances } = must(await cases.viewLearned());
+    const learned = appliances.find(({ id }) => id === 'dehydrator') ?? expect.fail('nothing learned');
+    expect(learned.batches).toBe(1);
+    expect(learned.pace).toBeLessThan(0.85);
+    // Nothing was weighed in the oven on the way: its raw tray alone says nothing.
+    expect(appliances.find(({ id }) => id === 'fan-oven')?.batches ?? 0).toBe(0);
+    const [move] = (await documentOf(await start('lamb-liver-strips'))).heat.steps.filter((step) => step.do === 'move');
+    expect(move.do === 'move' ? move.appliance?.pace : null).toBeCloseTo(learned.pace, 2);
+  });
+  it('losses are used by what a batch costs, switched off, and begun anew', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    const lost = async () => must(await cases.openBatch(batch)).costs.lost;
+    const { losses } = must(await cases.viewLearned());
+    expect(losses).toMatchObject({ used: true, since: null });
+    expect(losses.batches).toBeGreaterThan(10);
+    expect(losses.packed).toBeGreaterThan(losses.discarded);
+    expect(await lost()).toMatchObject({ share: losses.share, batches: losses.batches });
+    must(await cases.changeLearned('kitchen:losses', { used: false }));
+    expect(await lost()).toBeUndefined();
+    must(await cases.changeLearned('kitchen:losses', { used: true }));
+    must(await cases.changeLearned('kitchen:losses', { reset: true }));
+    expect(must(await cases.viewLearned()).losses).toMatchObject({ batches: 0, packed: 0, discarded: 0 });
+    expect(await lost()).toBeUndefined();
   });
   it('hands and cups are forgotten when asked', async () => {
     await db.query("update kitchen set cup_fill = 'scooped', cut_gaps_mm = '{3,4,3}'");

@@ -37,7 +37,6 @@ const BAKE: OvenBake = {
   batch: 'b',
   name: 'Training bits',
   pieces: 220,
-  appliance: 'Small fan oven',
   calls: [
     {
       position: 0,
@@ -58,21 +57,26 @@ const BAKE: OvenBake = {
     { position: 2, prompt: prompt('heat-1/2', { do: 'take-out', kind: 'fan-oven' }), due_at: at(40), done_at: null },
   ],
   next: 1,
-  went_in: at(-17),
   ended_at: null,
+  stands: {
+    leg: 0,
+    appliance: 'Small fan oven',
+    went_in: at(-17),
+    from_min: 0,
+    planned_min: 57,
+    tray_g: 210,
+    before_g: 700,
+    outlook: { tell: 'band-and-time', end: { low: 70, mid: 78, high: 88 }, batches: 3 },
+  },
   course: [
     { minute: 0, water_pct: 40, heart_pct: 40, core_c: 20 },
     { minute: 15, water_pct: 30, heart_pct: 36, core_c: 81 },
     { minute: 57, water_pct: 14, heart_pct: 16, core_c: 100 },
   ],
-  tray_g: 210,
-  before_g: 700,
   readings: [
     { id: '1', at: at(-3), kind: 'tray_g', value: 612, source: 'scale' },
     { id: '2', at: at(-2), kind: 'core_c', value: 78.4, source: 'probe' },
   ],
-  outlook: { tell: 'band-and-time', end: { low: 70, mid: 78, high: 88 }, batches: 3 },
-  planned_min: 57,
 };
 const card = (bake: OvenBake): string =>
   words(<CallCard bake={bake} now={NOW} dial="c" onDone={() => Promise.resolve()} send={send} />);
@@ -99,7 +103,7 @@ describe('the call at hand', () => {
       due_at: at(0),
       done_at: null,
     };
-    const text = card({ ...BAKE, calls: [mix], next: 0, went_in: null, outlook: null });
+    const text = card({ ...BAKE, calls: [mix], next: 0, stands: { ...BAKE.stands, went_in: null, outlook: null } });
     expect(text).toMatch(/Weigh and mix .* Now takes about 26 min/);
     expect(text).not.toContain('5 more minutes');
     expect(text).not.toContain('Take the last back');
@@ -108,9 +112,19 @@ describe('the call at hand', () => {
     const html = renderToStaticMarkup(<Readings bake={BAKE} now={NOW} send={send} />);
     expect(html.indexOf('78.4')).toBeLessThan(html.indexOf('>612<'));
     expect(html).toContain('aria-label="Strike out tray 612"');
-    expect(words(<Readings bake={{ ...BAKE, before_g: null }} now={NOW} send={send} />)).toContain(
-      'once the raw tray was weighed',
+    expect(words(<Readings bake={{ ...BAKE, stands: { ...BAKE.stands, before_g: null } }} now={NOW} send={send} />)).toContain(
+      'once the tray was weighed as it went in',
     );
+  });
+  it('where trays were moved on, the heart is read further along, and the tray is weighed anew', () => {
+    const moved = {
+      ...BAKE,
+      stands: { ...BAKE.stands, leg: 1, appliance: 'Dehydrator', went_in: at(-1), from_min: 56, before_g: null },
+    };
+    expect(card(moved)).toMatch(/heart 16 % water, 100 °C/);
+    const text = words(<Readings bake={moved} now={NOW} send={send} />);
+    expect(text).toContain('with pieces, as it went in');
+    expect(text).not.toContain('raw pieces');
   });
   it('nothing under way says how to begin', () => {
     const text = words(<Nothing waiting={[{ id: 'x', name: 'Hillbars' }]} send={send} />);
@@ -122,13 +136,23 @@ describe('an oven’s own pace', () => {
   const edits = { change: nothing };
   const kit = [{ id: 'big', name: 'Big oven', appliance: { kind: 'static-oven' as const }, known: { pace: 0.81, batches: 4 } }];
   it('is told where a prediction uses it, with what it rests on', () => {
-    expect(words(<PaceLine appliance={{ kind: 'static-oven', pace: 0.81 }} appliances={kit} edits={edits} />)).toMatch(
-      /Predicted at this oven’s own pace, 0\.81 of the model’s, from 4 weighed batches\. Leave it out/,
-    );
+    expect(
+      words(<PaceLine heat={{ appliance: { kind: 'static-oven', pace: 0.81 }, steps: [] }} appliances={kit} edits={edits} />),
+    ).toMatch(/Big oven: predicted at its own pace, 0\.81 of the model’s, from 4 weighed batches\. Leave it out/);
   });
   it('is offered where it does not, and not mentioned where nothing is known', () => {
-    expect(words(<PaceLine appliance={{ kind: 'static-oven' }} appliances={kit} edits={edits} />)).toContain('Predict with it');
-    expect(words(<PaceLine appliance={{ kind: 'dehydrator' }} appliances={kit} edits={edits} />)).toBe('');
+    expect(words(<PaceLine heat={{ appliance: { kind: 'static-oven' }, steps: [] }} appliances={kit} edits={edits} />)).toContain(
+      'Predict with it',
+    );
+    expect(words(<PaceLine heat={{ appliance: { kind: 'dehydrator' }, steps: [] }} appliances={kit} edits={edits} />)).toBe('');
+  });
+  it('is told of every appliance that a programme goes through', () => {
+    const steps = [{ do: 'move' as const, appliance: { kind: 'static-oven' as const } }, { do: 'move' as const }];
+    expect(
+      words(<PaceLine heat={{ appliance: { kind: 'dehydrator', pace: 0.9 }, steps }} appliances={kit} edits={edits} />).trim(),
+    ).toBe(
+      'This oven: predicted at its own pace, 0.90 of the model’s. Leave it out Big oven: 4 weighed batches say it works at 0.81 of the model’s pace. Predict with it',
+    );
   });
 });
 

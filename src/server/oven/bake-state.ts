@@ -4,11 +4,13 @@ import {
   nextCall,
   predict,
   promptsOf,
+  staysOf,
   type BatchDocument,
   type Begun,
   type Prediction,
   type Progress,
   type Prompt,
+  type Stay,
 } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
@@ -18,7 +20,7 @@ import type { Queryable } from '@/db/client';
 const MS = 60_000;
 /** Times of day as minutes since 1970, in which the core counts. */
 export const minuteOf = (at: Date | number): number => Number(at) / MS;
-const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
+export const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
 
 /** Midnight of an ISO day on the kitchen's clock [ms since 1970]. */
 export const midnightOf = (day: string): number => new Date(`${day}T00:00:00`).getTime();
@@ -71,9 +73,12 @@ export async function writeTimers(
 /** Which call is next; null when all are done. */
 export const nextOf = (timers: readonly TimerRow[]): number | null => nextCall(timers.map(({ done_at }) => done_at));
 
-/** When the first trays went in; null while they have not. */
-export const wentIn = (timers: readonly TimerRow[]): Date | null =>
-  timers.find(({ prompt }) => prompt.act.do === 'put-in')?.done_at ?? null;
+/** Where a batch's trays stood and when, appliance after appliance, in the minutes that the core counts. */
+export const staysIn = (timers: readonly TimerRow[]): Stay[] =>
+  staysOf(
+    timers.map(({ prompt }) => prompt),
+    timers.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
+  );
 
 /** The steps of a bake that have begun, in minutes of a day. */
 export function begunOn(day: string, bake: BakeRow, timers: readonly TimerRow[], now: number): Begun[] {

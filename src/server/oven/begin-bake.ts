@@ -45,8 +45,7 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     const row = await maybeBakeDay(db, kitchen.value.id, iso);
     if (!row || row.settings.picked.length === 0)
       return fail('NOTHING_TO_BAKE', 'Nothing is picked for this day. Pick batches on Bake day first.', 'day');
-    const { batches, machines } = await workOf(db, kitchen.value, row);
-    const day = dayOf(row.settings, batches, machines);
+    const day = dayOf(row.settings, await workOf(db, kitchen.value, row));
     const planned = planFrom(day, row.plan, FIRST_LOOK_MS);
     if (!planned)
       return fail('DOES_NOT_FIT', 'This day cannot be planned as it stands. Open Bake day and leave something out.', 'day');
@@ -79,6 +78,6 @@ async function call(
   const calls = callsOf(batch.document, await loadPantry(db));
   if (!calls.ok) return calls;
   if (!(await addBake(db, kitchenId, start))) return succeed(null);
-  await writeTimers(db, { ...start, tray_g: null, before_g: null, ended_at: null }, calls.value.prompts, []);
+  await writeTimers(db, { ...start, ended_at: null }, calls.value.prompts, []);
   return succeed(null);
 }

@@ -1,30 +1,39 @@
-import { sameAppliance, type BatchDocument } from '@/core/batch';
+import { mapAppliances, namedAppliances, sameAppliance, type Appliance, type BatchDocument, type Stay } from '@/core/batch';
 import { learnFrom, type Finished, type Learned, type Weighed } from '@/core/learning';
-import { maybeBake, timersOf, type BakeRow } from '@/db/bakes';
+import { timersOf } from '@/db/bakes';
 import { bakedBatches, maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { measurementsOf, type MeasurementRow } from '@/db/measurements';
 import { readingsOf, type ReadingRow } from '@/db/readings';
+import { traysOf, type TrayRow } from '@/db/trays';
 import { loadPantry } from '../pantry';
-import { minuteOf, wentIn } from './bake-state';
-import { courseOf } from './course-of';
+import { minuteOf, staysIn } from './bake-state';
+import { coursesOf } from './courses-of';
 import { thermometer } from './thermometer';
 
 /** So many batches of an appliance are lived through again; older ones say little of it as it is now. */
 const REMEMBERED = 16;
 const LOOKED_AT = 120;
+/** A tray weighed so soon after it came out still speaks of where it stood. */
+const AS_IT_COMES_OUT_MIN = 5;
 
-/** The appliance of the kit that a batch's first trays went into. */
-export const applianceOf = (document: BatchDocument, kit: readonly ApplianceRow[]): ApplianceRow | null =>
-  kit.find(({ appliance }) => sameAppliance(appliance, document.heat.appliance ?? {})) ?? null;
+/** The appliance of the kit that a programme names. */
+export const inTheKit = (named: Appliance | undefined, kit: readonly ApplianceRow[]): ApplianceRow | null =>
+  kit.find(({ appliance }) => sameAppliance(appliance, named ?? {})) ?? null;
 
-/** Learns the appliance of a batch anew, after it was weighed or ended. */
+/** Those of the kit that a batch goes through. */
+function appliancesIn({ heat }: BatchDocument, kit: readonly ApplianceRow[]): Set<ApplianceRow> {
+  return new Set(namedAppliances(heat).flatMap(({ appliance }) => inTheKit(appliance, kit) ?? []));
+}
+
+/** Learns the appliances of a batch anew, after it was weighed or ended. */
 export async function relearn(db: Queryable, kitchen: KitchenRow, batchId: string): Promise<void> {
   const batch = await maybeBatch(db, batchId);
-  const appliance = batch && applianceOf(batch.document, await appliancesOf(db, kitchen.id));
-  if (appliance) await relearnAppliance(db, kitchen, appliance);
+  if (!batch) return;
+  for (const appliance of appliancesIn(batch.document, await appliancesOf(db, kitchen.id)))
+    await relearnAppliance(db, kitchen, appliance);
 }
 
 /** Learns an appliance from its finished batches, the oldest first; keeps whether it is used, and since when. */
@@ -37,31 +46,37 @@ export async function relearnAppliance(
   const before = (await learnedOf(db, kitchen.id)).get(appliance.id);
   const since = change.since === undefined ? (before?.since ?? null) : change.since;
   const kit = await appliancesOf(db, kitchen.id);
+  const isOwn = (named: Appliance): boolean => inTheKit(named, kit)?.id === appliance.id;
   const baked = (await bakedBatches(db, kitchen.id, LOOKED_AT))
-    .filter(({ document, baked_on }) => applianceOf(document, kit)?.id === appliance.id && (since === null || baked_on >= since))
+    .filter(
+      ({ document, baked_on }) =>
+        [...appliancesIn(document, kit)].some(({ id }) => id === appliance.id) && (since === null || baked_on >= since),
+    )
     .slice(-REMEMBERED);
   const ids = baked.map(({ id }) => id);
-  const [pantry, measured, readings, timers] = [
+  const [pantry, measured, readings, timers, trays] = [
     await loadPantry(db),
     await measurementsOf(db, kitchen.id),
     await readingsOf(db, ids),
     await timersOf(db, ids),
+    await traysOf(db, ids),
   ];
   const finished: Finished[] = [];
   const offsets: number[] = [];
   for (const batch of baked) {
-    const course = courseOf(batch, pantry);
-    if (!course.ok) continue;
-    const bake = await maybeBake(db, batch.id);
-    const began = wentIn(timers.get(batch.id) ?? []);
+    const courses = coursesOf(batch.document, pantry);
+    if (!courses.ok) continue;
+    const stays = staysIn(timers.get(batch.id) ?? []);
     const mine = readings.get(batch.id) ?? [];
-    const weighed = [
-      ...(bake && began ? sharesOf(bake, began, mine) : []),
-      ...finalShare(batch.document, measured.get(batch.id), course.value.minutes),
-    ];
-    finished.push({ model: course.value.model, target: course.value.target, weighed });
-    const offset_K = began ? thermometer(batch.document, began, mine) : null;
-    if (offset_K !== null) offsets.push(offset_K);
+    for (const { leg, model, target, minutes, appliance: named } of courses.value) {
+      if (!isOwn(named)) continue;
+      const stay = stays.at(leg);
+      const tray = trays.get(batch.id)?.find((one) => one.leg === leg);
+      const weighed = [...sharesOf(tray, stay, mine), ...finalShare(batch.document, measured.get(batch.id), minutes)];
+      finished.push({ model, target, weighed });
+      const offset_K = stay ? thermometer(batch.document, stay, mine) : null;
+      if (offset_K !== null) offsets.push(offset_K);
+    }
   }
   // Who took the two readings has had a thermometer in it: what is left of its offset is small.
   const read = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;
@@ -70,13 +85,15 @@ export async function relearnAppliance(
   return knowledge;
 }
 
-/** Trays weighed on the way, as shares of what went in. */
-export function sharesOf({ tray_g, before_g }: BakeRow, began: Date, readings: readonly ReadingRow[]): Weighed[] {
-  if (before_g === null) return [];
-  const empty = tray_g ?? 0;
+/** Trays weighed while they stood in an appliance, as shares of what went into it. */
+export function sharesOf(tray: TrayRow | undefined, stay: Stay | undefined, readings: readonly ReadingRow[]): Weighed[] {
+  if (!tray || tray.before_g === null || !stay || stay.in === null) return [];
+  const [empty, began, out] = [tray.tray_g ?? 0, stay.in, stay.out ?? Infinity];
+  const before = tray.before_g - empty;
   return readings.flatMap(({ kind, value, at }) => {
-    const minutes = minuteOf(at) - minuteOf(began);
-    return kind === 'tray_g' && minutes > 0 && value > empty ? [{ minutes, share: (value - empty) / (before_g - empty) }] : [];
+    const minutes = minuteOf(at) - began;
+    const isHere = minutes > 0 && minuteOf(at) <= out + AS_IT_COMES_OUT_MIN;
+    return kind === 'tray_g' && isHere && value > empty ? [{ minutes, share: (value - empty) / before }] : [];
   });
 }
 
@@ -92,14 +109,16 @@ function finalShare(document: BatchDocument, measured: MeasurementRow | undefine
 export const usedPace = (row: { readonly used: boolean; readonly knowledge: Learned } | undefined): number | null =>
   row && row.used && row.knowledge.belief.batches > 0 ? Math.round(1000 * Math.exp(row.knowledge.belief.logPace)) / 1000 : null;
 
-/** A document as this kitchen's own oven bakes it. */
-export function atItsPace(
+/** A document as this kitchen's own appliances work. */
+export const atItsPace = (
   document: BatchDocument,
   kit: readonly ApplianceRow[],
-  learned: Map<string, Parameters<typeof usedPace>[0]>,
-): BatchDocument {
-  const own = applianceOf(document, kit);
-  const pace = own ? usedPace(learned.get(own.id)) : null;
-  if (pace === null) return document;
-  return { ...document, heat: { ...document.heat, appliance: { ...document.heat.appliance, pace } } };
-}
+  learned: ReadonlyMap<string, Parameters<typeof usedPace>[0]>,
+): BatchDocument => ({
+  ...document,
+  heat: mapAppliances(document.heat, (named) => {
+    const own = inTheKit(named, kit);
+    const pace = own ? usedPace(learned.get(own.id)) : null;
+    return pace === null ? named : { ...named, pace };
+  }),
+});

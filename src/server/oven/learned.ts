@@ -1,10 +1,11 @@
 import Joi from 'joi';
+import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import type { CupFill } from '@/core/quantities';
 import { appliancesOf, setHabits } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
-import { measurementsOf } from '@/db/measurements';
+import { countedLosses, setLossesUse } from '@/db/losses';
 import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
@@ -34,9 +35,8 @@ export type LearnedView = {
   /** Gap that hands leave between cut-outs, and the bakes it rests on. */
   readonly gap_mm: number | null;
   readonly gaps: number;
-  /** Pieces counted over pieces predicted, and the batches it rests on; null where none was counted. */
-  readonly pieces_share: number | null;
-  readonly counted: number;
+  readonly losses: LostShare &
+    Pick<CountedLosses, 'packed' | 'discarded'> & { readonly used: boolean; readonly since: string | null };
 };
 
 const SDS_IN_80_PCT = 1.282;
@@ -70,24 +70,23 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
         },
       ];
     });
-    const shares = [...(await measurementsOf(db, id)).values()].flatMap(({ pieces, forecast }) =>
-      pieces === null ? [] : [pieces / forecast.pieces],
-    );
+    const { losses_used: used, losses_since: since } = kitchen.value;
+    const { packed, discarded, ...counted } = await countedLosses(db, id, since);
     return succeed({
       appliances,
       cup_fill,
       gap_mm: usualGap(cut_gaps_mm),
       gaps: cut_gaps_mm.length,
-      pieces_share: shares.length === 0 ? null : shares.reduce((sum, one) => sum + one, 0) / shares.length,
-      counted: shares.length,
+      losses: { ...lostShare({ ...counted, packed, discarded }), packed, discarded, used, since },
     });
   });
 
 type Change = { readonly used: boolean } | { readonly reset: true };
 const CHANGE = Joi.object({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');
 
-/** What hands and cups taught is forgotten under this id, which no appliance has: theirs are small letters, digits and dashes. */
+/** What hands and cups, and what losses taught: ids that no appliance has, since theirs are small letters, digits and dashes. */
 const HANDS = 'hands:cups';
+const LOSSES = 'kitchen:losses';
 
 /** Switches what was learned of an appliance off or on, or begins anew from the next batch; of the hands it is forgotten. */
 export const changeLearned = (applianceId: string, body: unknown): Promise<Result<{ id: string }>> =>
@@ -100,6 +99,12 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
       await setHabits(db, kitchen.value.id, { ...kitchen.value, cup_fill: null, cut_gaps_mm: [] });
       return succeed({ id: applianceId });
     }
+    if (applianceId === LOSSES) {
+      const { losses_used, losses_since } = kitchen.value;
+      const change = 'used' in request.value ? { losses_used: request.value.used } : { losses_since: tomorrow() };
+      await setLossesUse(db, kitchen.value.id, { losses_used, losses_since, ...change });
+      return succeed({ id: applianceId });
+    }
     const appliance = (await appliancesOf(db, kitchen.value.id)).find(({ id }) => id === applianceId);
     if (!appliance) return fail('NOT_FOUND', 'There is no such appliance. It may have been taken out of the kit.');
     const before = (await learnedOf(db, kitchen.value.id)).get(applianceId);
@@ -107,8 +112,9 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
       await setLearned(db, { ...before, used: request.value.used });
       return succeed({ id: applianceId });
     }
-    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
-    const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow };
+    const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow() };
     await relearnAppliance(db, kitchen.value, appliance, change);
     return succeed({ id: applianceId });
   });
+
+const tomorrow = (): string => new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);

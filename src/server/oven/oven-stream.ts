@@ -1,6 +1,7 @@
 import 'server-only';
 import pg from 'pg';
 import { config } from '../config';
+import { eventStream } from '../event-stream';
 
 /** One connection listens for the whole process; every open page hears of every change. */
 type Listener = { client: pg.Client | null; tell: Set<(batch: string) => void>; stopped: boolean };
@@ -45,38 +46,19 @@ async function listen(held: Listener): Promise<void> {
 }
 
 /** Server-sent events: `changed` with the batch's id whenever a call, a reading or a bake changes, whoever changed it. */
-export function ovenStream(signal: AbortSignal): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder();
-  let stop = (): void => undefined;
-  return new ReadableStream({
-    start(controller) {
-      const held = listener();
-      const send = (text: string): void => controller.enqueue(encoder.encode(text));
-      const tell = (batch: string): void => send(`event: changed\ndata: ${batch}\n\n`);
-      const beat = setInterval(() => send(': still here\n\n'), BEAT_MS);
-      stop = () => {
-        if (!held.tell.delete(tell)) return;
-        clearInterval(beat);
-        stops.delete(stop);
-        try {
-          controller.close();
-        } catch {
-          // The page left first; there is nobody to tell.
-        }
-      };
-      held.tell.add(tell);
-      stops.add(stop);
-      signal.addEventListener('abort', stop, { once: true });
-      send('retry: 1000\n\n');
-    },
-    cancel: () => stop(),
+export const ovenStream = (signal: AbortSignal): ReadableStream<Uint8Array> =>
+  eventStream(signal, (send) => {
+    const held = listener();
+    const tell = (batch: string): void => send(`event: changed\ndata: ${batch}\n\n`);
+    const beat = setInterval(() => send(': still here\n\n'), BEAT_MS);
+    held.tell.add(tell);
+    return () => {
+      held.tell.delete(tell);
+      clearInterval(beat);
+    };
   });
-}
 
-const stops = new Set<() => void>();
-// An open stream would keep the server from ending.
 process.once('SIGTERM', () => {
-  for (const stop of [...stops]) stop();
   if (!shared.ovenListener) return;
   shared.ovenListener.stopped = true;
   void shared.ovenListener.client?.end();

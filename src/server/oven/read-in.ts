@@ -1,16 +1,18 @@
 import Joi from 'joi';
+import { stayIn, stayNow } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
-import { maybeBake, setBake, timersOf } from '@/db/bakes';
+import { maybeBake, timersOf } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { READING_KINDS, addReadings, removeReading, type ReadingKind, type ReadingRow } from '@/db/readings';
+import { setTray } from '@/db/trays';
 import { readLoggerCsv } from '@/formats/logger-csv';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from '../pantry';
 import { readScale } from '../scale-stream';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
-import { callsOf, wentIn } from './bake-state';
+import { callsOf, dateOf, minuteOf, staysIn } from './bake-state';
 import { relearn } from './learn';
 import { readHygrometer, readProbe } from './probes';
 
@@ -19,8 +21,8 @@ type ReadingRequest =
   | { readonly by: 'scale' | 'probe' | 'hygrometer' }
   /** What is read off a logger afterwards, of the air or of a core. */
   | { readonly by: 'file'; readonly kind: 'core_c' | 'air_c'; readonly csv: string }
-  /** The tray that is weighed: empty, and with its raw pieces. */
-  | { readonly by: 'start'; readonly tray_g: number; readonly before_g: number | null }
+  /** The tray that is weighed in an appliance of the programme: empty, and with its pieces as it goes in. */
+  | { readonly by: 'start'; readonly leg: number; readonly tray_g: number; readonly before_g: number | null }
   | { readonly by: 'strike'; readonly id: string };
 const REQUEST = Joi.object({
   by: Joi.string().valid('hand', 'scale', 'probe', 'hygrometer', 'file', 'start', 'strike').required(),
@@ -38,6 +40,7 @@ const REQUEST = Joi.object({
   })
   .when(Joi.object({ by: 'start' }).unknown(), {
     then: Joi.object({
+      leg: Joi.number().integer().min(0).max(40).default(0),
       tray_g: Joi.number().min(0).max(20_000).required(),
       before_g: Joi.number().greater(0).max(60_000).allow(null).required(),
     }),
@@ -61,7 +64,7 @@ export const readIn = (batchId: string, body: unknown): Promise<Result<{ noted: 
     if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven.');
     const { value: asked } = request;
     if (asked.by === 'start') {
-      await setBake(db, { ...bake, tray_g: asked.tray_g, before_g: asked.before_g });
+      await setTray(db, batchId, asked);
       return succeed({ noted: 0 });
     }
     if (asked.by === 'strike')
@@ -112,13 +115,13 @@ async function readingsFor(
 
 async function probed(db: Queryable, batchId: string, at: Date): Promise<Result<readonly New[]>> {
   const batch = await maybeBatch(db, batchId);
-  const began = wentIn((await timersOf(db, [batchId])).get(batchId) ?? []);
-  if (!batch || !began) return fail('BAD_VALUE', 'The probe is in nothing yet: put the trays in first.', 'by');
+  const stay = await trays(db, batchId);
+  if (!batch || !stay) return fail('BAD_VALUE', 'The probe is in nothing yet: put the trays in first.', 'by');
   const calls = callsOf(batch.document, await loadPantry(db));
   if (!calls.ok) return calls;
   const { timeline } = calls.value.prediction.heat;
   const course = {
-    began_ms: began.getTime(),
+    began_ms: dateOf(stay.in - stayIn(batch.document.heat, stay.leg).from_min).getTime(),
     minutes: timeline.map(({ minute }) => minute),
     core_c: timeline.map(({ core_c }) => core_c),
     air_c: timeline.map(({ air_c }) => air_c),
@@ -131,15 +134,21 @@ async function probed(db: Queryable, batchId: string, at: Date): Promise<Result<
   ]);
 }
 
-/** A file without dates begins when the trays went in. */
+/** Where the trays are or were last; null while they have not gone in anywhere. */
+async function trays(db: Queryable, batchId: string): Promise<{ readonly leg: number; readonly in: number } | null> {
+  const stay = stayNow(staysIn((await timersOf(db, [batchId])).get(batchId) ?? []));
+  return stay && stay.in !== null ? { leg: stay.leg, in: stay.in } : null;
+}
+
+/** A file without dates begins when the trays went in where they are now. */
 async function logged(db: Queryable, batchId: string, kind: 'core_c' | 'air_c', csv: string): Promise<Result<readonly New[]>> {
-  const began = wentIn((await timersOf(db, [batchId])).get(batchId) ?? []);
-  if (!began) return fail('BAD_VALUE', 'The trays have not gone in yet: there is no time to count this file from.', 'csv');
+  const stay = await trays(db, batchId);
+  if (!stay) return fail('BAD_VALUE', 'The trays have not gone in yet: there is no time to count this file from.', 'csv');
   const read = readLoggerCsv(csv);
   if (!read.ok) return read;
   return succeed(
     read.value.map(({ at_ms, dated, temperature_c }) => ({
-      at: new Date(dated ? at_ms : began.getTime() + at_ms),
+      at: dated ? new Date(at_ms) : dateOf(stay.in + minuteOf(at_ms)),
       kind,
       value: Math.round(temperature_c * 100) / 100,
       source: 'file',

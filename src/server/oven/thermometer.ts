@@ -1,4 +1,4 @@
-import { writtenLegs, type BatchDocument } from '@/core/batch';
+import { writtenLegs, type BatchDocument, type Stay } from '@/core/batch';
 import type { ReadingRow } from '@/db/readings';
 import { minuteOf } from './bake-state';
 
@@ -7,10 +7,12 @@ const LEAST = 3;
 /** An oven swings for so long after its door was shut, or its dial turned [min]. */
 const SETTLES_MIN = 10;
 
-/** What a thermometer in the appliance read above its dial while it held a setpoint [K]; null where none was there. */
-export function thermometer(document: BatchDocument, began: Date, readings: readonly ReadingRow[]): number | null {
-  const offset = document.heat.appliance?.thermostat_offset_c ?? 0;
-  const [leg] = writtenLegs(document.heat);
+/** What a thermometer in an appliance read above its dial while it held a setpoint [K]; null where none was there. */
+export function thermometer(document: BatchDocument, stay: Stay, readings: readonly ReadingRow[]): number | null {
+  const leg = writtenLegs(document.heat).at(stay.leg);
+  if (!leg || stay.in === null) return null;
+  const began = stay.in;
+  const offset = leg.appliance?.thermostat_offset_c ?? 0;
   let from = 0;
   const held = leg.steps.flatMap(({ step }) => {
     if (!('minutes' in step)) return [];
@@ -19,7 +21,7 @@ export function thermometer(document: BatchDocument, began: Date, readings: read
     return step.do === 'hold' ? [{ ...stretch, air_c: step.setpoint_c + offset }] : [];
   });
   const gaps = readings.flatMap(({ kind, value, at }) => {
-    const minute = minuteOf(at) - minuteOf(began);
+    const minute = minuteOf(at) - began;
     const stretch = kind === 'air_c' ? held.find((one) => minute >= one.from && minute <= one.to) : undefined;
     return stretch ? [value - stretch.air_c] : [];
   });

@@ -1,4 +1,4 @@
-import type { Prompt } from '@/core/batch';
+import { stayIn, stayNow, writtenLegs, type Prompt, type Stay } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED, outlook, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
@@ -7,12 +7,13 @@ import { maybeBatch, plannedBatches, type BatchRow } from '@/db/batches';
 import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
 import { readingsOf, type ReadingRow } from '@/db/readings';
+import { traysOf, type TrayRow } from '@/db/trays';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
-import { callsOf, minuteOf, nextOf, wentIn } from './bake-state';
-import { courseOf } from './course-of';
-import { applianceOf, sharesOf } from './learn';
+import { callsOf, dateOf, minuteOf, nextOf, staysIn } from './bake-state';
+import { coursesOf } from './courses-of';
+import { inTheKit, sharesOf } from './learn';
 
 /** A call as the page shows it; times of day in ISO. */
 export type CallView = {
@@ -27,13 +28,13 @@ export type BakeView = {
   readonly batch: string;
   readonly name: string;
   readonly pieces: number;
-  readonly appliance: string | null;
   readonly day: string | null;
   readonly calls: readonly CallView[];
   /** Position of the call that is next; null when all are done. */
   readonly next: number | null;
-  readonly went_in: string | null;
   readonly ended_at: string | null;
+  /** Where its trays are, or were last; where they go first while they are in nothing yet. */
+  readonly stands: StandsView;
   /** The likely course of the piece: minutes since the trays went in, with water [% wet basis] and heat. */
   readonly course: ReadonlyArray<{
     readonly minute: number;
@@ -41,13 +42,24 @@ export type BakeView = {
     readonly heart_pct: number;
     readonly core_c: number;
   }>;
+  readonly readings: ReadonlyArray<Omit<ReadingRow, 'at'> & { readonly at: string }>;
+};
+
+/** A batch in one appliance of its programme. */
+export type StandsView = {
+  /** Which of the programme's appliances, counted from 0. */
+  readonly leg: number;
+  /** Its name in the kit; null when it is none of ours. */
+  readonly appliance: string | null;
+  readonly went_in: string | null;
+  /** Minutes of the course before it went in here, and that the programme has it here. */
+  readonly from_min: number;
+  readonly planned_min: number;
+  /** The tray that is weighed: empty, and with its pieces as it went in. */
   readonly tray_g: number | null;
   readonly before_g: number | null;
-  readonly readings: ReadonlyArray<Omit<ReadingRow, 'at'> & { readonly at: string }>;
-  /** When it will be as dry as it was planned to be; null before the trays are in, and after they are out. */
+  /** When it will be as dry as it was planned to be here; null before the trays are in, after they are out, and where they lose nothing. */
   readonly outlook: Outlook | null;
-  /** Minutes that the programme has it in its first appliance. */
-  readonly planned_min: number | null;
 };
 
 export type OvenView = {
@@ -70,9 +82,10 @@ export const viewOven = (): Promise<Result<OvenView>> =>
     const { id } = kitchen.value;
     const bakes = await bakesOf(db, id, SHOWN_AFTER_H);
     const ids = bakes.map(({ batch_id }) => batch_id);
-    const [timers, readings, pantry, kit, learned] = [
+    const [timers, readings, trays, pantry, kit, learned] = [
       await timersOf(db, ids),
       await readingsOf(db, ids),
+      await traysOf(db, ids),
       await loadPantry(db),
       await appliancesOf(db, id),
       await learnedOf(db, id),
@@ -81,7 +94,11 @@ export const viewOven = (): Promise<Result<OvenView>> =>
     for (const bake of bakes) {
       const batch = await maybeBatch(db, bake.batch_id);
       if (!batch) continue;
-      const all = { timers: timers.get(batch.id) ?? [], readings: readings.get(batch.id) ?? [] };
+      const all = {
+        timers: timers.get(batch.id) ?? [],
+        readings: readings.get(batch.id) ?? [],
+        trays: trays.get(batch.id) ?? [],
+      };
       views.push(viewOf(batch, bake, all, { pantry, kit, learned }));
     }
     const waiting = (await plannedBatches(db, id, LISTED))
@@ -96,24 +113,19 @@ type House = {
   readonly learned: ReadonlyMap<string, LearnedRow>;
 };
 
-function viewOf(
-  batch: BatchRow,
-  bake: BakeRow,
-  { timers, readings }: { readonly timers: readonly TimerRow[]; readonly readings: readonly ReadingRow[] },
-  { pantry, kit, learned }: House,
-): BakeView {
-  const calls = callsOf(batch.document, pantry);
-  const own = applianceOf(batch.document, kit);
-  const began = wentIn(timers);
-  const course = courseOf(batch, pantry);
-  const out = timers.find(({ prompt }) => prompt.act.do === 'take-out');
-  const isIn = began !== null && !out?.done_at;
-  const known = own ? learned.get(own.id) : undefined;
+type Noted = {
+  readonly timers: readonly TimerRow[];
+  readonly readings: readonly ReadingRow[];
+  readonly trays: readonly TrayRow[];
+};
+
+function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): BakeView {
+  const { timers, readings } = noted;
+  const calls = callsOf(batch.document, house.pantry);
   return {
     batch: batch.id,
     name: batch.name,
     pieces: calls.ok ? calls.value.prediction.yield.pieces : 0,
-    appliance: own?.name ?? null,
     day: bake.day,
     calls: timers.map(({ position, prompt, due_at, done_at }) => ({
       position,
@@ -122,21 +134,37 @@ function viewOf(
       done_at: done_at?.toISOString() ?? null,
     })),
     next: nextOf(timers),
-    went_in: began?.toISOString() ?? null,
     ended_at: bake.ended_at?.toISOString() ?? null,
+    stands: standsOf(batch, noted, house),
     course: calls.ok ? thinned(calls.value.prediction.heat.timeline) : [],
-    tray_g: bake.tray_g,
-    before_g: bake.before_g,
     readings: readings.map(({ at, ...reading }) => ({ ...reading, at: at.toISOString() })),
+  };
+}
+
+const BEFORE_ANY: Stay = { leg: 0, in: null, out: null };
+
+function standsOf(batch: BatchRow, { timers, readings, trays }: Noted, { pantry, kit, learned }: House): StandsView {
+  const stay = stayNow(staysIn(timers)) ?? BEFORE_ANY;
+  const written = writtenLegs(batch.document.heat).at(stay.leg);
+  const own = written ? inTheKit(written.appliance ?? { kind: written.kind }, kit) : null;
+  const tray = trays.find(({ leg }) => leg === stay.leg);
+  const courses = coursesOf(batch.document, pantry);
+  const course = courses.ok ? courses.value.find(({ leg }) => leg === stay.leg) : undefined;
+  const row = own ? learned.get(own.id) : undefined;
+  const known = row?.used === false ? NOTHING_LEARNED : (row?.knowledge ?? NOTHING_LEARNED);
+  const { from_min, to_min } = stayIn(batch.document.heat, stay.leg);
+  return {
+    leg: stay.leg,
+    appliance: own?.name ?? null,
+    went_in: stay.in === null ? null : dateOf(stay.in).toISOString(),
+    from_min,
+    planned_min: to_min - from_min,
+    tray_g: tray?.tray_g ?? null,
+    before_g: tray?.before_g ?? null,
     outlook:
-      isIn && course.ok
-        ? outlook(
-            { ...course.value, weighed: sharesOf(bake, began, readings) },
-            minuteOf(Date.now()) - minuteOf(began),
-            known?.used === false ? NOTHING_LEARNED : (known?.knowledge ?? NOTHING_LEARNED),
-          )
+      stay.in !== null && stay.out === null && course
+        ? outlook({ ...course, weighed: sharesOf(tray, stay, readings) }, minuteOf(Date.now()) - stay.in, known)
         : null,
-    planned_min: course.ok ? course.value.minutes : null,
   };
 }
 

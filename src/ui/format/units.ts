@@ -67,3 +67,6 @@ export function day(iso: string): string {
   const [year, month, date] = iso.slice(0, 10).split('-').map(Number);
   return `${date} ${['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][month - 1]} ${year}`;
 }
+
+/** A name within a sentence; units in it keep their capitals. */
+export const midSentence = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

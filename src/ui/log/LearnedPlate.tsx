@@ -22,8 +22,14 @@ type LearnedPlateProps = {
   readonly cup_fill: string | null;
   readonly gap_mm: number | null;
   readonly gaps: number;
-  readonly pieces_share: number | null;
-  readonly counted: number;
+  readonly losses: {
+    readonly share: number;
+    readonly batches: number;
+    readonly packed: number;
+    readonly discarded: number;
+    readonly used: boolean;
+    readonly since: string | null;
+  };
 };
 
 const WORTH_A_WORD_K = 1;
@@ -32,7 +38,7 @@ const FEW_HITS = 0.6;
 const ENOUGH = 5;
 
 /** This kitchen's own numbers: what its weighed batches taught, and how much they rest on. */
-export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share, counted }: LearnedPlateProps): ReactNode {
+export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, losses }: LearnedPlateProps): ReactNode {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const change = async (id: string, body: object): Promise<void> => {
@@ -78,37 +84,43 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
                 </span>
               </>
             )}
-            <span className="flex-1" />
-            <span className="flex items-center gap-3 whitespace-nowrap">
-              <label className="inline-flex min-h-[24px] cursor-pointer items-center gap-1.5">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-current"
-                  aria-label={`New batches use what the ${one.name} taught`}
-                  checked={one.used}
-                  onChange={() => void change(one.id, { used: !one.used })}
-                />
-                in use
-              </label>
-              <Button
-                look="quiet"
-                className="min-h-[24px] underline"
-                onClick={() => void change(one.id, { reset: true })}
-                aria-label={`Begin anew for ${one.name}`}
-              >
-                begin anew
-              </Button>
-            </span>
+            <UseOf
+              used={one.used}
+              label={`New batches use what the ${one.name} taught`}
+              name={one.name}
+              onChange={(body) => void change(one.id, body)}
+            />
           </li>
         ))}
+        {(losses.batches > 0 || losses.since !== null) && (
+          <li className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5" data-learned="losses">
+            <strong>Losses</strong>
+            {losses.batches === 0 ? (
+              <span className="text-soft">begun anew; counts batches from {losses.since && day(losses.since)}</span>
+            ) : (
+              <>
+                <span>
+                  <strong>{percent(losses.share)}</strong> of the pieces predicted are never eaten or sold
+                </span>
+                <span className="text-soft">
+                  from {losses.batches === 1 ? 'one count' : `${losses.batches} counts`} and {losses.discarded} of {losses.packed}{' '}
+                  packed pieces thrown away; what a batch costs uses it
+                </span>
+              </>
+            )}
+            <UseOf
+              used={losses.used}
+              label="Costs use what this kitchen loses"
+              name="losses"
+              onChange={(body) => void change('kitchen:losses', body)}
+            />
+          </li>
+        )}
       </ul>
       <p className="flex flex-wrap items-baseline gap-x-3 pt-1 text-soft">
         {[
           gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
           cup_fill === null ? null : `cups are ${cup_fill}`,
-          pieces_share === null
-            ? null
-            : `${Math.abs(100 * (1 - pieces_share)).toFixed(0)} % ${pieces_share < 1 ? 'fewer' : 'more'} pieces come out than predicted (${counted} counts; told, not used)`,
         ]
           .filter(Boolean)
           .join(' · ')}
@@ -121,3 +133,38 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, pieces_share,
     </Plate>
   );
 }
+
+type UseOfProps = {
+  readonly used: boolean;
+  readonly label: string;
+  readonly name: string;
+  readonly onChange: (body: { readonly used: boolean } | { readonly reset: true }) => void;
+};
+
+/** Whether something learned is used, and forgetting it. */
+function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
+  return (
+    <span className="ml-auto flex items-center gap-3 whitespace-nowrap">
+      <label className="inline-flex min-h-[24px] cursor-pointer items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-current"
+          aria-label={label}
+          checked={used}
+          onChange={() => onChange({ used: !used })}
+        />
+        in use
+      </label>
+      <Button
+        look="quiet"
+        className="min-h-[24px] underline"
+        onClick={() => onChange({ reset: true })}
+        aria-label={`Begin anew for ${name}`}
+      >
+        begin anew
+      </Button>
+    </span>
+  );
+}
+
+const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;

@@ -1,7 +1,7 @@
 'use client';
 import { useState, type ReactNode } from 'react';
 import type { Dial } from '../format/dial-words';
-import { duration } from '../format/units';
+import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { actWords, clockLeft, wallClock } from './act-words';
 import { outlookWords } from './outlook-words';
@@ -21,6 +21,7 @@ const BIG = 'min-h-[58px] flex-1 justify-center text-[17px]';
 
 /** What to do now, how long it is still left, and what the water in the piece does meanwhile. */
 export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): ReactNode {
+  const { stands } = bake;
   const call = bake.calls[bake.next ?? 0];
   const words = actWords(call.prompt.act, dial, bake.pieces);
   const address = `/api/oven/${bake.batch}`;
@@ -30,13 +31,13 @@ export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): Reac
       <div>
         <p className="text-[17px] font-semibold text-heat">
           {bake.name}
-          {isHeat && bake.appliance && <span className="font-normal text-soft"> · {bake.appliance}</span>}
+          {isHeat && stands.appliance && <span className="font-normal text-soft"> · {stands.appliance}</span>}
         </p>
         <h2 className="text-[clamp(34px,6vw,58px)] leading-[1.05]">{words.title}</h2>
         <p className="pt-1 text-[17px] text-soft">{words.detail}</p>
       </div>
       {now !== null && <Countdown call={call} bake={bake} now={now} />}
-      {now !== null && bake.went_in && isHeat && <WaterBar bake={bake} now={now} />}
+      {now !== null && isHeat && <WaterBar bake={bake} now={now} />}
       {now !== null && <OutlookPlate bake={bake} now={now} send={send} />}
       <Button
         look="main"
@@ -134,9 +135,12 @@ function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: Ov
 
 /** How wet the heart is by the likely course, from wet to as dry as it was planned. */
 function WaterBar({ bake, now }: { readonly bake: OvenBake; readonly now: number }): ReactNode {
-  const { course, went_in } = bake;
+  const {
+    course,
+    stands: { went_in, from_min },
+  } = bake;
   if (!went_in || course.length < 2) return null;
-  const minute = (now - Date.parse(went_in)) / 60_000;
+  const minute = from_min + (now - Date.parse(went_in)) / 60_000;
   const at = course.findLast((point) => point.minute <= minute) ?? course[0];
   const [first, last] = [course[0], course[course.length - 1]];
   const span = first.heart_pct - last.heart_pct;
@@ -150,7 +154,7 @@ function WaterBar({ bake, now }: { readonly bake: OvenBake; readonly now: number
       >
         <span className="absolute -inset-y-1 w-[3px] rounded bg-ink" style={{ left: `${100 * share}%` }} />
       </div>
-      <p className="flex justify-between pt-1 text-[15px]">
+      <p className="flex flex-wrap justify-between gap-x-4 pt-1 text-[15px]">
         <span className="font-semibold text-water">
           heart {at.heart_pct.toFixed(0)} % water, {at.core_c.toFixed(0)} °C, by the plan
         </span>
@@ -165,10 +169,13 @@ function OutlookPlate({
   now,
   send,
 }: { readonly bake: OvenBake; readonly now: number } & Pick<CallCardProps, 'send'>): ReactNode {
-  const { outlook, went_in, planned_min, readings, batch } = bake;
-  if (!outlook || !went_in || planned_min === null) return null;
-  const weighed = readings.filter(({ kind }) => kind === 'tray_g').length;
-  const { text, short_min } = outlookWords(outlook, Date.parse(went_in), planned_min, weighed, now);
+  const { readings, batch } = bake;
+  const { outlook, went_in, planned_min, appliance } = bake.stands;
+  if (!outlook || !went_in) return null;
+  const began = Date.parse(went_in);
+  const weighed = readings.filter(({ kind, at }) => kind === 'tray_g' && Date.parse(at) > began).length;
+  const where = appliance ? `the ${midSentence(appliance)}` : undefined;
+  const { text, short_min } = outlookWords(outlook, began, planned_min, weighed, now, where);
   return (
     <div
       className="flex flex-wrap items-center gap-3 rounded-2xl border border-hair bg-face px-4 py-2.5 text-[16px]"

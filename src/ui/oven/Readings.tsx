@@ -23,6 +23,7 @@ const FOLLOW_MS = 15_000;
 
 /** What scale, probe and hygrometer say of a batch: taken over, typed, or read from a logger's file. */
 export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
+  const { leg, went_in, tray_g, before_g } = bake.stands;
   const address = `/api/oven/${bake.batch}/readings`;
   const note = (body: unknown): void => void send(address, body);
   const [follows, setFollows] = useState(false);
@@ -40,22 +41,22 @@ export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
         <OptionalNumber
           label="Empty tray"
           unit="g"
-          value={bake.tray_g}
+          value={tray_g}
           placeholder="0"
           max={20_000}
-          onChange={(value) => note({ by: 'start', tray_g: value ?? 0, before_g: bake.before_g })}
+          onChange={(value) => note({ by: 'start', leg, tray_g: value ?? 0, before_g })}
         />
-        <span className="text-soft">with raw pieces</span>
+        <span className="text-soft">{leg === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
         <OptionalNumber
-          label="Tray with raw pieces"
+          label={leg === 0 ? 'Tray with raw pieces' : 'Tray as it went in'}
           unit="g"
-          value={bake.before_g}
+          value={before_g}
           placeholder="?"
           max={60_000}
-          onChange={(value) => note({ by: 'start', tray_g: bake.tray_g ?? 0, before_g: value })}
+          onChange={(value) => note({ by: 'start', leg, tray_g: tray_g ?? 0, before_g: value })}
         />
       </p>
-      <TrayNow before_g={bake.before_g} onWeigh={(value) => note({ by: 'hand', kind: 'tray_g', value })} />
+      <TrayNow before_g={before_g} onWeigh={(value) => note({ by: 'hand', kind: 'tray_g', value })} />
       <p className="flex flex-wrap gap-1.5">
         <Button look="small" className="min-h-[34px]" onClick={() => note({ by: 'scale' })}>
           From the scale
@@ -67,7 +68,7 @@ export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
           look="small"
           className="min-h-[34px]"
           aria-pressed={follows}
-          disabled={bake.went_in === null}
+          disabled={went_in === null}
           onClick={() => setFollows(!follows)}
         >
           {follows ? 'Stop following it' : 'Follow the probe'}
@@ -125,7 +126,7 @@ function TrayNow({
       <Button look="small" type="submit" className="min-h-[34px]" disabled={grams === null}>
         Note it
       </Button>
-      {before_g === null && <span className="text-[14px] text-soft">tells more once the raw tray was weighed</span>}
+      {before_g === null && <span className="text-[14px] text-soft">tells more once the tray was weighed as it went in</span>}
     </form>
   );
 }

@@ -23,23 +23,31 @@ export type OvenBake = {
   readonly batch: string;
   readonly name: string;
   readonly pieces: number;
-  readonly appliance: string | null;
   readonly calls: readonly Call[];
   /** Position of the call that is next; null when all are done. */
   readonly next: number | null;
-  readonly went_in: string | null;
   readonly ended_at: string | null;
+  readonly stands: Stands;
   readonly course: ReadonlyArray<{
     readonly minute: number;
     readonly water_pct: number;
     readonly heart_pct: number;
     readonly core_c: number;
   }>;
+  readonly readings: readonly Reading[];
+};
+
+/** A batch in the appliance where its trays are, were last, or go first. */
+export type Stands = {
+  readonly leg: number;
+  readonly appliance: string | null;
+  readonly went_in: string | null;
+  /** Minutes of the course before it went in here, and that the programme has it here. */
+  readonly from_min: number;
+  readonly planned_min: number;
   readonly tray_g: number | null;
   readonly before_g: number | null;
-  readonly readings: readonly Reading[];
   readonly outlook: Outlook | null;
-  readonly planned_min: number | null;
 };
 
 export type Oven = {

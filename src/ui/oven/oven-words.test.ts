@@ -31,17 +31,21 @@ describe('what is next', () => {
     batch: name,
     name,
     pieces: 1,
-    appliance: null,
     calls,
     next: calls.findIndex(({ done_at }) => done_at === null) === -1 ? null : calls.findIndex(({ done_at }) => done_at === null),
-    went_in: null,
     ended_at: null,
+    stands: {
+      leg: 0,
+      appliance: null,
+      went_in: null,
+      from_min: 0,
+      planned_min: 0,
+      tray_g: null,
+      before_g: null,
+      outlook: null,
+    },
     course: [],
-    tray_g: null,
-    before_g: null,
     readings: [],
-    outlook: null,
-    planned_min: null,
   });
   const early = bake('early', call('2026-11-28T08:00:00Z', true), call('2026-11-28T09:00:00Z'));
   const late = bake('late', call('2026-11-28T08:30:00Z'), call('2026-11-28T10:00:00Z'));
@@ -60,7 +64,7 @@ describe('when it will be dry enough', () => {
     outlookWords({ tell, end, batches: 3, ...more }, NOON, 100, weighed, NOON);
   it('is never a single time on the first bake of an oven', () => {
     expect(say('wide-band', { batches: 0 }, 0).text).toBe(
-      'The first bake known of this oven: dry enough between 13:30 and 14:30. Weigh a tray half-way, then every 20 to 30 minutes.',
+      'The first batch known in this oven: dry enough between 13:30 and 14:30. Weigh a tray half-way, then every 20 to 30 minutes.',
     );
     expect(say('weigh-again', { batches: 0 }).text).toMatch(/^Slower than planned, .*Weigh again/);
     expect(say('weigh-again', { batches: 0 }).text).not.toMatch(/\d\d:\d\d/);
@@ -68,7 +72,7 @@ describe('when it will be dry enough', () => {
   it('says how much it trusts itself, what it rests on, and how much longer it would take', () => {
     const { text, short_min } = say('band-and-time');
     expect(text).toBe(
-      'Dry enough about 14:05 (13:30 to 14:30 in four of five), 25 min later than planned. From 3 batches of this oven and this tray.',
+      'Dry enough about 14:05 (13:30 to 14:30 in four of five), 25 min later than planned. From 3 batches in this oven and this tray.',
     );
     expect(short_min).toBe(25);
     expect(say('band-and-time', { end: { low: 80, mid: 102, high: 120 } }).short_min).toBe(0);

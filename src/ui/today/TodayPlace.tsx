@@ -71,7 +71,7 @@ function Appliances({
       <h2 className="pb-1 text-[19px]">In the appliances</h2>
       <ul className="text-[15.5px]">
         {appliances.map(({ id, name }) => {
-          const inside = bakes.filter((bake) => bake.appliance === name && isIn(bake));
+          const inside = bakes.filter((bake) => bake.stands.appliance === name && isIn(bake));
           return (
             <li key={id} className={LINE}>
               <span className="w-56">{name}</span>
@@ -92,9 +92,12 @@ function Appliances({
   );
 }
 
-const takeOut = ({ calls }: OvenBake): OvenBake['calls'][number] | undefined =>
-  calls.find(({ prompt }) => prompt.act.do === 'take-out');
-const isIn = (bake: OvenBake): boolean => bake.went_in !== null && takeOut(bake)?.done_at === null;
+/** The call that takes out what went in last. */
+function takeOut({ calls }: OvenBake): OvenBake['calls'][number] | undefined {
+  const lastIn = calls.findLastIndex(({ prompt, done_at }) => prompt.act.do === 'put-in' && done_at !== null);
+  return lastIn === -1 ? undefined : calls.slice(lastIn).find(({ prompt }) => prompt.act.do === 'take-out');
+}
+const isIn = (bake: OvenBake): boolean => takeOut(bake)?.done_at === null;
 const outAt = (bake: OvenBake): number => Date.parse(takeOut(bake)?.due_at ?? '');
 
 function Hands({

@@ -5,6 +5,7 @@ import { stepsIn, type BatchDocument, type HeatStep } from '@/core/batch';
 import { pill } from '../../kit/Button';
 import { duration } from '../../format/units';
 import type { KitAppliance } from '../bench-props';
+import { atKnownPace } from './known-pace';
 import { addTimed, insertEvent, kindAt, moveOn, type ProgrammeEvent, type TimedStep } from './programme-edits';
 
 type Offer<S extends HeatStep> = { readonly name: string; readonly says: string; readonly step: S };
@@ -75,8 +76,8 @@ export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProp
           )}
           {others.length > 0 && (
             <Section title="Then move into">
-              {others.map(({ id, name, appliance }) => (
-                <Item key={id} name={name} says="" onPick={() => onSteps(moveOn(steps, appliance))} />
+              {others.map((other) => (
+                <Item key={other.id} name={other.name} says="" onPick={() => onSteps(moveOn(steps, atKnownPace(other)))} />
               ))}
             </Section>
           )}

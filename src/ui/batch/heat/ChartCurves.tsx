@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/batch';
+import { freePlace, type Box } from './chart-names';
 import type { Ghost } from './ghost';
 import type { ChartScale } from './chart-scale';
 import type { HeatAxis } from './heat-axis';
@@ -60,22 +61,32 @@ export function ChartCurves({ timeline, band, ghost, scale, axis }: ChartCurvesP
   );
 }
 
+const WATER = 'water left';
+/** Where along the time axis the water may be named, the best place first [1]. */
+const WATER_AT = [0.07, 0.02, 0.2, 0.32, 0.44];
+
 /** The curves named where they run, so that no legend needs to be matched. */
 export function CurveNames({
   timeline,
   scale,
   axis: { y, yWater, ySnap },
-}: Pick<ChartCurvesProps, 'timeline' | 'scale' | 'axis'>): ReactNode {
+  taken,
+}: Pick<ChartCurvesProps, 'timeline' | 'scale' | 'axis'> & { readonly taken: readonly Box[] }): ReactNode {
   if (timeline.length < 10) return null;
   const nearest = (x: number): Point =>
     timeline.reduce((best, point) => (Math.abs(scale.x(point.minute) - x) < Math.abs(scale.x(best.minute) - x) ? point : best));
   const across = (share: number): Point => nearest(scale.left + share * (scale.right - scale.left));
-  const [early, late, end] = [across(0.07), across(0.84), across(0.99)];
+  const [late, end] = [across(0.84), across(0.99)];
+  const water = freePlace(
+    WATER,
+    WATER_AT.map(across).map(({ minute, moisture_pct }) => ({ x: scale.x(minute), y: yWater(moisture_pct) + 22 })),
+    taken,
+  );
   const name = 'stroke-face text-[12px] font-semibold';
   return (
     <g strokeWidth={3.5} strokeLinejoin="round" className="pointer-events-none">
-      <text x={scale.x(early.minute)} y={yWater(early.moisture_pct) + 22} paintOrder="stroke" className={`${name} fill-water`}>
-        water left
+      <text x={water?.x} y={water?.y} paintOrder="stroke" className={`${name} fill-water`}>
+        {WATER}
       </text>
       <text
         x={scale.x(late.minute)}

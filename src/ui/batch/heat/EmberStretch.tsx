@@ -1,36 +1,19 @@
 import type { ReactNode } from 'react';
-import type { ChartScale } from './chart-scale';
 import type { Stretch } from './programme-edits';
+import { stretchWords, type StretchPlace } from './stretch-words';
 
-type EmberProps = {
-  readonly stretch: Stretch;
-  readonly before: Stretch | undefined;
-  readonly scale: ChartScale;
-  readonly y: (celsius: number) => number;
-  readonly floor: number;
-  readonly heatOf: (setpoint_c: number, index: number) => string;
-};
-
-/** Width that a label needs before it is left out [px]. */
-const LABEL_WIDTH = 92;
-
-const WORDS = {
-  off: (minutes: number) => `oven off, ${minutes} min`,
-  cool: (minutes: number) => `rack, ${minutes} min`,
-  chill: (minutes: number) => `fridge, ${minutes} min`,
-  freeze: (minutes: number) => `freezer, ${minutes} min`,
-  'freeze-dry': (minutes: number) => `under vacuum, ${minutes} min`,
-} as const;
+type EmberProps = StretchPlace & { readonly stretch: Stretch; readonly before: Stretch | undefined };
 
 /** One stretch of the setpoint line, joined to the one before, with its words. */
-export function EmberStretch({ stretch, before, scale, y, floor, heatOf }: EmberProps): ReactNode {
+export function EmberStretch({ stretch, before, ...place }: EmberProps): ReactNode {
+  const { scale, y, floor } = place;
   const { step, from, to } = stretch;
   const [x0, x1] = [scale.x(from), scale.x(to)];
   const heated = 'setpoint_c' in step;
   const level = heated ? y(step.setpoint_c) : floor;
   const levelBefore = before === undefined ? level : 'setpoint_c' in before.step ? y(before.step.setpoint_c) : floor;
   const slopes = step.do === 'ramp';
-  const words = heated ? `${heatOf(step.setpoint_c, stretch.index)} for ${step.minutes} min` : WORDS[step.do](step.minutes);
+  const label = stretchWords(stretch, place);
   return (
     <g className="pointer-events-none">
       {levelBefore !== level && !slopes && (
@@ -55,16 +38,16 @@ export function EmberStretch({ stretch, before, scale, y, floor, heatOf }: Ember
           strokeLinecap="round"
         />
       )}
-      {x1 - x0 > LABEL_WIDTH && (
+      {label && (
         <text
-          x={x0 + 14}
-          y={heated ? level - 8 : floor - 27}
+          x={label.x}
+          y={label.y}
           paintOrder="stroke"
           strokeWidth={4}
           className="fill-heat stroke-face text-[13px] font-semibold"
           strokeLinejoin="round"
         >
-          {words}
+          {label.words}
         </text>
       )}
     </g>

@@ -5,6 +5,7 @@ import { NumberField } from '../../kit/NumberField';
 import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { KitAppliance } from '../bench-props';
+import { atKnownPace } from './known-pace';
 import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
 
 type FindWishesProps = {
@@ -126,7 +127,8 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           options={PREFERENCE_NAMES}
           onChange={(prefer) => onTarget({ ...target, prefer })}
         />
-        {driers.map(({ id, name, appliance }) => {
+        {driers.map((drier) => {
+          const { id, name, appliance } = drier;
           const chosen = target.also?.some((also) => also.kind === appliance.kind) ?? false;
           return (
             <label key={id} className="inline-flex cursor-pointer items-center gap-1.5">
@@ -134,7 +136,7 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
                 type="checkbox"
                 className="size-4 accent-current"
                 checked={chosen}
-                onChange={() => onTarget(chosen ? without(target, 'also') : { ...target, also: [appliance] })}
+                onChange={() => onTarget(chosen ? without(target, 'also') : { ...target, also: [atKnownPace(drier)] })}
               />
               may move on into the {name.toLowerCase()}
             </label>

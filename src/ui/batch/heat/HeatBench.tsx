@@ -21,6 +21,7 @@ import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
 import { chartScale } from './chart-scale';
+import { atKnownPace } from './known-pace';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
 import { useDial } from './use-dial';
 
@@ -71,7 +72,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         onDial={setDial}
         set={edits.set}
       />
-      <PaceLine appliance={appliance} appliances={appliances} edits={edits} />
+      <PaceLine heat={head} appliances={appliances} edits={edits} />
       <StepList
         heat={document.heat}
         slab={document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart')}
@@ -167,7 +168,7 @@ const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances,
         options={[...own, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
         onChange={(id) => {
           const next = appliances.find((candidate) => candidate.id === id);
-          if (next) set(['heat'], inAppliance(heat, { ...next.appliance, ...(next.known ? { pace: next.known.pace } : {}) }));
+          if (next) set(['heat'], inAppliance(heat, atKnownPace(next)));
         }}
       />
       {kind !== 'contact-grill' && kind !== 'freezer' && kind !== 'freeze-dryer' && (

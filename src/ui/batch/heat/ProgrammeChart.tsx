@@ -2,7 +2,9 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { HeatStep, Prediction } from '@/core/batch';
 import { ChartCurves, CurveNames } from './ChartCurves';
+import { boxOf } from './chart-names';
 import { EmberStretch } from './EmberStretch';
+import { stretchWords } from './stretch-words';
 import { EventMarks } from './EventMarks';
 import type { Ghost } from './ghost';
 import { minuteTicks, type ChartScale } from './chart-scale';
@@ -44,6 +46,10 @@ export function ProgrammeChart({
   const stretches = stretchesOf(steps);
   const axis = heatAxis(stretches, timeline);
   const { y, floor, height, top } = axis;
+  const taken = stretches.flatMap((stretch) => {
+    const label = stretchWords(stretch, { scale, y, floor, heatOf });
+    return label ? [boxOf(label.words, label.x, label.y)] : [];
+  });
 
   const toChart = (event: PointerEvent): { minute: number; celsius: number } => {
     const box = svg.current?.getBoundingClientRect();
@@ -113,7 +119,7 @@ export function ProgrammeChart({
           {i === all.length - 1 ? ' min' : ''}
         </text>
       ))}
-      <CurveNames timeline={timeline} scale={scale} axis={axis} />
+      <CurveNames timeline={timeline} scale={scale} axis={axis} taken={taken} />
       <EventMarks
         steps={steps}
         scale={scale}

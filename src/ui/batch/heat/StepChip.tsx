@@ -1,11 +1,12 @@
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { ApplianceKind, HeatStep } from '@/core/batch';
+import { sameAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/batch';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
-import { BASES } from '../../format/words';
+import { APPLIANCE_NAMES, BASES } from '../../format/words';
 import type { KitAppliance } from '../bench-props';
+import { atKnownPace } from './known-pace';
 import { SetpointField } from './SetpointField';
 import { LIMITS, STEP_NAMES, isTimed } from './programme-edits';
 
@@ -148,19 +149,11 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
       );
     case 'move':
       return step.appliance ? (
-        <Choice
+        <IntoChoice
           label={`Into, in step ${number}`}
-          shown={false}
-          value={step.appliance.kind ?? 'static-oven'}
-          options={[...new Map(appliances.map(({ appliance, name }) => [appliance.kind ?? 'static-oven', name]))].map(
-            ([value, name]) => ({
-              value,
-              name,
-            }),
-          )}
-          onChange={(kind) =>
-            onValue('appliance', appliances.find(({ appliance }) => appliance.kind === kind)?.appliance ?? { kind })
-          }
+          into={step.appliance}
+          appliances={appliances}
+          onInto={(into) => onValue('appliance', into)}
         />
       ) : (
         <Choice
@@ -237,5 +230,30 @@ function DoorButton({
       {door === 'shut' ? <DoorClosed aria-hidden size={15} /> : <DoorOpen aria-hidden size={15} />}
       {door === 'open' && <span className="pl-0.5 text-[12px]">wide</span>}
     </button>
+  );
+}
+
+type IntoChoiceProps = {
+  readonly label: string;
+  readonly into: Appliance;
+  readonly appliances: readonly KitAppliance[];
+  readonly onInto: (into: Appliance) => void;
+};
+
+/** Which appliance of the kit the pieces are moved into; one that the kit does not have keeps the name of its kind. */
+function IntoChoice({ label, into, appliances, onInto }: IntoChoiceProps): ReactNode {
+  const own = appliances.find(({ appliance }) => sameAppliance(appliance, into));
+  const foreign = own ? [] : [{ value: '', name: APPLIANCE_NAMES[into.kind ?? 'static-oven'] }];
+  return (
+    <Choice
+      label={label}
+      shown={false}
+      value={own?.id ?? ''}
+      options={[...foreign, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
+      onChange={(id) => {
+        const next = appliances.find((one) => one.id === id);
+        if (next) onInto(atKnownPace(next));
+      }}
+    />
   );
 }

@@ -1,0 +1,8 @@
+import { trayCourses, type BatchDocument } from '@/core/batch';
+import type { Pantry } from '@/core/pantry';
+import { remembered } from '../remembered';
+
+const MOST = 60;
+
+/** A batch's trays over time, in each appliance: some thirty runs of the simulator each. */
+export const coursesOf = remembered(MOST, (document: BatchDocument, pantry: Pantry) => trayCourses(document, { pantry }));
