@@ -7,7 +7,7 @@ import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-type Costs = Omit<KitchenCosts, 'energy_per_kwh'>;
+type Costs = Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
 const money = Joi.number().min(0).max(100_000);
 const COSTS_REQUEST = Joi.object({
   wage_per_hour: money,

@@ -3,7 +3,7 @@ import type { FreshLife, PackOption, Store, Tender } from '../keeping';
 import { addBand } from './band/band';
 import { productOf } from './keep';
 import type { BatchDocument } from './document';
-import type { Keeps } from './prediction';
+import type { Keeps, Prediction } from './prediction';
 import { predict, type Worked } from './predict';
 import type { Kitchen } from './prepare';
 
@@ -14,12 +14,9 @@ export type PutAway = {
   readonly tender: Tender;
 };
 
-/** Every pack of a batch: those that are counted, then the first of the others for all the rest. */
-export function putAway(document: BatchDocument, kitchen: Kitchen): Result<PutAway> {
-  const worked = predict(document, kitchen, 'unadvised');
-  if (!worked.ok) return worked;
-  const prediction = addBand(worked.value);
-  const choices = worked.value.packs;
+/** Every pack of a batch that was predicted with its bands: those that are counted, then the first of the others for all the rest. */
+export function putAway(worked: Worked, prediction: Prediction): PutAway {
+  const choices = worked.packs;
   const counted = choices.flatMap(({ packs }, i) => (packs === undefined ? [] : [i]));
   const rest = choices.findIndex(({ packs }) => packs === undefined);
   const packs = [...counted, ...(rest === -1 ? [] : [rest])].flatMap((index) => {
@@ -30,7 +27,7 @@ export function putAway(document: BatchDocument, kitchen: Kitchen): Result<PutAw
       return { keeps, pieces: isLast ? keeps.left_over : keeps.pieces_per_pack };
     });
   });
-  return succeed({ packs, piece_g: prediction.yield.piece_final_g, tender: tenderOf(worked.value) });
+  return { packs, piece_g: prediction.yield.piece_final_g, tender: tenderOf(worked) };
 }
 
 /** How long the treats of a batch keep from fresh in another pack and place, and once that is opened. */

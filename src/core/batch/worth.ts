@@ -1,4 +1,4 @@
-import { batchCost, handMinutes, type BatchCost, type CostFacts } from '../costing';
+import { USUAL_LOST_SHARE, batchCost, handMinutes, type BatchCost, type CostFacts, type LostShare } from '../costing';
 import type { PackOption } from '../keeping';
 import type { BatchDocument } from './document';
 import { visitsOf } from './find/limits';
@@ -14,11 +14,14 @@ export type KitchenCosts = {
   /** What wears out: each thing's price, and the batches it lasts for. */
   readonly equipment?: ReadonlyArray<{ readonly name: string; readonly price: number; readonly batches: number }>;
   readonly overhead_per_batch?: number;
+  /** What this kitchen was found to lose; the usual where it has not counted. */
+  readonly lost?: LostShare;
 };
 
 /** What a batch costs, and what is missing from the sum. */
 export type BatchWorth = BatchCost & {
   readonly facts: CostFacts;
+  readonly lost: LostShare;
   /** True when nobody typed the minutes of work. */
   readonly minutesAreGuessed: boolean;
   readonly missing: ReadonlyArray<'energy' | 'packs' | 'labour' | 'ingredients'>;
@@ -69,9 +72,11 @@ export function worthOf(document: BatchDocument, prediction: Prediction, costs: 
     equipment: (costs.equipment ?? []).reduce((sum, { price, batches }) => sum + price / batches, 0),
     overhead: costs.overhead_per_batch ?? 0,
   };
+  const lost = costs.lost ?? { share: USUAL_LOST_SHARE, batches: 0 };
   return {
-    ...batchCost(facts, { pieces: out.pieces, finished_g: out.pieces * out.piece_final_g }),
+    ...batchCost(facts, { pieces: out.pieces, finished_g: out.pieces * out.piece_final_g }, lost.share),
     facts,
+    lost,
     minutesAreGuessed: document.worth?.minutes === undefined,
     missing: [
       ...(cost.missing.length > 0 ? (['ingredients'] as const) : []),

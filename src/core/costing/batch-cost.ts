@@ -1,3 +1,5 @@
+import { USUAL_LOST_SHARE } from './lost-share';
+
 /** Everything that a batch costs besides what it is made of. Money is in one currency throughout. */
 export type CostFacts = {
   readonly ingredients: number;
@@ -25,9 +27,6 @@ export type BatchCost = {
   readonly per: Readonly<Record<'piece' | 'hundred_g' | 'pack', { readonly total: number; readonly withoutLabour: number }>>;
 };
 
-/** Broken, burnt and tasted [1]. Source: ours. */
-const LOST_SHARE = 0.03;
-
 /**
  * @param made - pieces, finished mass [g] and full packs of the batch
  * @param lostShare - share of the batch that is never eaten or sold [0..1)
@@ -35,7 +34,7 @@ const LOST_SHARE = 0.03;
 export function batchCost(
   facts: CostFacts,
   made: { readonly pieces: number; readonly finished_g: number },
-  lostShare = LOST_SHARE,
+  lostShare = USUAL_LOST_SHARE,
 ): BatchCost {
   const parts: Record<CostPart, number> = {
     ingredients: facts.ingredients,

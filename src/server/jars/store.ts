@@ -7,6 +7,7 @@ import type { BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addJar, addJarEvent } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
+import { banded } from '../banded';
 
 /** The packs of a batch as rows of the store room, dated from the day it was baked. */
 export async function store(
@@ -15,11 +16,12 @@ export async function store(
   batch: Pick<BatchRow, 'id' | 'name' | 'document' | 'baked_on'>,
   pantry: Pantry,
 ): Promise<Result<{ jars: number }>> {
-  const away = putAway(batch.document, { pantry });
-  if (!away.ok) return away;
+  const known = banded(batch.document, pantry);
+  if (!known.ok) return known;
+  const away = putAway(known.value.worked, known.value.prediction);
   const packed_on = batch.baked_on ?? new Date().toISOString().slice(0, 10);
   const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));
-  for (const { keeps, pieces } of away.value.packs) {
+  for (const { keeps, pieces } of away.packs) {
     const id = await addJar(db, kitchen.id, {
       batch_id: batch.id,
       name: batch.name,
@@ -27,10 +29,10 @@ export async function store(
       packed_on,
       pieces,
       left_over: pieces,
-      piece_g: away.value.piece_g,
+      piece_g: away.piece_g,
       state: freshlyPacked(keeps.option, keeps.store, lifeOfPack(keeps), packed_on),
     });
     await addJarEvent(db, id, { act: 'packed', pieces, price: null, note: '' });
   }
-  return succeed({ jars: away.value.packs.length });
+  return succeed({ jars: away.packs.length });
 }

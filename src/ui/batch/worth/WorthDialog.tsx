@@ -105,7 +105,7 @@ function Parts({
   readonly currency: string;
   readonly packName: string;
 }): ReactNode {
-  const { parts, total, per, missing, facts, minutesAreGuessed } = worth;
+  const { parts, total, per, missing, facts, minutesAreGuessed, lost } = worth;
   const rows = [
     ['a piece', per.piece],
     ['100 g', per.hundred_g],
@@ -163,6 +163,12 @@ function Parts({
           ))}
         </tbody>
       </table>
+      <p className="text-[13.5px] text-soft sm:col-span-2" data-cost="lost">
+        Of these pieces {(100 * lost.share).toFixed(1)} % are reckoned never to be eaten or sold
+        {lost.batches > 0
+          ? `, from ${lost.batches === 1 ? 'one count' : `${lost.batches} counts`} of this kitchen.`
+          : ', as is usual.'}
+      </p>
       {missing.length > 0 && (
         <p className="text-[13.5px] text-mind sm:col-span-2">
           Too low, since {missing.map((one) => MISSING_WORDS[one]).join('; ')}.
