@@ -3,12 +3,12 @@ import Joi from 'joi';
 import { succeed, type Result } from '@/core/failure';
 import { SimulatedScale, USUAL_SCALE } from '@/devices/simulated-scale';
 import { checkWith } from '@/formats/read-batch';
+import { eventStream } from './event-stream';
 
 /** The kitchen's one scale; a stand-in until a real one is plugged in. One per process, also across reloads. */
-const shared = globalThis as { ovenScale?: SimulatedScale; ovenScaleStreams?: Set<() => void> };
+const shared = globalThis as { ovenScale?: SimulatedScale };
 const SEED = 310;
 const scale = (): SimulatedScale => (shared.ovenScale ??= new SimulatedScale(USUAL_SCALE, SEED, Date.now()));
-const streams = (): Set<() => void> => (shared.ovenScaleStreams ??= new Set());
 
 /** How often a page hears of the scale [ms]. */
 const EVERY_MS = 200;
@@ -34,34 +34,11 @@ export function workScale(body: unknown): Result<{ done: string }> {
 export const readScale = (): number | null => scale().read(Date.now())?.grams ?? null;
 
 /** Readings as they come, as server-sent events: `reading` with grams, or `silent` while the scale is not connected. */
-export function scaleStream(signal: AbortSignal): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder();
-  let stop = (): void => undefined;
-  return new ReadableStream({
-    start(controller) {
-      controller.enqueue(encoder.encode('retry: 1000\n\n'));
-      const timer = setInterval(() => {
-        const reading = scale().read(Date.now());
-        const event = reading ? `event: reading\ndata: ${JSON.stringify(reading)}\n\n` : 'event: silent\ndata: {}\n\n';
-        controller.enqueue(encoder.encode(event));
-      }, EVERY_MS);
-      stop = () => {
-        if (!streams().delete(stop)) return;
-        clearInterval(timer);
-        try {
-          controller.close();
-        } catch {
-          // The page left first; there is nobody to tell.
-        }
-      };
-      streams().add(stop);
-      signal.addEventListener('abort', stop, { once: true });
-    },
-    cancel: () => stop(),
+export const scaleStream = (signal: AbortSignal): ReadableStream<Uint8Array> =>
+  eventStream(signal, (send) => {
+    const timer = setInterval(() => {
+      const reading = scale().read(Date.now());
+      send(reading ? `event: reading\ndata: ${JSON.stringify(reading)}\n\n` : 'event: silent\ndata: {}\n\n');
+    }, EVERY_MS);
+    return () => clearInterval(timer);
   });
-}
-
-// An open stream would keep the server from ending.
-process.once('SIGTERM', () => {
-  for (const stop of [...streams()]) stop();
-});
