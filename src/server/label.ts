@@ -1,6 +1,6 @@
 import 'server-only';
 import Joi from 'joi';
-import { addBand, labelFacts, predict, type BatchDocument, type LabelWishes } from '@/core/batch';
+import { labelFacts, type BatchDocument, type LabelWishes } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';
@@ -9,6 +9,7 @@ import { layLabel, type LaidLabel } from '@/formats/label/label-layout';
 import { labelPdf, type LabelSheet } from '@/formats/label/label-pdf';
 import { labelSvg } from '@/formats/label/label-svg';
 import { checkWith } from '@/formats/read-batch';
+import { banded } from './banded';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -40,11 +41,11 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
-    const worked = predict(row.document, { pantry: await loadPantry(db) }, 'unadvised');
-    if (!worked.ok) return worked;
-    const prediction = addBand(worked.value);
+    const known = banded(row.document, await loadPantry(db));
+    if (!known.ok) return known;
+    const { worked, prediction } = known.value;
     const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? new Date().toISOString().slice(0, 10) };
-    const facts = labelFacts(row.document, prediction, worked.value.lines, maker, pack ?? row.document.label?.pack ?? 0);
+    const facts = labelFacts(row.document, prediction, worked.lines, maker, pack ?? row.document.label?.pack ?? 0);
     return succeed({
       row,
       written: labelText(facts),

@@ -33,6 +33,9 @@ const PARAGRAPH_GAP = 0.3;
 const CODE = { share: 0.26, most_mm: 22, least_mm: 12, narrowest_label_mm: 55 } as const;
 
 type Paragraph = { readonly text: string; readonly bold: boolean; readonly scale: number };
+/** What a line may end after, with its width at a size of 1: whole, and without the space that a line's end drops. */
+type Piece = { readonly text: string; readonly width: number; readonly atEnd: number };
+type Measured = Omit<Paragraph, 'text'> & { readonly pieces: readonly Piece[] };
 
 /**
  * Lays a label out: everything that it says, in the largest type that fits. Net weight, date and lot stand beside the
@@ -49,8 +52,11 @@ export function layLabel(text: LabelText, width_mm: number, height_mm: number): 
   const margin = Math.max(2, 0.025 * width_mm);
   const code_mm = width_mm < CODE.narrowest_label_mm ? 0 : codeSide(width_mm, height_mm, margin);
   const column = width_mm - 2 * margin - (code_mm > 0 ? code_mm + margin : 0);
+  const { running, dates } = paragraphsOf(text);
+  const beside = dates.map(measured);
+  const set = { running: [...running.map(measured), ...(code_mm > 0 ? [] : beside)], beside, code: text.lot || text.title };
   for (let size = LARGEST_MM; size >= SMALLEST_MM - 1e-9; size -= STEP_MM) {
-    const laid = attempt(text, size, { width_mm, height_mm, margin, column, code_mm });
+    const laid = attempt(set, size, { width_mm, height_mm, margin, column, code_mm });
     if (laid) return succeed({ ...laid, width_mm, height_mm, xHeight_mm: size * X_HEIGHT });
   }
   return fail(
@@ -71,46 +77,66 @@ type Room = {
 const codeSide = (width_mm: number, height_mm: number, margin: number): number =>
   Math.min(CODE.most_mm, Math.max(CODE.least_mm, Math.min(CODE.share * width_mm, 0.5 * height_mm - margin)));
 
-function attempt(text: LabelText, size: number, room: Room): Pick<LaidLabel, 'lines' | 'squares'> | null {
+function paragraphsOf(text: LabelText): { readonly running: Paragraph[]; readonly dates: Paragraph[] } {
+  const isSaid = (paragraph: Paragraph): boolean => paragraph.text !== '';
+  return {
+    running: [
+      { text: text.title, bold: true, scale: TITLE },
+      ...plain(text.kind),
+      ...plain(text.ingredients && `Ingredients: ${text.ingredients}`),
+      ...plain(text.analysis),
+      ...plain(text.allergens, true),
+      ...plain(text.feeding),
+      ...plain(text.storage),
+      ...plain(text.maker),
+    ].filter(isSaid),
+    dates: [
+      { text: text.net, bold: true, scale: 1.25 },
+      { text: text.bestBefore && `Best before ${text.bestBefore}`, bold: true, scale: 1 },
+      { text: text.lot && `Lot ${text.lot}`, bold: false, scale: 1 },
+    ].filter(isSaid),
+  };
+}
+
+/** Widths grow with the type, so that each piece is measured once for all sizes. Scripts without spaces break between any two letters. */
+function measured({ text, ...look }: Paragraph): Measured {
+  const pieces = text
+    .split(/(?<=\s)|(?<=[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}])(?=\p{L})/u)
+    .map((piece) => ({ text: piece, width: widthOf(piece, 1, look.bold), atEnd: widthOf(piece.trimEnd(), 1, look.bold) }));
+  return { ...look, pieces };
+}
+
+/** What stands on a label, measured: the running text, what stands beside it under the code, and what the code holds. */
+type Measures = { readonly running: readonly Measured[]; readonly beside: readonly Measured[]; readonly code: string };
+
+function attempt(
+  { running, beside, code: holds }: Measures,
+  size: number,
+  room: Room,
+): Pick<LaidLabel, 'lines' | 'squares'> | null {
   const { margin, column, code_mm, height_mm, width_mm } = room;
-  const dates = [
-    { text: text.net, bold: true, scale: 1.25 },
-    { text: text.bestBefore && `Best before ${text.bestBefore}`, bold: true, scale: 1 },
-    { text: text.lot && `Lot ${text.lot}`, bold: false, scale: 1 },
-  ].filter((paragraph) => paragraph.text !== '');
-  const running: Paragraph[] = [
-    { text: text.title, bold: true, scale: TITLE },
-    ...plain(text.kind),
-    ...plain(text.ingredients && `Ingredients: ${text.ingredients}`),
-    ...plain(text.analysis),
-    ...plain(text.allergens, true),
-    ...plain(text.feeding),
-    ...plain(text.storage),
-    ...plain(text.maker),
-    ...(code_mm > 0 ? [] : dates),
-  ].filter((paragraph) => paragraph.text !== '');
   const left = setColumn(running, { x: margin, y: margin, width: column }, size);
   if (!left || left.bottom > height_mm - margin) return null;
   if (code_mm === 0) return { lines: left.lines, squares: [] };
-  const beside = width_mm - margin - code_mm;
-  const right = setColumn(dates, { x: beside, y: margin + code_mm + 1.2, width: code_mm }, size);
+  const x = width_mm - margin - code_mm;
+  const right = setColumn(beside, { x, y: margin + code_mm + 1.2, width: code_mm }, size);
   if (!right || right.bottom > height_mm - margin) return null;
-  return { lines: [...left.lines, ...right.lines], squares: code(text.lot || text.title, beside, margin, code_mm) };
+  return { lines: [...left.lines, ...right.lines], squares: code(holds, x, margin, code_mm) };
 }
 
 const plain = (text: string, bold = false): Paragraph[] => (text ? [{ text, bold, scale: 1 }] : []);
 
 /** Sets paragraphs one under the other; null when a single word is wider than the column. */
 function setColumn(
-  paragraphs: readonly Paragraph[],
+  paragraphs: readonly Measured[],
   column: { readonly x: number; readonly y: number; readonly width: number },
   size: number,
 ): { readonly lines: PrintLine[]; readonly bottom: number } | null {
   const lines: PrintLine[] = [];
   let y_mm = column.y;
-  for (const [i, { text, bold, scale }] of paragraphs.entries()) {
+  for (const [i, { pieces, bold, scale }] of paragraphs.entries()) {
     const size_mm = size * scale;
-    const broken = breakLines(text, column.width, size_mm, bold);
+    const broken = breakLines(pieces, column.width / size_mm);
     if (!broken) return null;
     for (const line of broken) {
       y_mm += (lines.length === 0 ? 0.95 : LEADING) * size_mm;
@@ -121,18 +147,20 @@ function setColumn(
   return { lines, bottom: y_mm + 0.25 * size };
 }
 
-/** Lines no wider than the column; scripts without spaces break between any two letters. */
-function breakLines(text: string, width: number, size_mm: number, bold: boolean): string[] | null {
+/** Lines no wider than so many times the size of the type; null when a single word is wider. */
+function breakLines(pieces: readonly Piece[], width: number): string[] | null {
   const lines: string[] = [];
   let line = '';
-  for (const piece of text.split(/(?<=\s)|(?<=[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}])(?=\p{L})/u)) {
-    const longer = line + piece;
-    if (widthOf(longer.trimEnd(), size_mm, bold) <= width) line = longer;
-    else {
-      if (line) lines.push(line.trimEnd());
-      line = piece;
-      if (widthOf(piece.trimEnd(), size_mm, bold) > width) return null;
+  let used = 0;
+  for (const { text, width: whole, atEnd } of pieces) {
+    if (atEnd > width) return null;
+    if (used + atEnd > width) {
+      lines.push(line.trimEnd());
+      line = '';
+      used = 0;
     }
+    line += text;
+    used += whole;
   }
   if (line.trim()) lines.push(line.trimEnd());
   return lines;
