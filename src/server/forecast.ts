@@ -1,6 +1,7 @@
-import { addBand, predict, type BatchDocument, type Kitchen, type Prediction } from '@/core/batch';
+import { predict, type BatchDocument, type Kitchen, type Prediction } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import type { ForecastRow } from '@/db/forecast';
+import { banded } from './banded';
 
 /** The few numbers of a prediction that are kept beside a batch. */
 function forecastOf({ dough, yield: out, heat, outcome, keeps }: Prediction): ForecastRow {
@@ -28,8 +29,7 @@ function forecastOf({ dough, yield: out, heat, outcome, keeps }: Prediction): Fo
 }
 
 /** Predicts a document for keeping: quickly while it is edited, with its band when it is baked. */
-export function forecast(document: BatchDocument, kitchen: Kitchen, withBand: boolean): Result<ForecastRow> {
-  const worked = predict(document, kitchen, 'unadvised');
-  if (!worked.ok) return worked;
-  return succeed(forecastOf(withBand ? addBand(worked.value) : worked.value.prediction));
+export function forecast(document: BatchDocument, { pantry }: Kitchen, withBand: boolean): Result<ForecastRow> {
+  const worked = withBand ? banded(document, pantry) : predict(document, { pantry }, 'unadvised');
+  return worked.ok ? succeed(forecastOf(worked.value.prediction)) : worked;
 }

@@ -1,10 +1,12 @@
 import type { BatchDocument, KitchenCosts } from '@/core/batch';
+import { lostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
 import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
+import { countedLosses } from '@/db/losses';
 import { ingredients, lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
 import { carriesOwn } from './exchange-recipe';
@@ -52,6 +54,7 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     if (!row) return fail('NOT_FOUND', GONE);
     const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh } = kitchen.value;
     const learned = await learnedOf(db, kitchenId);
+    const lost = kitchen.value.losses_used ? lostShare(await countedLosses(db, kitchenId, kitchen.value.losses_since)) : null;
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
@@ -61,7 +64,7 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
       habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
       prices: plainPrices(await loadPrices(db, kitchen.value)),
       dogs: await dogsOf(db, kitchenId),
-      costs: { ...costs, ...(energy_per_kwh === null ? {} : { energy_per_kwh }) },
+      costs: { ...costs, ...(energy_per_kwh === null ? {} : { energy_per_kwh }), ...(lost && lost.batches > 0 ? { lost } : {}) },
       lots: await lotsOf(db, kitchenId),
       alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
     });

@@ -1,7 +1,8 @@
-import { addBand, predict, type BatchDocument, type Prediction } from '@/core/batch';
+import type { BatchDocument, Prediction } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
+import { banded } from './banded';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -24,15 +25,16 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
-    const worked = predict(row.document, { pantry: await loadPantry(db) }, 'unadvised');
-    if (!worked.ok) return worked;
+    const known = banded(row.document, await loadPantry(db));
+    if (!known.ok) return known;
+    const { worked, prediction } = known.value;
     return succeed({
       id,
       kitchen: kitchen.value.name,
       name: row.name,
       baked_on: row.baked_on,
       document: row.document,
-      prediction: addBand(worked.value),
-      rows: worked.value.lines.map(({ ingredient }) => ingredient),
+      prediction,
+      rows: worked.lines.map(({ ingredient }) => ingredient),
     });
   });
