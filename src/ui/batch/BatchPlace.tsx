@@ -10,6 +10,7 @@ import { useHabits } from '../ingredients/use-habits';
 import { Button, pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { BatchLine } from './BatchLine';
+import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from './ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
@@ -57,7 +58,7 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
   );
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
-  const saving = useSaving(batch.id, document, batch, edits.begin);
+  const saving = useSaving(batch.id, document, batch, edits);
   const [compared, setCompared] = useState<Compared | null>(null);
   const [bench, setBench] = useState<Bench>(firstBench);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
@@ -113,9 +114,10 @@ export function BatchPlace({ batch, recipeId, pantry: rows, prices, firstBench, 
         <a className={pill()} href={`/api/batches/${batch.id}/file`} download>
           Export file
         </a>
-        <Link className={pill('main')} href={`/log/${batch.id}`}>
+        <Link className={pill(batch.baked_on ? 'main' : 'plain')} href={`/log/${batch.id}`}>
           {batch.baked_on ? 'See it weighed' : 'Enter weights'}
         </Link>
+        {!batch.baked_on && <BeginAtOven batchId={batch.id} saved={saving.state.kind === 'saved'} saveNow={saving.saveNow} />}
       </header>
       {likely && <BatchLine document={document} likely={likely} bench={bench} onBench={open} />}
       {failure && (

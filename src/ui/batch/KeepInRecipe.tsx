@@ -1,6 +1,7 @@
 'use client';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
+import { useAfterSaving } from './use-after-saving';
 
 type KeepInRecipeProps = {
   readonly batchId: string;
@@ -30,28 +31,14 @@ async function keep(batchId: string): Promise<ReactNode> {
 /** Writes what this batch found out back into its recipe, as a new version; the old one stays in its history. */
 export function KeepInRecipe({ batchId, known, saved, saveNow }: KeepInRecipeProps): ReactNode {
   const [said, setSaid] = useState<ReactNode>(null);
-  const [wanted, setWanted] = useState(false);
-  // What is kept is what is saved: a change still on its way is saved first.
-  useEffect(() => {
-    if (!wanted || !saved) return;
-    let here = true;
-    void keep(batchId).then((answer) => {
-      if (!here) return;
-      setSaid(answer);
-      setWanted(false);
-    });
-    return () => {
-      here = false;
-    };
-  }, [wanted, saved, batchId]);
+  const [ask] = useAfterSaving({ saved, saveNow }, async () => setSaid(await keep(batchId)));
   return (
     <>
       <Button
         title="Amounts, shape and programme go into the recipe as a new version"
         onClick={() => {
           setSaid('keeping …');
-          setWanted(true);
-          saveNow();
+          ask();
         }}
       >
         {known ? 'Keep in recipe' : 'Add to the book'}

@@ -57,6 +57,16 @@ describe('saving by itself', () => {
     expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
     expect(kept.size()).toBe(0);
   });
+  it('saves at once what was typed a moment ago, drawn or not, and never says meanwhile that it is saved', async () => {
+    const { saver, sent, states } = saverWith(saved(5));
+    saver.saveAtOnce(named('just typed'));
+    expect(states.at(-1)).toEqual({ kind: 'saving' });
+    await vi.advanceTimersByTimeAsync(0);
+    expect(sent).toEqual([{ revision: 4, document: named('just typed') }]);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(sent).toHaveLength(1);
+  });
   it('saves over the revision that the last save gave', async () => {
     const { saver, sent } = saverWith(saved(5), saved(6));
     saver.change(named('one'));

@@ -69,7 +69,13 @@ export class Saver {
     this.later(REST_MS);
   }
 
-  async saveNow(): Promise<void> {
+  /** Saves without waiting for the hand to rest: the document as it stands, which may not have been drawn yet. */
+  saveAtOnce(document: BatchDocument): void {
+    this.change(document);
+    void this.saveNow();
+  }
+
+  private async saveNow(): Promise<void> {
     clearTimeout(this.timer);
     if (this.busy || this.theirs || this.newest === this.saved) return;
     const sent = this.newest;

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { BatchDocument } from '@/core/batch';
+import type { Edits } from './use-batch';
 import { Saver, type SavingState, type Version } from './saver';
 import { sendBatch } from './send-batch';
 
@@ -16,9 +17,12 @@ export type Saving = {
 /**
  * Saves the document of a page as it changes.
  *
- * @param begin - starts over from another document: kept changes of an earlier visit, or what someone else saved
+ * @param document - as it is drawn, which may be a moment behind what was typed
+ * @param edits - the document as it stands, and starting over from another one: kept changes of an earlier visit, or what
+ *   someone else saved
  */
-export function useSaving(id: string, document: BatchDocument, first: Version, begin: (document: BatchDocument) => void): Saving {
+export function useSaving(id: string, document: BatchDocument, first: Version, edits: Pick<Edits, 'begin' | 'newest'>): Saving {
+  const { begin, newest } = edits;
   const [state, setState] = useState<SavingState>({ kind: 'saved', at: first.saved_at });
   const [elsewhere, setElsewhere] = useState(false);
   const saver = useRef<Saver | null>(null);
@@ -47,7 +51,7 @@ export function useSaving(id: string, document: BatchDocument, first: Version, b
   return {
     state,
     elsewhere,
-    saveNow: () => void saver.current?.saveNow(),
+    saveNow: () => saver.current?.saveAtOnce(newest()),
     keepMine: () => saver.current?.keepMine(),
     takeTheirs: () => {
       const theirs = saver.current?.takeTheirs();
