@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   testMatch: '**/*.spec.ts',
   workers: 1,
-  // A journey takes seconds; a machine that stalls for half a minute says nothing about the page.
-  timeout: 120_000,
+  // A journey has many steps; a machine that stalls for half a minute says nothing about the page.
+  timeout: 300_000,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/e2e',

@@ -26,18 +26,27 @@ say "== checks"
 checks="$(bash scripts/check.sh)"; echo "$checks" | tail -1 > test-results/checks.txt
 passed=$((passed + $(sed 's/ passed.*//' test-results/checks.txt))); failed=$((failed + $(sed 's/.*, \([0-9]*\) failed/\1/' test-results/checks.txt)))
 
-say "== unit and database"
-rm -f test-results/vitest.json
-NO_COLOR=1 node_modules/.bin/vitest run --reporter=dot --reporter=json --outputFile.json=test-results/vitest.json >&2
-count test-results/vitest.json 'const r = JSON.parse(require("fs").readFileSync(process.argv[1])); const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.length === 0).length; const failed = r.numFailedTests + broken; console.log(r.numPassedTests, failed === 0 && !r.success ? 1 : failed)'
+vitest() { # runs one project, and adds what its report says
+  rm -f "test-results/$1.json"
+  NO_COLOR=1 node_modules/.bin/vitest run --project "$1" --reporter=dot --reporter=json --outputFile.json="test-results/$1.json" >&2
+  count "test-results/$1.json" 'const r = JSON.parse(require("fs").readFileSync(process.argv[1])); const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.length === 0).length; const failed = r.numFailedTests + broken; console.log(r.numPassedTests, failed === 0 && !r.success ? 1 : failed)'
+}
+say "== unit"
+vitest unit
+
+say "== database, while the app is built"
+node --import tsx scripts/drop-database.ts >&2
+bash scripts/start.sh > test-results/start.log 2>&1 &
+starting=$!
+vitest db
 
 say "== end to end"
 rm -f test-results/e2e.json
-node --import tsx scripts/drop-database.ts >&2
-if bash scripts/start.sh >&2; then
+if wait "$starting"; then
   node_modules/.bin/playwright test >&2
   count test-results/e2e.json 'const { stats } = JSON.parse(require("fs").readFileSync(process.argv[1])); console.log(stats.expected + stats.flaky, stats.unexpected)'
 else
+  cat test-results/start.log >&2
   failed=$((failed + 1))
 fi
 

@@ -60,15 +60,20 @@ describe('the demo', () => {
   });
   it('has finished batches of every oven and dryer, whose trays differ from the forecast in one direction', async () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);
-    expect(finished).toHaveLength(13);
+    expect(finished).toHaveLength(19);
     for (const { comparison } of finished) expect(comparison?.pieces?.inside).toBe(true);
     const { appliances } = must(await cases.viewLearned());
     const of = (id: string) => appliances.find((one) => one.id === id) ?? expect.fail(id);
-    for (const id of ['big-oven', 'fan-oven', 'dehydrator', 'contact-grill']) expect(of(id).batches).toBeGreaterThanOrEqual(3);
+    for (const id of ['big-oven', 'fan-oven', 'dehydrator', 'contact-grill', 'freeze-dryer'])
+      expect(of(id).batches).toBeGreaterThanOrEqual(3);
+    // What is only frozen loses nothing that a scale could tell a pace from.
+    expect(finished.filter(({ oven }) => oven === 'Chest freezer')).toHaveLength(3);
+    expect(of('chest-freezer').batches).toBe(0);
     // A slow oven, surely so since a thermometer was in it; a quick one, and a slow dryer.
     expect(of('big-oven').pace_high).toBeLessThan(1);
     expect(of('fan-oven').pace).toBeGreaterThan(1.04);
     expect(of('dehydrator').pace).toBeLessThan(0.92);
+    expect(of('freeze-dryer').pace_high).toBeLessThan(1);
   });
 });
 

@@ -1,97 +1,96 @@
 import { expect } from '@playwright/test';
 import { bake, expectAccessible, outcome, test } from './page';
 
-test('wishes become a programme: it is found, compared, taken, and undone', async ({ page }) => {
-  await bake(page, 'Beet and mackerel hillbars');
-  await page.getByRole('tab', { name: /Heat/ }).click();
-  const steps = page.getByRole('list', { name: 'Steps of the programme' }).getByRole('listitem');
-  await expect(steps).toHaveCount(4);
-  await page.getByRole('button', { name: 'Find a programme' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Snap at least').fill('6');
-  await dialog.getByText(/may move on into the five-tray dehydrator/).click();
-  await dialog.getByRole('button', { name: 'Look for programmes' }).click();
-  await expect(dialog.getByText(/programmes of \d+ tried will do/)).toBeVisible();
-  await expectAccessible(page);
-  await dialog.getByRole('button', { name: /Take it: One bake/ }).click();
-  await expect(dialog).toHaveCount(0);
-  await expect(steps).toHaveCount(1);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(steps).toHaveCount(4);
-});
-
-test('a batch moves on into the dryer by menu, and is compared with a recipe of the book', async ({ page }) => {
-  await bake(page, 'Rye and bone-broth rusks');
-  await page.getByRole('tab', { name: /Heat/ }).click();
-  const water = await outcome(page, 'water');
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByRole('menuitem', { name: 'Five-tray dehydrator' }).click();
-  await expect(page.getByRole('slider', { name: /End of stretch/ }).last()).toHaveAttribute(
-    'aria-valuetext',
-    '65 °C for 180 minutes',
-  );
-  await expect(page.locator('[data-outcome="water"]')).not.toHaveText(water);
-  await page.getByRole('button', { name: 'Compare with' }).click();
-  await page.getByRole('menuitem', { name: 'Pear moons' }).click();
-  await expect(page.locator('[data-compare]')).toContainText('Pear moons');
-  await page.getByRole('button', { name: /Dial in/ }).click();
-  await page.getByRole('option', { name: '°F' }).click();
-  await expect(page.getByLabel('Setpoint of step 1')).toHaveValue('329');
-  await page.getByRole('button', { name: 'Find a programme' }).click();
-  await page.getByLabel('Dial to').fill('356');
-  await page.getByRole('button', { name: 'Close' }).click();
-  // What it is held against stays on every bench: two programmes, and which is cheaper.
-  await page.getByRole('button', { name: 'Compare with' }).click();
-  await page.getByRole('menuitem', { name: /this batch as it is now/ }).click();
-  await page.getByLabel('Minutes of step 1').fill('75');
-  await page.getByRole('tab', { name: /Pack/ }).click();
-  await page.getByRole('button', { name: 'What it costs' }).click();
-  await expect(page.locator('[data-cost="compared"]')).toContainText(/as it was .*per 100 g/);
-});
-
-test('an oven is measured with two readings, and batches bake in it', async ({ page }) => {
-  await page.goto('/kit');
-  await page.getByRole('button', { name: /Small fan oven/ }).click();
-  await page.getByLabel('dial at').fill('170');
-  await page.getByLabel('thermometer steady at').fill('182');
-  await page.getByLabel('reached from cold after').fill('20');
-  await page.getByLabel('thermometer at', { exact: true }).fill('120');
-  await page.getByRole('button', { name: 'Use these readings' }).click();
-  await expect(page.getByLabel('the air is above its dial by')).toHaveValue('12');
-  await expect(page.getByRole('button', { name: /Small fan oven/ })).toContainText('measured');
-  await page.reload();
-  await page.getByRole('button', { name: /Small fan oven/ }).click();
-  await expect(page.getByLabel('the air is above its dial by')).toHaveValue('12');
-  await bake(page, 'Freeze-dried salmon cubes');
-  await page.getByRole('tab', { name: /Heat/ }).click();
-  await page.getByRole('button', { name: /In the/ }).click();
-  await page.getByRole('option', { name: 'Small fan oven' }).click();
-  await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
-});
-
-test('an event is moved along the line by key and by hand, and undone', async ({ page }) => {
-  await bake(page, 'Beet and mackerel hillbars');
-  await page.getByRole('tab', { name: /Heat/ }).click();
-  const turn = page.locator('[data-event="turn"]');
-  await expect(turn).toHaveAttribute('aria-valuenow', '26');
-  await turn.press('Shift+ArrowRight');
-  await expect(turn).toHaveAttribute('aria-valuenow', '36');
-  await turn.press('Shift+ArrowLeft');
-  await expect(turn).toHaveAttribute('aria-valuenow', '26');
-  await expect(page.getByRole('list', { name: 'Steps of the programme' }).getByRole('listitem')).toHaveCount(4);
-  const box = await turn.boundingBox();
-  if (!box) throw new Error('the mark is not on the page');
-  await page.mouse.move(box.x + box.width / 2, box.y + 8);
-  await page.mouse.down();
-  for (let i = 1; i <= 8; i++) await page.mouse.move(box.x + box.width / 2 + 12 * i, box.y + 8);
-  await page.mouse.up();
-  await expect(turn).not.toHaveAttribute('aria-valuenow', '26');
-  await expect(page.getByText('2 h 11 min').first()).toBeVisible();
-  const undo = page.getByRole('button', { name: 'Undo' });
-  // The button goes grey a moment after the last step back: a click that then finds it so is tried again, not waited for.
-  await expect(async () => {
-    if (await undo.isEnabled()) await undo.click({ timeout: 1000 });
-    await expect(undo).toBeDisabled({ timeout: 300 });
-  }).toPass({ timeout: 30_000 });
-  await expect(turn).toHaveAttribute('aria-valuenow', '26');
+test('the heat: wished for, moved by hand, measured, and moved on into another appliance', async ({ page }) => {
+  await test.step('wishes become a programme: it is found, compared, taken, and undone', async () => {
+    await bake(page, 'Beet and mackerel hillbars');
+    await page.getByRole('tab', { name: /Heat/ }).click();
+    const steps = page.getByRole('list', { name: 'Steps of the programme' }).getByRole('listitem');
+    await expect(steps).toHaveCount(4);
+    await page.getByRole('button', { name: 'Find a programme' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Snap at least').fill('6');
+    await dialog.getByText(/may move on into the five-tray dehydrator/).click();
+    await dialog.getByRole('button', { name: 'Look for programmes' }).click();
+    await expect(dialog.getByText(/programmes of \d+ tried will do/)).toBeVisible();
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: /Take it: One bake/ }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(steps).toHaveCount(1);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(steps).toHaveCount(4);
+  });
+  await test.step('an event is moved along the line by key and by hand, and undone', async () => {
+    await bake(page, 'Beet and mackerel hillbars');
+    await page.getByRole('tab', { name: /Heat/ }).click();
+    const turn = page.locator('[data-event="turn"]');
+    await expect(turn).toHaveAttribute('aria-valuenow', '26');
+    await turn.press('Shift+ArrowRight');
+    await expect(turn).toHaveAttribute('aria-valuenow', '36');
+    await turn.press('Shift+ArrowLeft');
+    await expect(turn).toHaveAttribute('aria-valuenow', '26');
+    await expect(page.getByRole('list', { name: 'Steps of the programme' }).getByRole('listitem')).toHaveCount(4);
+    const box = await turn.boundingBox();
+    if (!box) throw new Error('the mark is not on the page');
+    await page.mouse.move(box.x + box.width / 2, box.y + 8);
+    await page.mouse.down();
+    for (let i = 1; i <= 8; i++) await page.mouse.move(box.x + box.width / 2 + 12 * i, box.y + 8);
+    await page.mouse.up();
+    await expect(turn).not.toHaveAttribute('aria-valuenow', '26');
+    await expect(page.getByText('2 h 11 min').first()).toBeVisible();
+    const undo = page.getByRole('button', { name: 'Undo' });
+    // The button goes grey a moment after the last step back: a click that then finds it so is tried again, not waited for.
+    await expect(async () => {
+      if (await undo.isEnabled()) await undo.click({ timeout: 1000 });
+      await expect(undo).toBeDisabled({ timeout: 300 });
+    }).toPass({ timeout: 30_000 });
+    await expect(turn).toHaveAttribute('aria-valuenow', '26');
+  });
+  await test.step('an oven is measured with two readings, and batches bake in it', async () => {
+    await page.goto('/kit');
+    await page.getByRole('button', { name: /Small fan oven/ }).click();
+    await page.getByLabel('dial at').fill('170');
+    await page.getByLabel('thermometer steady at').fill('182');
+    await page.getByLabel('reached from cold after').fill('20');
+    await page.getByLabel('thermometer at', { exact: true }).fill('120');
+    await page.getByRole('button', { name: 'Use these readings' }).click();
+    await expect(page.getByLabel('the air is above its dial by')).toHaveValue('12');
+    await expect(page.getByRole('button', { name: /Small fan oven/ })).toContainText('measured');
+    await page.reload();
+    await page.getByRole('button', { name: /Small fan oven/ }).click();
+    await expect(page.getByLabel('the air is above its dial by')).toHaveValue('12');
+    await bake(page, 'Freeze-dried salmon cubes');
+    await page.getByRole('tab', { name: /Heat/ }).click();
+    await page.getByRole('button', { name: /In the/ }).click();
+    await page.getByRole('option', { name: 'Small fan oven' }).click();
+    await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
+  });
+  await test.step('a batch moves on into the dryer by menu, and is compared with a recipe of the book', async () => {
+    await bake(page, 'Rye and bone-broth rusks');
+    await page.getByRole('tab', { name: /Heat/ }).click();
+    const water = await outcome(page, 'water');
+    await page.getByRole('button', { name: 'Add a step' }).click();
+    await page.getByRole('menuitem', { name: 'Five-tray dehydrator' }).click();
+    await expect(page.getByRole('slider', { name: /End of stretch/ }).last()).toHaveAttribute(
+      'aria-valuetext',
+      '65 °C for 180 minutes',
+    );
+    await expect(page.locator('[data-outcome="water"]')).not.toHaveText(water);
+    await page.getByRole('button', { name: 'Compare with' }).click();
+    await page.getByRole('menuitem', { name: 'Pear moons' }).click();
+    await expect(page.locator('[data-compare]')).toContainText('Pear moons');
+    await page.getByRole('button', { name: /Dial in/ }).click();
+    await page.getByRole('option', { name: '°F' }).click();
+    await expect(page.getByLabel('Setpoint of step 1')).toHaveValue('329');
+    await page.getByRole('button', { name: 'Find a programme' }).click();
+    await page.getByLabel('Dial to').fill('356');
+    await page.getByRole('button', { name: 'Close' }).click();
+    // What it is held against stays on every bench: two programmes, and which is cheaper.
+    await page.getByRole('button', { name: 'Compare with' }).click();
+    await page.getByRole('menuitem', { name: /this batch as it is now/ }).click();
+    await page.getByLabel('Minutes of step 1').fill('75');
+    await page.getByRole('tab', { name: /Pack/ }).click();
+    await page.getByRole('button', { name: 'What it costs' }).click();
+    await expect(page.locator('[data-cost="compared"]')).toContainText(/as it was .*per 100 g/);
+  });
 });

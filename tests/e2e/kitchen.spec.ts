@@ -2,93 +2,97 @@ import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { expectAccessible, test } from './page';
 
-test('today: what is free, what must be used, and one click to the batch at hand', async ({ page }) => {
-  await page.goto('/');
-  await expect(page.getByRole('region', { name: 'In the appliances' })).toContainText('Big oven');
-  await expect(page.getByRole('region', { name: 'Use soon' })).toContainText('past its day');
-  await expect(page.getByRole('region', { name: /Next bake day/ })).toContainText('ready by');
-  await expectAccessible(page);
-  await page.getByRole('link', { name: /^Open (?!it$)/ }).click();
-  await page.waitForURL(/\/batch\//);
-});
-
-test('jars: a pack is opened, taken from, frozen and discarded with a reason', async ({ page }) => {
-  await page.goto('/jars');
-  const sheet = page.getByRole('region', { name: 'The chosen pack' });
-  await page.getByRole('button', { name: /Swede crisps, two roots/ }).click();
-  await expect(sheet).toContainText('55 of 55');
-  await expectAccessible(page);
-  await sheet.getByRole('button', { name: 'Open it' }).click();
-  await expect(page.getByRole('button', { name: /Swede crisps, two roots/ })).toContainText('open');
-  await sheet.getByLabel('pieces').fill('15');
-  await sheet.getByRole('button', { name: 'Take', exact: true }).click();
-  await expect(sheet).toContainText('40 of 55');
-  await sheet.getByRole('button', { name: /^Place/ }).click();
-  await page.getByRole('option', { name: 'in the freezer' }).click();
-  await sheet.getByRole('button', { name: 'Freeze', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'In the freezer' })).toContainText('Swede crisps');
-  await page.getByRole('button', { name: /Hillbars, first go/ }).click();
-  await sheet.getByRole('button', { name: 'Discard all of it' }).click();
-  await expect(page.getByRole('button', { name: /Hillbars, first go/ })).toBeHidden();
-  await expect(page.locator('[data-totals]')).toContainText(/1\d discarded/);
-});
-
-test('log: found by words, compared, drawn, corrected, taken out and in as a table', async ({ page }) => {
-  await page.goto('/log');
-  await test.step('what the kitchen taught is told, and switched off and on', async () => {
-    const oven = page.locator('[data-learned="big-oven"]');
-    await expect(oven).toContainText(/works at 0\.\d\d of the model’s pace \(.*\)\s*from \d batches/);
-    await oven.getByRole('checkbox').click();
-    await expect(oven.getByRole('checkbox')).not.toBeChecked();
-    await oven.getByRole('checkbox').click();
-    await expect(oven.getByRole('checkbox')).toBeChecked();
-  });
-  await test.step('search and filter', async () => {
-    await page.getByLabel('Search the log').fill('skerry hillbars');
-    await expect(page.getByRole('row')).toHaveCount(2);
-    await page.getByLabel('Search the log').fill('');
-    await page.getByRole('button', { name: /Shown/ }).click();
-    await page.getByRole('option', { name: 'those outside their band' }).click();
-    await expect(page.getByRole('row', { name: /Hillbars for the farm shop/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Draw predicted against measured' }).click();
-    await expect(page.locator('.apexcharts-series').first()).toBeVisible();
+test('the kitchen from day to day: today, the jars, the log', async ({ page }) => {
+  await test.step('today: what is free, what must be used, and one click to the batch at hand', async () => {
+    await page.goto('/');
+    await expect(page.getByRole('region', { name: 'In the appliances' })).toContainText('Big oven');
+    await expect(page.getByRole('region', { name: 'Use soon' })).toContainText('past its day');
+    await expect(page.getByRole('region', { name: /Next bake day/ })).toContainText('ready by');
     await expectAccessible(page);
-    await page.getByRole('button', { name: /Shown/ }).click();
-    await page.getByRole('option', { name: 'all batches' }).click();
+    await page.getByRole('link', { name: /^Open (?!it$)/ }).click();
+    await page.waitForURL(/\/batch\//);
   });
-  await test.step('two side by side, and what was done otherwise', async () => {
-    await page.getByLabel('Compare Hillbars, first go').check();
-    await page.getByLabel('Compare Hillbars for the farm shop').check();
-    await page.getByRole('link', { name: 'Compare 2' }).click();
-    await expect(page.locator('[data-changes]').nth(1)).toContainText('how much');
+  await test.step('jars: a pack is opened, taken from, frozen and discarded with a reason', async () => {
+    await page.goto('/jars');
+    const sheet = page.getByRole('region', { name: 'The chosen pack' });
+    await page.getByRole('button', { name: /Swede crisps, two roots/ }).click();
+    await expect(sheet).toContainText('55 of 55');
     await expectAccessible(page);
-    await page.getByRole('link', { name: 'Whole log' }).click();
+    await sheet.getByRole('button', { name: 'Open it' }).click();
+    await expect(page.getByRole('button', { name: /Swede crisps, two roots/ })).toContainText('open');
+    await sheet.getByLabel('pieces').fill('15');
+    await sheet.getByRole('button', { name: 'Take', exact: true }).click();
+    await expect(sheet).toContainText('40 of 55');
+    await sheet.getByRole('button', { name: /^Place/ }).click();
+    await page.getByRole('option', { name: 'in the freezer' }).click();
+    await sheet.getByRole('button', { name: 'Freeze', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'In the freezer' })).toContainText('Swede crisps');
+    await page.getByRole('button', { name: /Hillbars, first go/ }).click();
+    await sheet.getByRole('button', { name: 'Discard all of it' }).click();
+    await expect(page.getByRole('button', { name: /Hillbars, first go/ })).toBeHidden();
+    await expect(page.locator('[data-totals]')).toContainText(/1\d discarded/);
   });
-  await test.step('a photo, a colour and a verdict are noted', async () => {
-    await page
-      .getByRole('row', { name: /Oat tiles for the club/ })
-      .getByRole('link', { name: 'Open' })
-      .click();
-    await page.getByLabel('Pip').selectOption('left it');
-    await page.getByText('golden, browned edges', { exact: true }).click();
-    await page.getByLabel('Raw thickness').fill('6.5');
-    await page.getByRole('button', { name: 'Correct the entry' }).click();
-    await expect(page.getByLabel('Pip')).toHaveValue('left it');
-    await expect(page.getByLabel('Raw thickness')).toHaveValue('6.5');
-    await page.getByLabel('Add a photo').setInputFiles('docs/screenshots/recipes.png');
-    await expect(page.getByRole('img', { name: 'The batch' })).toBeVisible();
-    await page.getByRole('button', { name: 'Take it out' }).click();
-    await expect(page.getByRole('img', { name: 'The batch' })).toBeHidden();
-    await expectAccessible(page);
-  });
-  await test.step('as a table and back', async () => {
-    await page.getByRole('link', { name: 'Whole log' }).click();
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'As a table' }).click()]);
-    const text = readFileSync(await file.path(), 'utf8');
-    expect(text).toMatch(/^batch,name,recipe,oven,baked_on,/);
-    const changed = 'name,pieces\nOat tiles for the club,91\nNo such batch,4\n';
-    await page.getByLabel('From a table').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(changed) });
-    await expect(page.getByText(/1 batches taken over\. line 3: There is no batch called "No such batch"/)).toBeVisible();
-    await expect(page.getByRole('row', { name: /Oat tiles for the club/ })).toContainText('91');
+  await test.step('log: found by words, compared, drawn, corrected, taken out and in as a table', async () => {
+    await page.goto('/log');
+    await test.step('what the kitchen taught is told, and switched off and on', async () => {
+      const oven = page.locator('[data-learned="big-oven"]');
+      await expect(oven).toContainText(/works at 0\.\d\d of the model’s pace \(.*\)\s*from \d batches/);
+      await oven.getByRole('checkbox').click();
+      await expect(oven.getByRole('checkbox')).not.toBeChecked();
+      await oven.getByRole('checkbox').click();
+      await expect(oven.getByRole('checkbox')).toBeChecked();
+      await expect(page.locator('[data-learned="freeze-dryer"]')).toContainText('from 3 batches');
+      await expect(page.locator('[data-learned="losses"]')).toContainText(/% of the pieces predicted .*from \d+ counts/);
+    });
+    await test.step('search and filter', async () => {
+      await page.getByLabel('Search the log').fill('skerry hillbars');
+      await expect(page.getByRole('row')).toHaveCount(2);
+      await page.getByLabel('Search the log').fill('');
+      await page.getByRole('button', { name: /Shown/ }).click();
+      await page.getByRole('option', { name: 'those outside their band' }).click();
+      await expect(page.getByRole('row', { name: /Hillbars for the farm shop/ })).toBeVisible();
+      await page.getByRole('button', { name: 'Draw predicted against measured' }).click();
+      await expect(page.locator('.apexcharts-series').first()).toBeVisible();
+      await expectAccessible(page);
+      await page.getByRole('button', { name: /Shown/ }).click();
+      await page.getByRole('option', { name: 'all batches' }).click();
+    });
+    await test.step('two side by side, and what was done otherwise', async () => {
+      await page.getByLabel('Compare Hillbars, first go').check();
+      await page.getByLabel('Compare Hillbars for the farm shop').check();
+      await page.getByRole('link', { name: 'Compare 2' }).click();
+      await expect(page.locator('[data-changes]').nth(1)).toContainText('how much');
+      await expectAccessible(page);
+      await page.getByRole('link', { name: 'Whole log' }).click();
+    });
+    await test.step('a photo, a colour and a verdict are noted', async () => {
+      await page
+        .getByRole('row', { name: /Oat tiles for the club/ })
+        .getByRole('link', { name: 'Open' })
+        .click();
+      await page.getByLabel('Pip').selectOption('left it');
+      await page.getByText('golden, browned edges', { exact: true }).click();
+      await page.getByLabel('Raw thickness').fill('6.5');
+      await page.getByRole('button', { name: 'Correct the entry' }).click();
+      await expect(page.getByLabel('Pip')).toHaveValue('left it');
+      await expect(page.getByLabel('Raw thickness')).toHaveValue('6.5');
+      await page.getByLabel('Add a photo').setInputFiles('docs/screenshots/recipes.png');
+      await expect(page.getByRole('img', { name: 'The batch' })).toBeVisible();
+      await page.getByRole('button', { name: 'Take it out' }).click();
+      await expect(page.getByRole('img', { name: 'The batch' })).toBeHidden();
+      await expectAccessible(page);
+    });
+    await test.step('as a table and back', async () => {
+      await page.getByRole('link', { name: 'Whole log' }).click();
+      const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'As a table' }).click()]);
+      const text = readFileSync(await file.path(), 'utf8');
+      expect(text).toMatch(/^batch,name,recipe,oven,baked_on,/);
+      const changed = 'name,pieces\nOat tiles for the club,91\nNo such batch,4\n';
+      await page
+        .getByLabel('From a table')
+        .setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(changed) });
+      await expect(page.getByText(/1 batches taken over\. line 3: There is no batch called "No such batch"/)).toBeVisible();
+      await expect(page.getByRole('row', { name: /Oat tiles for the club/ })).toContainText('91');
+    });
   });
 });

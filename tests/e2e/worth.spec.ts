@@ -1,79 +1,81 @@
 import { expect } from '@playwright/test';
 import { bake, expectAccessible, predicted, test } from './page';
 
-test('a batch is portioned, priced, kept longer, labelled and printed', async ({ page }) => {
-  await bake(page, 'Squash and millet fingers');
+test('what it is worth: a batch is portioned, priced and labelled, and a dog is fed', async ({ page }) => {
+  await test.step('a batch is portioned, priced, kept longer, labelled and printed', async () => {
+    await bake(page, 'Squash and millet fingers');
 
-  await test.step('portions', async () => {
-    await page.getByRole('tab', { name: /Pack/ }).click();
-    await page.getByRole('button', { name: '+ bags of 40' }).click();
-    await page.getByLabel('Packs to fill first').fill('2');
-    await expect(page.getByText('40 pieces,', { exact: false }).first()).toBeVisible();
-    await predicted(page);
-    await expectAccessible(page);
+    await test.step('portions', async () => {
+      await page.getByRole('tab', { name: /Pack/ }).click();
+      await page.getByRole('button', { name: '+ bags of 40' }).click();
+      await page.getByLabel('Packs to fill first').fill('2');
+      await expect(page.getByText('40 pieces,', { exact: false }).first()).toBeVisible();
+      await predicted(page);
+      await expectAccessible(page);
+    });
+
+    await test.step('price', async () => {
+      await page.getByRole('button', { name: 'What it costs' }).click();
+      const total = page.locator('[data-cost="total"]');
+      const guessed = await total.innerText();
+      await page.getByLabel('Price of a bought treat').fill('2.4');
+      await page.getByLabel('Margin').fill('30');
+      await expect(page.getByText('For 30 % to be left')).toBeVisible();
+      await expect(page.getByText('Against bought ones')).toBeVisible();
+      await page.getByLabel('Minutes of work').fill('200');
+      await expect(total).not.toHaveText(guessed);
+      await expect(page.locator('[data-cost="lost"]')).toContainText(/% are reckoned never to be eaten or sold, from \d+ counts/);
+      await expectAccessible(page);
+      await page.getByRole('button', { name: 'Close' }).click();
+    });
+
+    await test.step('what would buy the most', async () => {
+      await page.getByRole('tab', { name: /Keep/ }).click();
+      await page.getByRole('button', { name: 'Do it: into the freezer' }).click();
+      await expect(page.getByRole('list', { name: 'Packs side by side' }).getByText('in the freezer').first()).toBeVisible();
+      await predicted(page);
+      await expectAccessible(page);
+    });
+
+    await test.step('label', async () => {
+      await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+      await page.getByRole('tab', { name: /Pack/ }).click();
+      await page.getByRole('link', { name: 'Label' }).click();
+      const picture = page.locator('[data-label="picture"] svg');
+      await expect(picture).toContainText('Squash and millet fingers');
+      await page.getByLabel('Maker', { exact: true }).fill('Пекарня «Å & Œ»');
+      await expect(picture).toContainText('Пекарня «Å & Œ»');
+      await expect(page.getByText('saved with the batch')).toBeVisible();
+      await expectAccessible(page);
+      const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF' }).click()]);
+      expect(file.suggestedFilename()).toMatch(/label\.pdf$/);
+      await page.getByRole('button', { name: 'New roll' }).click();
+      await page.getByRole('spinbutton').or(page.getByLabel('labels')).first().fill('2');
+      await page.getByRole('button', { name: 'Print on the label printer' }).click();
+      await expect(page.getByText('ready, 118 labels on the roll')).toBeVisible();
+    });
+
+    await test.step('run sheet', async () => {
+      await page.getByRole('link', { name: 'Back to the batch' }).click();
+      await page.getByRole('link', { name: 'Run sheet' }).click();
+      await expect(page.getByRole('heading', { name: /^Weigh/ })).toBeVisible();
+      await expectAccessible(page);
+    });
   });
-
-  await test.step('price', async () => {
-    await page.getByRole('button', { name: 'What it costs' }).click();
-    const total = page.locator('[data-cost="total"]');
-    const guessed = await total.innerText();
-    await page.getByLabel('Price of a bought treat').fill('2.4');
-    await page.getByLabel('Margin').fill('30');
-    await expect(page.getByText('For 30 % to be left')).toBeVisible();
-    await expect(page.getByText('Against bought ones')).toBeVisible();
-    await page.getByLabel('Minutes of work').fill('200');
-    await expect(total).not.toHaveText(guessed);
+  await test.step('a dog is written down, and every recipe says what it may have', async () => {
+    await page.goto('/dogs');
+    await expect(page.getByRole('button', { name: /^Beet and mackerel hillbars for Moss: no/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Add a dog' }).click();
+    await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
+    await page.getByLabel('Name of the dog').fill('Fern');
+    await page.getByLabel('Name of the dog').press('Tab');
+    await page.getByLabel('weighs').fill('3');
+    await page.getByRole('button', { name: 'fish', exact: true }).click();
+    const cell = page.getByRole('button', { name: /^Beet and mackerel hillbars for Fern: no/ });
+    await cell.click();
+    await expect(page.getByText(/Reacts to fish/)).toBeVisible();
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'Take off the list' }).click();
+    await expect(page.getByRole('button', { name: /for Fern:/ })).toHaveCount(0);
   });
-
-  await test.step('what would buy the most', async () => {
-    await page.getByRole('tab', { name: /Keep/ }).click();
-    await page.getByRole('button', { name: 'Do it: into the freezer' }).click();
-    await expect(page.getByRole('list', { name: 'Packs side by side' }).getByText('in the freezer').first()).toBeVisible();
-    await predicted(page);
-    await expectAccessible(page);
-  });
-
-  await test.step('label', async () => {
-    await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
-    await page.getByRole('tab', { name: /Pack/ }).click();
-    await page.getByRole('link', { name: 'Label' }).click();
-    const picture = page.locator('[data-label="picture"] svg');
-    await expect(picture).toContainText('Squash and millet fingers');
-    await page.getByLabel('Maker', { exact: true }).fill('Пекарня «Å & Œ»');
-    await expect(picture).toContainText('Пекарня «Å & Œ»');
-    await expect(page.getByText('saved with the batch')).toBeVisible();
-    await expectAccessible(page);
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF' }).click()]);
-    expect(file.suggestedFilename()).toMatch(/label\.pdf$/);
-    await page.getByRole('button', { name: 'New roll' }).click();
-    await page.getByRole('spinbutton').or(page.getByLabel('labels')).first().fill('2');
-    await page.getByRole('button', { name: 'Print on the label printer' }).click();
-    await expect(page.getByText('ready, 118 labels on the roll')).toBeVisible();
-  });
-
-  await test.step('run sheet', async () => {
-    await page.getByRole('link', { name: 'Back to the batch' }).click();
-    await page.getByRole('link', { name: 'Run sheet' }).click();
-    await expect(page.getByRole('heading', { name: /^Weigh/ })).toBeVisible();
-    await expectAccessible(page);
-  });
-});
-
-test('a dog is written down, and every recipe says what it may have', async ({ page }) => {
-  await page.goto('/dogs');
-  await expect(page.getByRole('button', { name: /^Beet and mackerel hillbars for Moss: no/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a dog' }).click();
-  await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
-  await page.getByLabel('Name of the dog').fill('Fern');
-  await page.getByLabel('Name of the dog').press('Tab');
-  await page.getByLabel('weighs').fill('3');
-  await page.getByRole('button', { name: 'fish', exact: true }).click();
-  const cell = page.getByRole('button', { name: /^Beet and mackerel hillbars for Fern: no/ });
-  await cell.click();
-  await expect(page.getByText(/Reacts to fish/)).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take off the list' }).click();
-  await expect(page.getByRole('button', { name: /for Fern:/ })).toHaveCount(0);
 });
