@@ -1,22 +1,14 @@
 import type { Support } from './appliance';
+import { BoilingCap } from './boiling-cap';
+import { CellFaces } from './cell-faces';
 import type { LoadExchange } from './chamber-air';
 import type { Faces } from './faces';
+import { SideExchange } from './side-exchange';
 import { DRIEST, type Slab } from './slab';
+import { stiffnessLimit } from './stiffness';
 import { SurfaceFlux } from './surface-flux';
 import { solveTridiagonal } from './tridiagonal';
-import { waterAtAw, lookUpLogAw } from '../sorption';
-import { activityFactor, boundLatentHeat } from './sorption-heat';
-import { WATER_J_PER_KG_K, logSaturation } from './water-vapour';
-import { KELVIN_AT_0_C } from '../quantities';
-
-/** Latent heat is limited as if a cell could give this share of its stiff moisture in one step [1]; the rest is owed. */
-const STIFFNESS_SHARE = 0.5;
-/** Linear driving force inside a piece towards its sides: 3 per half-width squared (Glueckauf 1955), both directions. */
-const SIDE_RESISTANCE = 12;
-/** Lateral faces are left out beyond this size [m]. */
-const WIDE_M = 0.5;
-const STEFAN_CAP = 0.8;
-const FLASH_ITERATIONS = 4;
+import { WATER_J_PER_KG_K } from './water-vapour';
 
 /**
  * One semi-implicit step of the slab: heat with moisture frozen, moisture with heat frozen, then what boils off.
@@ -45,17 +37,9 @@ export class SlabStepper {
   private readonly diagonal: Float64Array;
   private readonly upper: Float64Array;
   private readonly rhs: Float64Array;
-  private readonly conduction: Float64Array;
-  private readonly liquidFace: Float64Array;
-  private readonly vapourFace: Float64Array;
-  private readonly faceLatent: Float64Array;
-  private readonly faceLimit: Float64Array;
-  private readonly faceVapour: Float64Array;
-  private readonly sideMass: Float64Array;
-  private readonly sideHeat: Float64Array;
-  private readonly sideLimit: Float64Array;
-  private readonly sideFlux: Float64Array;
-  private readonly activity = new Float64Array(2);
+  private readonly between: CellFaces;
+  private readonly sides: SideExchange;
+  private readonly boiling: BoilingCap;
   private readonly cell = {
     moisture: 0,
     vapour_pa: 0,
@@ -74,9 +58,9 @@ export class SlabStepper {
     const size = slab.count + 1;
     const array = (): Float64Array => new Float64Array(size);
     [this.lower, this.diagonal, this.upper, this.rhs] = [array(), array(), array(), array()];
-    [this.conduction, this.liquidFace, this.vapourFace, this.faceLatent] = [array(), array(), array(), array()];
-    [this.faceLimit, this.faceVapour, this.sideMass, this.sideHeat] = [array(), array(), array(), array()];
-    [this.sideLimit, this.sideFlux] = [array(), array()];
+    this.between = new CellFaces(slab);
+    this.sides = new SideExchange(slab, faces);
+    this.boiling = new BoilingCap(slab);
     const { activity, moisture0 } = slab.material;
     this.top = new SurfaceFlux(activity, slab.inverseScale, moisture0);
     this.bottom = new SurfaceFlux(activity, slab.inverseScale, moisture0);
@@ -96,11 +80,12 @@ export class SlabStepper {
   step(dt_s: number, air_c: number, air_pa: number, support: Support): void {
     const { slab, faces } = this;
     const last = slab.count - 1;
-    this.fillFaces(dt_s, air_pa);
+    this.between.fill(dt_s);
+    this.sides.fill(dt_s, air_pa);
     this.solveSurface(this.top, 0, faces.topMass, air_pa);
     this.solveSurface(this.bottom, last, faces.bottomMass, air_pa);
-    const topLimit = this.limit(dt_s, slab.areaFactor * this.top.fluxPerMoisture, slab.solids[0]);
-    const bottomLimit = this.limit(dt_s, slab.areaFactor * this.bottom.fluxPerMoisture, slab.solids[last]);
+    const topLimit = stiffnessLimit(dt_s, (slab.areaFactor * this.top.fluxPerMoisture) / slab.solids[0]);
+    const bottomLimit = stiffnessLimit(dt_s, (slab.areaFactor * this.bottom.fluxPerMoisture) / slab.solids[last]);
 
     const topConductance = 1 / (1 / faces.topHeat + slab.height[0] / (2 * slab.conductivity[0]));
     const bottomConductance = support.tray
@@ -109,7 +94,7 @@ export class SlabStepper {
 
     this.solveHeat(dt_s, air_c, air_pa, support, topConductance, bottomConductance, topLimit, bottomLimit);
     const evaporated = this.solveMoisture(dt_s, topLimit, bottomLimit);
-    const flashed = this.flash();
+    const flashed = this.boilOff();
     this.load.evaporation_kg_per_m2_s = (evaporated + flashed) / dt_s;
     this.load.transfer_kg_per_m2_s_Pa = faces.topMass + faces.bottomMass;
     this.evaporated_kg_per_m2 += evaporated + flashed;
@@ -119,10 +104,6 @@ export class SlabStepper {
     this.bottomSurface_c =
       slab.temperature[last] +
       (bottomConductance * (below_c - slab.temperature[last]) * slab.height[last]) / (2 * slab.conductivity[last]);
-  }
-
-  private limit(dt_s: number, fluxPerMoisture: number, solids: number): number {
-    return 1 / Math.max(1, (STIFFNESS_SHARE * dt_s * fluxPerMoisture) / solids);
   }
 
   private solveSurface(face: SurfaceFlux, index: number, transfer: number, air_pa: number): void {
@@ -147,82 +128,6 @@ export class SlabStepper {
     );
   }
 
-  /** Conductances between cells and towards the sides, at the old state. */
-  private fillFaces(dt_s: number, air_pa: number): void {
-    const { slab, conduction, liquidFace, vapourFace, faceLatent, faceLimit } = this;
-    const { areaFactor, height, conductivity, solids, diffusion, vapourConductivity, latent, vapourPerMoisture } = slab;
-    const last = slab.count - 1;
-    for (let i = 0; i < last; i++) {
-      const h0 = height[i] / 2;
-      const h1 = height[i + 1] / 2;
-      const [pores0, pores1] = [vapourConductivity[i], vapourConductivity[i + 1]];
-      conduction[i] = areaFactor / (h0 / conductivity[i] + h1 / conductivity[i + 1]);
-      const liquid0 = (solids[i] / height[i]) * diffusion[i];
-      const liquid1 = (solids[i + 1] / height[i + 1]) * diffusion[i + 1];
-      liquidFace[i] = (0.5 * (liquid0 + liquid1)) / (h0 + h1);
-      const open = pores0 > 0 && pores1 > 0 ? 1 / (h0 / pores0 + h1 / pores1) : 0;
-      vapourFace[i] = open;
-      faceLatent[i] = 0.5 * (latent[i] + latent[i + 1]);
-      const stiffness = areaFactor * open * (vapourPerMoisture[i] / solids[i] + vapourPerMoisture[i + 1] / solids[i + 1]);
-      faceLimit[i] = 1 / Math.max(1, STIFFNESS_SHARE * dt_s * stiffness);
-    }
-    this.fillSides(dt_s, air_pa);
-  }
-
-  private fillSides(dt_s: number, air_pa: number): void {
-    const { slab, faces } = this;
-    const { width_m, length_m, exposure, heatExposure } = slab;
-    const open = (exposure > 0 || heatExposure > 0) && Math.min(width_m, length_m) <= WIDE_M;
-    if (!open) {
-      this.sideMass.fill(0);
-      this.sideHeat.fill(0);
-      this.sideLimit.fill(1);
-      return;
-    }
-    const sidePerVolume = 2 / width_m + 2 / length_m;
-    const q = SIDE_RESISTANCE * (1 / (width_m * width_m) + 1 / (length_m * length_m));
-    const xEquilibrium = exposure > 0 && faces.sideMass > 0 ? this.equilibrium(air_pa) : 0;
-    const { sideMass: mass, sideHeat: heat, sideLimit } = this;
-    const {
-      areaFactor,
-      height,
-      conductivity,
-      solids,
-      diffusion,
-      vapourConductivity,
-      vapour,
-      vapourPerMoisture,
-      moisture,
-      pressure_pa,
-    } = slab;
-    const evaporates = exposure > 0 && faces.sideMass > 0;
-    for (let i = 0; i < slab.count; i++) {
-      const sideArea = sidePerVolume * height[i] * areaFactor;
-      heat[i] = (heatExposure * sideArea) / (1 / faces.sideHeat + sidePerVolume / (conductivity[i] * q));
-      if (!evaporates) {
-        mass[i] = 0;
-        sideLimit[i] = 1;
-        continue;
-      }
-      const p = vapour[i];
-      const stefan = pressure_pa / (pressure_pa - Math.min(p, STEFAN_CAP * pressure_pa));
-      const away = moisture[i] - xEquilibrium;
-      const chord = Math.abs(away) < 1e-4 ? Math.max(vapourPerMoisture[i], 1) : Math.max((p - air_pa) / away, 1);
-      const inner = (solids[i] / height[i]) * (diffusion[i] / chord) + vapourConductivity[i];
-      const conductance = (exposure * sideArea) / (1 / (faces.sideMass * stefan) + sidePerVolume / (inner * q));
-      mass[i] = conductance;
-      sideLimit[i] = this.limit(dt_s, conductance * vapourPerMoisture[i], solids[i]);
-    }
-  }
-
-  /** Moisture in equilibrium with the air at the piece's mean temperature. */
-  private equilibrium(air_pa: number): number {
-    const { slab } = this;
-    const mean_c = slab.mean(slab.temperature);
-    const relative = Math.min(0.999, Math.max(1e-9, air_pa / Math.exp(logSaturation(mean_c))));
-    return waterAtAw(slab.material.activity, Math.log(relative) / activityFactor(mean_c)) / slab.inverseScale;
-  }
-
   private solveHeat(
     dt_s: number,
     air_c: number,
@@ -233,19 +138,18 @@ export class SlabStepper {
     topLimit: number,
     bottomLimit: number,
   ): void {
-    const { slab, lower, diagonal, upper, rhs, top, bottom, conduction, faceLimit, vapourFace, faceLatent } = this;
-    const { sideLimit, sideMass, sideHeat } = this;
+    const { slab, lower, diagonal, upper, rhs, top, bottom, between, sides } = this;
     const { areaFactor: area, temperature, vapour, vapourPerKelvin, latent, owed } = slab;
     const last = slab.count - 1;
     for (let i = 0; i <= last; i++) {
-      const vapourLoss = sideLimit[i] * latent[i] * sideMass[i];
-      diagonal[i] = slab.capacity(i) / dt_s + sideHeat[i] + vapourLoss * vapourPerKelvin[i];
-      rhs[i] = owed[i] / dt_s + sideHeat[i] * (air_c - temperature[i]) - vapourLoss * (vapour[i] - air_pa);
+      const vapourLoss = sides.limit[i] * latent[i] * sides.mass[i];
+      diagonal[i] = slab.capacity(i) / dt_s + sides.heat[i] + vapourLoss * vapourPerKelvin[i];
+      rhs[i] = owed[i] / dt_s + sides.heat[i] * (air_c - temperature[i]) - vapourLoss * (vapour[i] - air_pa);
       lower[i] = upper[i] = 0;
     }
     for (let i = 0; i < last; i++) {
-      const k = conduction[i];
-      const g = faceLimit[i] * area * vapourFace[i] * faceLatent[i];
+      const k = between.conduction[i];
+      const g = between.limit[i] * area * between.vapour[i] * between.latent[i];
       const flow = k * (temperature[i] - temperature[i + 1]) + g * (vapour[i] - vapour[i + 1]);
       const out = k + g * vapourPerKelvin[i];
       const back = k + g * vapourPerKelvin[i + 1];
@@ -285,12 +189,12 @@ export class SlabStepper {
 
   /** Updates temperatures, the unlimited vapour fluxes at the new temperatures, and the load on the chamber. */
   private afterHeat(dt_s: number, air_c: number, air_pa: number, support: Support, topHeat: number, bottomHeat: number): void {
-    const { slab, rhs, sideHeat, sideMass, sideFlux } = this;
+    const { slab, rhs, sides } = this;
     const { temperature, owed, vapour, vapourPerKelvin } = slab;
     const last = slab.count - 1;
     let largestRise_K = 0;
     let sensible = 0;
-    let sides = 0;
+    let fromSides = 0;
     let sideConductance = 0;
     for (let i = 0; i <= last; i++) {
       const rise = rhs[i];
@@ -298,16 +202,13 @@ export class SlabStepper {
       largestRise_K = Math.max(largestRise_K, Math.abs(rise));
       sensible += owed[i] * rise;
       owed[i] = 0;
-      sides += sideHeat[i] * (air_c - temperature[i]);
-      sideConductance += sideHeat[i];
-      sideFlux[i] = sideMass[i] * (vapour[i] + vapourPerKelvin[i] * rise - air_pa);
+      fromSides += sides.heat[i] * (air_c - temperature[i]);
+      sideConductance += sides.heat[i];
+      sides.flux[i] = sides.mass[i] * (vapour[i] + vapourPerKelvin[i] * rise - air_pa);
     }
     this.largestRise_K = largestRise_K;
     this.sensible_J_per_m2 += sensible;
-    for (let i = 0; i < last; i++)
-      this.faceVapour[i] =
-        this.vapourFace[i] *
-        (slab.vapour[i] + slab.vapourPerKelvin[i] * rhs[i] - slab.vapour[i + 1] - slab.vapourPerKelvin[i + 1] * rhs[i + 1]);
+    this.between.setFlux(rhs);
     this.top.flux += this.top.fluxPerKelvin * rhs[0];
     this.bottom.flux += this.bottom.fluxPerKelvin * rhs[last];
 
@@ -321,41 +222,25 @@ export class SlabStepper {
       belowConductance = this.faces.trayHeat;
     }
     const fromAbove = topHeat * (air_c - temperature[0]);
-    this.heatIn_J_per_m2 += (fromAbove + intoPiece + sides) * dt_s;
-    this.load.heat_W_per_m2 = fromAbove + fromBelow + sides;
+    this.heatIn_J_per_m2 += (fromAbove + intoPiece + fromSides) * dt_s;
+    this.load.heat_W_per_m2 = fromAbove + fromBelow + fromSides;
     this.load.conductance_W_per_m2_K = topHeat + belowConductance + sideConductance;
   }
 
   /** Moisture with heat frozen; books the latent heat that the heat solve did not charge. Returns what left [kg/m2]. */
   private solveMoisture(dt_s: number, topLimit: number, bottomLimit: number): number {
-    const {
-      slab,
-      lower,
-      diagonal,
-      upper,
-      rhs,
-      top,
-      bottom,
-      sideMass,
-      sideFlux,
-      sideLimit,
-      liquidFace,
-      vapourFace,
-      faceVapour,
-      faceLimit,
-      faceLatent,
-    } = this;
+    const { slab, lower, diagonal, upper, rhs, top, bottom, between, sides } = this;
     const { areaFactor: area, moisture, temperature, vapourPerMoisture, latent, solids, owed: owe } = slab;
     const last = slab.count - 1;
     for (let i = 0; i <= last; i++) {
-      diagonal[i] = solids[i] / dt_s + sideMass[i] * vapourPerMoisture[i];
-      rhs[i] = -sideFlux[i];
+      diagonal[i] = solids[i] / dt_s + sides.mass[i] * vapourPerMoisture[i];
+      rhs[i] = -sides.flux[i];
       lower[i] = upper[i] = 0;
     }
     for (let i = 0; i < last; i++) {
-      const liquid = area * liquidFace[i];
-      const vapour = area * vapourFace[i];
-      const flow = liquid * (moisture[i] - moisture[i + 1]) + area * faceVapour[i];
+      const liquid = area * between.liquid[i];
+      const vapour = area * between.vapour[i];
+      const flow = liquid * (moisture[i] - moisture[i + 1]) + area * between.flux[i];
       const out = liquid + vapour * vapourPerMoisture[i];
       const back = liquid + vapour * vapourPerMoisture[i + 1];
       diagonal[i] += out;
@@ -380,18 +265,18 @@ export class SlabStepper {
     let carried = 0;
     let latentOut = (topUsed * latent[0] + bottomUsed * latent[last]) * area;
     for (let i = 0; i <= last; i++) {
-      const used = sideFlux[i] + sideMass[i] * vapourPerMoisture[i] * rhs[i];
-      owe[i] -= latent[i] * (used - sideLimit[i] * sideFlux[i]) * dt_s;
+      const used = sides.flux[i] + sides.mass[i] * vapourPerMoisture[i] * rhs[i];
+      owe[i] -= latent[i] * (used - sides.limit[i] * sides.flux[i]) * dt_s;
       left += used;
       latentOut += used * latent[i];
     }
     for (let i = 0; i < last; i++) {
-      const charged = faceLimit[i] * faceVapour[i];
-      const used = faceVapour[i] + vapourFace[i] * (vapourPerMoisture[i] * rhs[i] - vapourPerMoisture[i + 1] * rhs[i + 1]);
-      const shifted = faceLatent[i] * (used - charged) * dt_s * area;
+      const charged = between.limit[i] * between.flux[i];
+      const used = between.flux[i] + between.vapour[i] * (vapourPerMoisture[i] * rhs[i] - vapourPerMoisture[i + 1] * rhs[i + 1]);
+      const shifted = between.latent[i] * (used - charged) * dt_s * area;
       owe[i] -= shifted;
       owe[i + 1] += shifted;
-      const flow = area * (liquidFace[i] * (moisture[i] + rhs[i] - moisture[i + 1] - rhs[i + 1]) + used);
+      const flow = area * (between.liquid[i] * (moisture[i] + rhs[i] - moisture[i + 1] - rhs[i + 1]) + used);
       const heat = WATER_J_PER_KG_K * flow * (temperature[i] - temperature[i + 1]) * dt_s;
       owe[flow > 0 ? i + 1 : i] += heat;
       carried += heat;
@@ -418,46 +303,12 @@ export class SlabStepper {
     return left_kg_per_m2 - floored;
   }
 
-  /**
-   * The boiling cap: a cell whose vapour pressure exceeds the air's loses water at constant enthalpy until it does not.
-   * Steam is taken to leave the piece at once (permeable crumb).
-   */
-  private flash(): number {
-    const { slab, activity } = this;
-    const logPressure = Math.log(slab.pressure_pa);
-    const { activity: table, solids_J_per_kg_K: cs } = slab.material;
-    let flashed = 0;
-    for (let i = 0; i < slab.count; i++) {
-      const t = slab.temperature[i];
-      const x = slab.moisture[i];
-      if (t < 85) continue; // no kitchen stands where water boils below this
-      let excess = this.logVapour(t, x) - logPressure;
-      if (excess <= 0) continue;
-      const kelvin = t + KELVIN_AT_0_C;
-      lookUpLogAw(table, x * slab.inverseScale, activity);
-      const latent = boundLatentHeat(t, activity[0]);
-      const cooling = latent / (cs + WATER_J_PER_KG_K * x);
-      let dx = 0;
-      for (let iteration = 0; iteration < FLASH_ITERATIONS; iteration++) {
-        const slopeT = 4900 / (kelvin * kelvin); // Clausius-Clapeyron slope of ln psat; only the step size depends on it
-        lookUpLogAw(table, (x - dx) * slab.inverseScale, activity);
-        const slope = -activity[1] * slab.inverseScale - cooling * slopeT;
-        dx = Math.min(x / 2, Math.max(0, dx - excess / slope));
-        excess = this.logVapour(t - cooling * dx, x - dx) - logPressure;
-        if (Math.abs(excess) < 1e-9) break;
-      }
-      slab.temperature[i] = t - cooling * dx;
-      slab.moisture[i] = x - dx;
-      flashed += dx * slab.solids[i];
-      this.latent_J_per_m2 += latent * dx * slab.solids[i];
-      this.sensible_J_per_m2 -= latent * dx * slab.solids[i];
-    }
-    return flashed;
-  }
-
-  private logVapour(temperature_c: number, moisture: number): number {
-    const { slab, activity } = this;
-    lookUpLogAw(slab.material.activity, moisture * slab.inverseScale, activity);
-    return activityFactor(temperature_c) * activity[0] + logSaturation(temperature_c);
+  /** What boils off once heat and moisture are solved. Returns what left [kg/m2]. */
+  private boilOff(): number {
+    const { boiling } = this;
+    boiling.apply();
+    this.latent_J_per_m2 += boiling.latent_J_per_m2;
+    this.sensible_J_per_m2 -= boiling.latent_J_per_m2;
+    return boiling.left_kg_per_m2;
   }
 }

@@ -1,0 +1,68 @@
+import { activityFactor, boundLatentHeat } from './sorption-heat';
+import type { Slab } from './slab';
+import { WATER_J_PER_KG_K, logSaturation } from './water-vapour';
+import { KELVIN_AT_0_C } from '../quantities';
+import { lookUpLogAw } from '../sorption';
+
+/** No kitchen stands where water boils below this [°C]. */
+const NEVER_BOILS_BELOW_C = 85;
+/** Slope of ln psat by Clausius-Clapeyron is this over T² [K]; only the step size depends on it. */
+const LATENT_K = 4900;
+const ITERATIONS = 4;
+const CLOSE_ENOUGH = 1e-9;
+
+/**
+ * What boils off: a cell whose vapour pressure exceeds the air's loses water at constant enthalpy until it does not.
+ * Steam is taken to leave the piece at once (permeable crumb). Equations: docs/model/heat.md.
+ */
+export class BoilingCap {
+  /** Water that the last call boiled off, and the heat that it took, per m2 of initial area. */
+  left_kg_per_m2 = 0;
+  latent_J_per_m2 = 0;
+  private readonly activity = new Float64Array(2);
+
+  constructor(private readonly slab: Slab) {}
+
+  apply(): void {
+    const { slab } = this;
+    const logPressure = Math.log(slab.pressure_pa);
+    this.left_kg_per_m2 = 0;
+    this.latent_J_per_m2 = 0;
+    for (let i = 0; i < slab.count; i++) {
+      if (slab.temperature[i] < NEVER_BOILS_BELOW_C) continue;
+      const excess = this.logVapour(slab.temperature[i], slab.moisture[i]) - logPressure;
+      if (excess > 0) this.boilCell(i, excess, logPressure);
+    }
+  }
+
+  private boilCell(i: number, firstExcess: number, logPressure: number): void {
+    const { slab, activity } = this;
+    const { activity: table, solids_J_per_kg_K } = slab.material;
+    const t = slab.temperature[i];
+    const x = slab.moisture[i];
+    const kelvin = t + KELVIN_AT_0_C;
+    lookUpLogAw(table, x * slab.inverseScale, activity);
+    const latent = boundLatentHeat(t, activity[0]);
+    const cooling = latent / (solids_J_per_kg_K + WATER_J_PER_KG_K * x);
+    let excess = firstExcess;
+    let dx = 0;
+    for (let iteration = 0; iteration < ITERATIONS; iteration++) {
+      const slopeT = LATENT_K / (kelvin * kelvin);
+      lookUpLogAw(table, (x - dx) * slab.inverseScale, activity);
+      const slope = -activity[1] * slab.inverseScale - cooling * slopeT;
+      dx = Math.min(x / 2, Math.max(0, dx - excess / slope));
+      excess = this.logVapour(t - cooling * dx, x - dx) - logPressure;
+      if (Math.abs(excess) < CLOSE_ENOUGH) break;
+    }
+    slab.temperature[i] = t - cooling * dx;
+    slab.moisture[i] = x - dx;
+    this.left_kg_per_m2 += dx * slab.solids[i];
+    this.latent_J_per_m2 += latent * dx * slab.solids[i];
+  }
+
+  private logVapour(temperature_c: number, moisture: number): number {
+    const { slab, activity } = this;
+    lookUpLogAw(slab.material.activity, moisture * slab.inverseScale, activity);
+    return activityFactor(temperature_c) * activity[0] + logSaturation(temperature_c);
+  }
+}
