@@ -2,9 +2,11 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Day } from '@/core/bakeday';
 import { useWidth } from '../kit/use-width';
+import { DayBlock } from './DayBlock';
 import { clockOf, momentOf, weekday } from './day-words';
 import type { Block, Lane } from './lanes';
 import { addDays } from '@/core/quantities';
+import { wrapped } from './wrapped';
 
 type DayLanesProps = {
   readonly iso: string;
@@ -29,7 +31,9 @@ const STORE_ROW_PX = 9;
 const rowPx = ({ kind, rows }: Lane): number =>
   kind === 'store' ? STORE_ROW_PX : kind === 'machine' && rows > MANY_ROWS ? LOW_ROW_PX : ROW_PX;
 const GAP_PX = 10;
-const LEAST_TEXT_PX = 17;
+/** A lane's name, and what two lines of it take. */
+const NAME_LETTERS = 16;
+const TWO_LINES_PX = 40;
 const HEAD_PX = 24;
 const A_DAY = 1440;
 const SNAP_MIN = 5;
@@ -123,8 +127,12 @@ export function DayLanes({
         ))}
         {lanes.map((lane, i) => (
           <g key={lane.id}>
-            <text x={2} y={tops[i] + 17} className="fill-ink font-semibold">
-              {lane.name.length > 17 ? `${lane.name.slice(0, 16)}…` : lane.name}
+            <text className="fill-ink font-semibold">
+              {wrapped(lane.name, NAME_LETTERS, heights[i] < TWO_LINES_PX ? 1 : 2).map((line, k) => (
+                <tspan key={line} x={2} y={tops[i] + 17 + k * 16}>
+                  {line}
+                </tspan>
+              ))}
               <title>{lane.name}</title>
             </text>
             <line
@@ -135,54 +143,36 @@ export function DayLanes({
               className="stroke-hair"
             />
             {lane.blocks.map((block) => {
-              const { b, j, s, e, row, rows, heat_c, key, visit } = block;
+              const { b, j, s, e, row, rows, key, visit } = block;
               const step = day.batches[b]?.steps[j];
               if (!step) return null;
               const name = visit ? visitName(b, j, visit.at, visit.of) : stepName(b, j);
               const moved = drag?.key === key ? drag.by : 0;
-              const chosen = picked?.b === b && picked.j === j;
-              const w = Math.max(3, (e - s) * px - 1);
               const label =
                 lane.kind === 'hands' ? `${name}, ${nameOf(b)}` : lane.kind === 'store' ? nameOf(b) : `${nameOf(b)}: ${name}`;
-              const h = rows * rowPx(lane) - 3;
               return (
-                <g
+                <DayBlock
                   key={`${lane.id} ${key}`}
-                  role="button"
-                  tabIndex={0}
-                  aria-pressed={chosen}
-                  aria-label={`${nameOf(b)}: ${name}, ${momentOf(iso, s)} to ${momentOf(iso, e)}${isPinned(b, j) ? ', pinned' : ''}`}
-                  data-block={`${lane.kind} ${b}/${j}`}
-                  transform={`translate(${x(s + moved)} ${tops[i] + row * rowPx(lane)})`}
-                  className="cursor-grab outline-offset-1 active:cursor-grabbing"
-                  onPointerDown={down(block)}
-                  onPointerMove={move}
-                  onPointerUp={up}
-                  onPointerCancel={up}
-                  onKeyDown={keys(block)}
-                  onFocus={() => onPick({ b, j })}
-                >
-                  <rect
-                    width={w}
-                    height={h}
-                    rx={5}
-                    style={
-                      heat_c === null ? undefined : { fill: `color-mix(in srgb, var(--heat) ${heatShare(heat_c)}%, var(--face))` }
-                    }
-                    className={`${heat_c === null ? (lane.kind === 'hands' ? 'fill-dough-pale' : 'fill-water-pale') : ''} ${chosen ? 'stroke-rim stroke-2' : picked?.b === b ? 'stroke-rim' : 'stroke-hair'}`}
-                  />
-                  {isPinned(b, j) && <circle cx={w - 7} cy={8} r={3.5} className="fill-rim" />}
-                  {w > 26 && h > LEAST_TEXT_PX && (
-                    <text
-                      x={5}
-                      y={16}
-                      className={`pointer-events-none text-[12px] ${heat_c !== null && heatShare(heat_c) > 58 ? 'fill-face' : 'fill-ink'}`}
-                    >
-                      {fitting(label, w)}
-                    </text>
-                  )}
-                  <title>{`${label}, ${clockOf(s)} – ${clockOf(e)}`}</title>
-                </g>
+                  kind={lane.kind}
+                  block={block}
+                  label={label}
+                  title={`${label}, ${clockOf(s)} – ${clockOf(e)}`}
+                  said={`${nameOf(b)}: ${name}, ${momentOf(iso, s)} to ${momentOf(iso, e)}${isPinned(b, j) ? ', pinned' : ''}`}
+                  x={x(s + moved)}
+                  y={tops[i] + row * rowPx(lane)}
+                  width_px={Math.max(3, (e - s) * px - 1)}
+                  height_px={rows * rowPx(lane) - 3}
+                  pinned={isPinned(b, j)}
+                  picked={picked?.b !== b ? null : picked.j === j ? 'step' : 'batch'}
+                  hands={{
+                    onPointerDown: down(block),
+                    onPointerMove: move,
+                    onPointerUp: up,
+                    onPointerCancel: up,
+                    onKeyDown: keys(block),
+                    onFocus: () => onPick({ b, j }),
+                  }}
+                />
               );
             })}
           </g>
@@ -191,14 +181,6 @@ export function DayLanes({
     </div>
   );
 }
-
-/** The hotter, the redder. */
-const heatShare = (c: number): number => Math.round(Math.min(90, Math.max(14, ((c - 30) / 170) * 90)));
-const PX_PER_LETTER = 6.6;
-const fitting = (label: string, w: number): string => {
-  const letters = Math.floor((w - 8) / PX_PER_LETTER);
-  return label.length <= letters ? label : letters < 3 ? '' : `${label.slice(0, letters - 1)}…`;
-};
 
 /** When nobody is awake. */
 function nightsBetween({ win }: Day, from: number, to: number): Array<[number, number]> {
