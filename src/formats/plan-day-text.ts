@@ -1,5 +1,15 @@
-import { causeWords, complaintsAbout, lateBatches, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
-import { fail, succeed, type Result } from '@/core/failure';
+import {
+  USUAL_SEARCH,
+  causeWords,
+  complaintsAbout,
+  lateBatches,
+  searchInSteps,
+  whyNoPlan,
+  type Day,
+  type Planned,
+  type Rec,
+} from '@/core/bakeday';
+import { succeed, type Result } from '@/core/failure';
 import { readDay } from './read-day';
 
 /** What the day's door prints: the plan, how long it took, and which batches are late and why. */
@@ -14,10 +24,8 @@ export type PlannedDay = {
   readonly makespan: number;
 };
 
-/** The search's time [ms], and where its random numbers start: answers repeat on a machine that is as quick. */
+/** The search's time [ms]. */
 export const SEARCH_MS = 3000;
-const SEED = 310;
-const CHAINS = 6;
 
 /** Plans a day's text within the time that a baker waits. */
 export function planDayText(text: string, now: () => number, ms = SEARCH_MS): Result<PlannedDay> {
@@ -27,11 +35,11 @@ export function planDayText(text: string, now: () => number, ms = SEARCH_MS): Re
   let first_ms = 0;
   let best: Planned | null = null;
   const share = (): number => (now() - began) / ms;
-  for (const { iterations, better } of searchInSteps(day.value, { seed: SEED, chains: CHAINS, share })) {
+  for (const { iterations, better } of searchInSteps(day.value, { ...USUAL_SEARCH, share })) {
     if (iterations === 0) first_ms = now() - began;
     if (better) best = better;
   }
-  if (!best) return fail('OUTSIDE_MODEL', 'No plan ends within the horizon. Take fewer batches, longer days, or a later t1.');
+  if (!best) return whyNoPlan(day.value);
   return plannedDay(day.value, best, first_ms, now() - began);
 }
 

@@ -1,14 +1,17 @@
 import {
+  USUAL_SEARCH,
   genomesOf,
   lateBatches,
   searchInSteps,
   whatWouldHelp,
+  whyNoPlan,
   type Day,
   type Late,
   type Planned,
   type Rec,
   type Saving,
 } from '@/core/bakeday';
+import { succeed, type Result } from '@/core/failure';
 
 /** A plan as it crosses to the page, with what is late in it. */
 export type ShownPlan = Planned & { readonly late: readonly Late[] };
@@ -17,10 +20,10 @@ type OnPlan = (plan: ShownPlan) => void;
 /** What a planning worker answers. */
 export type PlannerService = {
   /**
-   * Plans a day for so long, telling every better plan; begins from the plan there is. Null when nothing fits, or when it
-   * was stopped.
+   * Plans a day for so long, telling every better plan; begins from the plan there is. Fails with what stands in the way
+   * when nothing fits; null when it was stopped.
    */
-  plan(day: Day, before: readonly Rec[], ms: number, onPlan: OnPlan): Promise<ShownPlan | null>;
+  plan(day: Day, before: readonly Rec[], ms: number, onPlan: OnPlan): Promise<Result<ShownPlan> | null>;
   /** What would help the most; null when it was stopped. */
   relief(day: Day, plan: readonly Rec[]): Promise<readonly Saving[] | null>;
   stop(): void;
@@ -29,8 +32,6 @@ export type PlannerService = {
 /** Slices of work between two looks at the mail [ms], and the most plans told a second. */
 const SLICE_MS = 20;
 const TELL_EVERY_MS = 200;
-const SEED = 310;
-const CHAINS = 6;
 
 /** Plans days. In a browser it lives in a worker; tests call it in their own process with a clock of their own. */
 export function makePlannerService(now: () => number, pause: () => Promise<void>): PlannerService {
@@ -39,8 +40,8 @@ export function makePlannerService(now: () => number, pause: () => Promise<void>
     async plan(day, before, ms, onPlan) {
       const ticket = ++newest;
       const began = now();
-      const begin = before.length > 0 ? { init: genomesOf(day, before), keep: before } : { chains: CHAINS };
-      const search = searchInSteps(day, { seed: SEED, share: () => (now() - began) / ms, ...begin });
+      const begin = before.length > 0 ? { init: genomesOf(day, before), keep: before } : { chains: USUAL_SEARCH.chains };
+      const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share: () => (now() - began) / ms, ...begin });
       let best: ShownPlan | null = null;
       let told = -Infinity;
       let fresh = false;
@@ -60,7 +61,7 @@ export function makePlannerService(now: () => number, pause: () => Promise<void>
         if (ticket !== newest) return null;
         sliceEnds = now() + SLICE_MS;
       }
-      return best;
+      return best ? succeed(best) : whyNoPlan(day);
     },
     async relief(day, plan) {
       const ticket = ++newest;

@@ -5,32 +5,13 @@ import { describe, expect, it } from 'vitest';
 import { checkBatch } from '@/formats/read-batch';
 import { predictText } from '@/formats/predict-text';
 import { PANTRY } from '../reference/shipped';
+import { pathsOf, withValue } from './spoil';
 
 const ajv = new Ajv2020({ strict: false, allErrors: false });
 const load = (name: string): object => JSON.parse(readFileSync(`docs/${name}.schema.json`, 'utf8')) as object;
 const isBatch = ajv.compile(load('batch'));
 const isPrediction = ajv.compile(load('prediction'));
 const examples = readdirSync('examples').map((file) => [file, readFileSync(`examples/${file}`, 'utf8')] as const);
-
-/** Every way to each value of a document. */
-function pathsOf(value: unknown, path: Array<string | number> = []): Array<Array<string | number>> {
-  if (value === null || typeof value !== 'object') return [path];
-  const entries: Array<[string | number, unknown]> = Array.isArray(value) ? value.map((v, i) => [i, v]) : Object.entries(value);
-  return [path, ...entries.flatMap(([key, inside]) => pathsOf(inside, [...path, key]))];
-}
-function withValue(document: unknown, path: ReadonlyArray<string | number>, value: unknown): unknown {
-  const copy = structuredClone(document);
-  const parent = path
-    .slice(0, -1)
-    .reduce<unknown>((inside, key) => (inside as Record<string | number, unknown>)[key], copy) as Record<
-    string | number,
-    unknown
-  >;
-  const key = path[path.length - 1];
-  if (value === undefined) delete parent[key];
-  else parent[key] = value;
-  return copy;
-}
 
 describe('the batch file', () => {
   it.each(examples)('%s passes both', (_, text) => {

@@ -1,6 +1,6 @@
 /** Bake days whose plans are known, and what must hold for every plan of every day. */
 import { describe, expect, it } from 'vitest';
-import { checkPossible, complaintsAbout, solve, type Day, type Planned } from '@/core/bakeday';
+import { checkPossible, complaintsAbout, solve, whyNoPlan, type Day, type Planned } from '@/core/bakeday';
 import { T0, batch, dayOf, inMachine, load, oven, unload, wait, work, x1, x2 } from './bakeday-cases';
 
 const plan = (day: Day, iterations = 3000, seed = 1): Planned => {
@@ -90,6 +90,63 @@ describe('visits that fall together in one step', () => {
     expect(refused.ok ? '' : refused.message).toMatch(/Hands can never come to "bake" .* more hands/);
     expect(refused).toMatchObject({ ok: false, path: 'batches[0].steps[0]' });
     expect(checkPossible(baked(4, 2)).ok).toBe(true);
+  });
+});
+
+describe('a step that must follow soon', () => {
+  /** Baked at 175 °C, then dried: the oven cools for 22 minutes first, the warm dryer takes longer to dry. */
+  const driedWithin = (maxWait: number): Day => {
+    const day = x1();
+    const steps = day.batches[0].steps.map((step) => (step.name === 'bake' ? { ...step, maxWait } : step));
+    return { ...day, batches: [{ ...day.batches[0], steps }, ...day.batches.slice(1)] };
+  };
+  const dryer = ({ plan: recs }: Planned, { batches, ...day }: Day): string | undefined => {
+    const { j, m } = recs.find((rec) => rec.b === 0 && batches[0].steps[rec.j].name === 'dry') ?? { j: 0, m: 0 };
+    return day.machines.find(({ id }) => id === batches[0].steps[j].modes?.[m]?.res)?.id;
+  };
+  it('goes where it can begin in time, though it ends later there', () => {
+    for (const day of [driedWithin(0), driedWithin(3)]) expect(dryer(plan(day), day)).toBe('dehy1');
+  });
+  it('has a plan where only the slower of two modes leads on', () => {
+    const step = inMachine(
+      'bake',
+      [
+        { res: 'oven1', T: 180, q: 1, dur: 30 },
+        { res: 'oven2', T: 180, q: 1, dur: 50 },
+      ],
+      50,
+      [],
+      {
+        maxWait: 5,
+      },
+    );
+    const dry = inMachine('dry', [{ res: 'oven1', T: 90, q: 1 }], 60, []);
+    const found = plan(dayOf([batch('a', [step, dry])], { machines: [oven({ kind: 'oven' }), oven({ id: 'oven2' })] }));
+    expect(found.plan.map(({ m }) => m)).toEqual([1, 0]);
+  });
+});
+
+describe('a day without a plan', () => {
+  it('is told by the step that can never follow', () => {
+    const rushed = inMachine('bake', [{ res: 'oven1', T: 180, q: 2 }], 40, [load]);
+    const slow = work('roll', 35, { dur: 3, maxWait: 10 });
+    const day = dayOf([batch('fine', [work('mix', 20)]), batch('odd', [work('mix', 20), slow, rushed])]);
+    expect(solve(day, { seed: 1, iterations: 20 })).toBeNull();
+    expect(whyNoPlan(day)).toMatchObject({ code: 'OUTSIDE_MODEL', path: 'batches[1].steps[2]' });
+    expect(whyNoPlan(day).message).toBe(
+      '"bake" cannot follow "roll" in time, even on a day of its own. Allow a longer wait between them, longer hours, or another machine.',
+    );
+  });
+  it('is told by its length, when each batch would fit by itself', () => {
+    const day = { ...dayOf([batch('a', [work('mix', 60)]), batch('b', [work('mix', 60)])]), t1: T0 + 100 };
+    expect(solve(day, { seed: 1, iterations: 20 })).toBeNull();
+    expect(whyNoPlan(day).message).toMatch(/^No plan ends within the horizon\. Take fewer batches/);
+  });
+  it('is told at once, not searched for minute by minute', () => {
+    const day = dayOf([batch('odd', [work('roll', 35, { dur: 3, maxWait: 10 }), work('bake', 20)])]);
+    const began = performance.now();
+    expect(solve(day, { seed: 1, iterations: 0 })).toBeNull();
+    expect(performance.now() - began).toBeLessThan(300);
   });
 });
 

@@ -1,7 +1,7 @@
 import type { Calendar } from './calendar';
 import { durationOf, type Day, type Mode, type Rec, type Step } from './day';
 import type { Genome } from './genome';
-import { earliestPlace, machineUse, type Placed } from './place';
+import { earliestPlace, fitsAlone, machineUse, type Placed } from './place';
 import { Timeline, type StoreUse } from './timeline';
 
 /** What is worked out once per day. */
@@ -10,6 +10,10 @@ export type Workshop = {
   readonly calendar: Calendar;
   /** Shortest time from the end of each step to the end of its batch [min]. */
   readonly tail: ReadonlyArray<readonly number[]>;
+  /** Whether each mode of each step had a place if the step were the only one of the day. */
+  readonly fits: ReadonlyArray<ReadonlyArray<readonly boolean[]>>;
+  /** How long each batch takes at most, in its slowest modes, with every visit and without waiting [min]. */
+  readonly longest: readonly number[];
 };
 
 export function workshopOf(day: Day, calendar: Calendar): Workshop {
@@ -18,11 +22,22 @@ export function workshopOf(day: Day, calendar: Calendar): Workshop {
     for (let j = steps.length - 2; j >= 0; j--) tails[j] = tails[j + 1] + (steps[j].minWait ?? 0) + shortest(steps[j + 1]);
     return tails;
   });
-  return { day, calendar, tail };
+  const fits = day.batches.map(({ steps }) =>
+    steps.map((step) => (step.modes ?? []).map((mode) => fitsAlone(day, calendar, step, mode))),
+  );
+  const longest = day.batches.map(({ steps }) => steps.reduce((sum, step) => sum + (step.minWait ?? 0) + longestOf(step), 0));
+  return { day, calendar, tail, fits, longest };
 }
 
 export const shortest = (step: Step): number =>
   step.modes && step.modes.length > 0 ? Math.min(...step.modes.map((mode) => durationOf(step, mode))) : step.dur;
+
+const longestOf = ({ dur, modes = [], hands = [] }: Step): number =>
+  Math.max(
+    dur,
+    ...modes.map((mode) => mode.dur ?? 0),
+    ...hands.map(({ off, len, extend = 0 }) => (off === 'mid' ? dur : off) + len + extend),
+  );
 
 /** A plan with its cost terms. */
 export type Decoded = { readonly plan: readonly Rec[]; readonly pinMiss: number };
@@ -45,13 +60,13 @@ export function decode(
   const { day } = shop;
   const line = new Timeline(day, shop.calendar);
   const done: Committed[][] = day.batches.map(() => []);
-  const reserved = reservePins(line, day);
+  const reserved = reservePins(line, shop);
   const next = day.batches.map(() => 0);
   const cost = day.batches.map(() => 0);
   let total = 0;
   for (const b of genome.order) {
     const goal = next[b]++;
-    if (!extendBatch(line, day, b, goal, genome, done[b], reserved)) return null;
+    if (!extendBatch(line, shop, b, goal, genome, done[b], reserved)) return null;
     const last = done[b][done[b].length - 1];
     const now = bound(b, last.e + shop.tail[b][goal]);
     total += now - cost[b];
@@ -72,14 +87,15 @@ type Reserved = Map<number, Committed>;
 const keyOf = (b: number, j: number): number => b * 1000 + j;
 
 /** Pinned steps take their places before anything else: those whose hands cannot give way first. */
-function reservePins(line: Timeline, day: Day): Reserved {
+function reservePins(line: Timeline, shop: Workshop): Reserved {
+  const { day } = shop;
   const pinned = day.batches.flatMap(({ steps }, b) =>
     steps.flatMap((step, j) => (step.pin === undefined || step.sameRes ? [] : [{ step, b, j, pin: step.pin }])),
   );
   const gives = ({ step }: { step: Step }): number => ((step.hands ?? []).some(({ flex = 0 }) => flex > 0) ? 1 : 0);
   const reserved: Reserved = new Map();
   for (const { step, b, j, pin } of pinned.sort((x, y) => gives(x) - gives(y))) {
-    const found = bestMode(line, day, step, step.pinMode ?? -1, null, pin);
+    const found = bestMode(line, shop, { b, j }, { from: pin, latest: pin, forced: step.pinMode ?? -1, inside: null });
     if (found?.placed.s === pin) reserved.set(keyOf(b, j), commit(line, step, b, j, found));
   }
   return reserved;
@@ -87,8 +103,20 @@ function reservePins(line: Timeline, day: Day): Reserved {
 
 type Found = { readonly placed: Placed; readonly m: number; readonly mode: Mode | null };
 
-/** The mode that ends soonest, or the one that is forced. */
-function bestMode(line: Timeline, day: Day, step: Step, forced: number, inside: Mode | null, from: number): Found | null {
+type Wish = {
+  readonly from: number;
+  /** A start after this is too long a wait. */
+  readonly latest: number;
+  /** The mode that must be taken; -1 for any. */
+  readonly forced: number;
+  /** Where the step before was, for one that stays there. */
+  readonly inside: Mode | null;
+};
+
+/** The mode that ends soonest of those that begin in time; where none does, the one that begins soonest. */
+function bestMode(line: Timeline, { day, fits }: Workshop, { b, j }: Pick<Rec, 'b' | 'j'>, wish: Wish): Found | null {
+  const { from, latest, forced, inside } = wish;
+  const step = day.batches[b].steps[j];
   const modes = step.modes ?? [];
   if (modes.length === 0) {
     const placed = earliestPlace(line, step, inside, from, day.t1);
@@ -96,11 +124,18 @@ function bestMode(line: Timeline, day: Day, step: Step, forced: number, inside: 
   }
   let best: Found | null = null;
   for (const [m, mode] of modes.entries()) {
+    if (!fits[b][j][m]) continue;
     if (inside !== null ? mode.res !== inside.res : forced >= 0 && m !== forced) continue;
     const placed = earliestPlace(line, step, mode, from, day.t1);
-    if (placed && (!best || placed.e < best.placed.e)) best = { placed, m, mode };
+    if (placed && (!best || isBetter(placed, best.placed, latest))) best = { placed, m, mode };
   }
   return best;
+}
+
+function isBetter(one: Placed, other: Placed, latest: number): boolean {
+  const [inTime, otherInTime] = [one.s <= latest, other.s <= latest];
+  if (inTime !== otherInTime) return inTime;
+  return inTime ? one.e < other.e : one.s < other.s;
 }
 
 function commit(line: Timeline, step: Step, b: number, j: number, { placed: { s, e, att }, m, mode }: Found): Committed {
@@ -124,18 +159,32 @@ function drop<T>(list: T[], one: T): void {
   if (at >= 0) list.splice(at, 1);
 }
 
+/** Where everything is free, one day is like the next: who finds no place in two finds none later [min]. */
+const PATIENCE = 2880;
+
+/** When everything that lies already, and every written hour, is over. */
+function freeFrom(line: Timeline, day: Day): number {
+  let last = day.t0;
+  for (const { e } of line.hands) last = Math.max(last, e);
+  for (const { uses } of [...line.machines.values(), ...line.stores.values()]) for (const { e } of uses) last = Math.max(last, e);
+  for (const [, to] of [...day.win, ...day.quiet]) last = Math.max(last, to);
+  return last;
+}
+
 /** Adds steps to a batch up to `goal`; where a wait gets too long, steps back and starts the one before later. */
 function extendBatch(
   line: Timeline,
-  day: Day,
+  shop: Workshop,
   b: number,
   goal: number,
   genome: Genome,
   done: Committed[],
   reserved: Reserved,
 ): boolean {
+  const { day } = shop;
   const { steps, release = day.t0 } = day.batches[b];
   const notBefore = steps.map(() => 0);
+  let hopelessFrom = Infinity;
   const putOff = (later: number): void => {
     const back = done.pop();
     if (!back) throw new Error('nothing to put off');
@@ -169,13 +218,15 @@ function extendBatch(
       reserved.delete(keyOf(b, j));
     }
     const inside = step.sameRes && before ? before.mode : null;
-    const found = bestMode(line, day, step, genome.mode[b][j], inside, from);
+    const latest = before ? before.e + waits : Infinity;
+    const found = bestMode(line, shop, { b, j }, { from, latest, forced: genome.mode[b][j], inside });
     if (!found) return false;
     if (before) {
       const late = found.placed.s - before.e - waits;
       const blocked = late > 0 ? late : holdUntil(line, steps[j - 1], before, found.placed.s);
       if (blocked > 0) {
-        if (before.s + blocked > day.t1) return false;
+        if (hopelessFrom === Infinity) hopelessFrom = Math.min(day.t1, freeFrom(line, day) + PATIENCE + shop.longest[b]);
+        if (before.s + blocked > hopelessFrom) return false;
         putOff(blocked);
         continue;
       }

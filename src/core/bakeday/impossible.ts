@@ -1,7 +1,6 @@
-import { calendarOf, nextAwake, type Calendar } from './calendar';
-import type { Day, Step } from './day';
-import { earliestPlace } from './place';
-import { Timeline } from './timeline';
+import { calendarOf, nextAwake } from './calendar';
+import type { Day } from './day';
+import { fitsAlone } from './place';
 import { fail, succeed, type Result } from '../failure';
 
 /** Says which step can never fit, whatever the order; a day that passes has a plan. */
@@ -39,7 +38,8 @@ export function checkPossible(day: Day): Result<Day> {
         if (nextAwake(calendar, day.t0, interruptible ? 5 : len, noisy ?? false) === Infinity)
           return fail('OUT_OF_RANGE', `Nobody is awake for ${len} minutes at a stretch, as "${step.name}" wants.`, path);
       }
-      if (!fitsAlone(day, calendar, step))
+      const modes = step.modes && step.modes.length > 0 ? step.modes : [null];
+      if (!modes.some((mode) => fitsAlone(day, calendar, step, mode)))
         return fail(
           'OUT_OF_RANGE',
           `Hands can never come to "${step.name}" as often and when it asks: too many at once, or while all are asleep. Give its visits room, or put on more hands.`,
@@ -47,10 +47,4 @@ export function checkPossible(day: Day): Result<Day> {
         );
     }
   return succeed(day);
-}
-
-/** Whether a step had a place if it were the only one of the day. */
-function fitsAlone(day: Day, calendar: Calendar, step: Step): boolean {
-  const modes = step.modes && step.modes.length > 0 ? step.modes : [null];
-  return modes.some((mode) => earliestPlace(new Timeline(day, calendar), step, mode, day.t0, day.t1) !== null);
 }

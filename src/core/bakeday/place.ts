@@ -1,5 +1,16 @@
-import { MOST_PAUSES, SHORTEST_STRETCH, calledAt, durationOf, type Attention, type HandsUse, type Mode, type Step } from './day';
-import type { MachineUse, Timeline } from './timeline';
+import type { Calendar } from './calendar';
+import {
+  MOST_PAUSES,
+  SHORTEST_STRETCH,
+  calledAt,
+  durationOf,
+  type Attention,
+  type Day,
+  type HandsUse,
+  type Mode,
+  type Step,
+} from './day';
+import { Timeline, type MachineUse } from './timeline';
 
 /** Where a step may lie. */
 export type Placed = { readonly s: number; readonly e: number; readonly att: readonly HandsUse[] };
@@ -23,6 +34,10 @@ export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, fro
   }
   return null;
 }
+
+/** Whether a step had a place in a mode if it were the only one of the day. */
+export const fitsAlone = (day: Day, calendar: Calendar, step: Step, mode: Mode | null): boolean =>
+  earliestPlace(new Timeline(day, calendar), step, mode, day.t0, day.t1) !== null;
 
 export const machineUse = (step: Step, mode: Mode, s: number, e: number): MachineUse => ({
   s,

@@ -25,6 +25,9 @@ export type SearchSettings = {
   readonly share: (iterations: number) => number;
 };
 
+/** Where random numbers start, and from how many rules chains do, at every door: answers repeat on a machine as quick. */
+export const USUAL_SEARCH = { seed: 310, chains: 6 } as const;
+
 /** Late acceptance: a neighbour may be as bad as what was so many iterations ago. Source: measured, ours. */
 const HISTORY = 60;
 /** Lateness weighs less while searching small days: else the search freezes as soon as all is in time. */
@@ -51,9 +54,9 @@ export function* searchInSteps(day: Day, settings: SearchSettings): Generator<Se
     const planned = { plan: found.plan, cost, weight: weigh(day, cost) };
     return { genome, planned, soft: weigh(day, cost, softTard) };
   };
-  const pool = [...(settings.init ?? []), ...rules(shop)]
-    .flatMap((genome) => score(genome) ?? [])
-    .sort((a, b) => a.planned.weight - b.planned.weight);
+  const pool = [...(settings.init ?? []), ...rules(shop)].flatMap((genome) => score(genome) ?? []);
+  if (pool.length === 0) pool.push(...anyPlan(shop, score, random));
+  pool.sort((a, b) => a.planned.weight - b.planned.weight);
   let best = withKept(day, pool[0] ?? null, settings.keep, softTard);
   if (!best) return null;
   yield { iterations: 0, better: best.planned };
@@ -150,6 +153,19 @@ function rules({ day, tail }: Workshop): Genome[] {
       .map(({ b }) => b),
   );
   return [...byBatch, ...byStep].map((order) => ({ order, mode: freeModes(day), lb: noBounds(day) }));
+}
+
+const LUCKY_TRIES = 20;
+
+/** Where no rule ends in a plan: whichever modes happen to. The soonest of a step may leave the next one nowhere to go. */
+function anyPlan(shop: Workshop, score: (genome: Genome) => Scored | null, random: () => number): Scored[] {
+  if (!shop.day.batches.some(({ steps }) => steps.some(({ modes = [] }) => modes.length > 1))) return [];
+  const orders = rules(shop);
+  for (let k = 0; k < LUCKY_TRIES; k++) {
+    const found = score(withRandomModes(shop.day, orders[k % orders.length], random));
+    if (found) return [found];
+  }
+  return [];
 }
 
 const RANDOM_MODE = 0.6;

@@ -1,4 +1,4 @@
-import { genomesOf, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
+import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
 import { dayOf } from '@/core/batch';
 import { maybeBakeDay, setBakeDay } from '@/db/bake-day';
 import type { Queryable } from '@/db/client';
@@ -8,7 +8,6 @@ import { followPlan } from './follow-plan';
 
 /** Time to look for a better order of what is left [ms]: hands wait for the answer. */
 const LOOK_MS = 250;
-const SEED = 310;
 
 /** Plans what is left of a day anew around what has begun, and moves its calls there. */
 export async function reflow(db: Queryable, kitchen: KitchenRow, iso: string): Promise<void> {
@@ -26,8 +25,8 @@ export async function reflow(db: Queryable, kitchen: KitchenRow, iso: string): P
 export function planFrom(day: Day, before: readonly Rec[], ms: number): Planned | null {
   const began = Date.now();
   const fits = before.length > 0 && before.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
-  const begin = fits ? { init: genomesOf(day, before), keep: before } : { chains: 6 };
-  const search = searchInSteps(day, { seed: SEED, share: () => (Date.now() - began) / ms, ...begin });
+  const begin = fits ? { init: genomesOf(day, before), keep: before } : { chains: USUAL_SEARCH.chains };
+  const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share: () => (Date.now() - began) / ms, ...begin });
   for (;;) {
     const step = search.next();
     if (step.done) return step.value;

@@ -20,7 +20,7 @@ import { DayLanes } from './DayLanes';
 import { DayPrint } from './DayPrint';
 import { DayPicker } from './DayPicker';
 import { DayVerdict } from './DayVerdict';
-import { momentOf, weekday } from './day-words';
+import { momentOf, noPlanInWords, weekday } from './day-words';
 import { lanesOf } from './lanes';
 import { useDayPlan } from './use-day-plan';
 
@@ -42,13 +42,13 @@ export function BakeDayPlace({
   useOvenChanges(underWay !== null);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
   const work = useMemo(() => ({ batches, machines, places }), [batches, machines, places]);
-  const { day, shown, busy, empty, savings, searchMore, stop } = useDayPlan(settings, work, kept, underWay);
+  const { day, shown, busy, none, empty, savings, searchMore, stop } = useDayPlan(settings, work, kept, underWay);
   const lanes = useMemo(
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
     [day, shown, machines],
   );
   const [wrong, setWrong] = useState<string | null>(null);
-  const unsaved = useSaved(iso, settings, shown?.plan ?? kept, busy);
+  const unsaved = useSaved(iso, settings, shown?.plan ?? (none ? [] : kept), busy);
   const nameOf = (b: number): string => batches.find(({ id }) => id === day.batches[b]?.id)?.name ?? '';
   const [dial] = useDial();
   const stepName = (b: number, j: number): string => {
@@ -136,6 +136,10 @@ export function BakeDayPlace({
             onPin={pin}
             isPinned={(b, j) => day.batches[b]?.steps[j]?.pin !== undefined}
           />
+        ) : none ? (
+          <p role="alert" className="py-8 text-center">
+            <strong>No plan.</strong> {noPlanInWords(none, nameOf)}
+          </p>
         ) : (
           <p role="status" className="py-8 text-center text-soft">
             Laying out the day …

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { causeInWords, clockOf, minuteOf, momentOf, reliefInWords, weekday } from './day-words';
+import { fail } from '@/core/failure';
+import { causeInWords, clockOf, minuteOf, momentOf, noPlanInWords, reliefInWords, weekday } from './day-words';
 
 const name = (id: string): string => ({ big: 'Big oven', hot: 'Oven (8 °C hot)' })[id] ?? id;
 
@@ -27,5 +28,10 @@ describe('a day in words', () => {
     expect(reliefInWords({ relief: { kind: 'leave-out', b: 2 }, minutes: 40 }, name, (b) => `batch ${b}`)).toBe(
       'leaving batch 2 out',
     );
+  });
+  it('says what stands in the way of a plan, and of which batch', () => {
+    const batch = (b: number): string => ['Rusks', 'Snaps'][b];
+    expect(noPlanInWords(fail('OUTSIDE_MODEL', 'No room.', 'batches[1].steps[0]'), batch)).toBe('Snaps: No room.');
+    expect(noPlanInWords(fail('OUTSIDE_MODEL', 'No room.'), batch)).toBe('No room.');
   });
 });

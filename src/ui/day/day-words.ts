@@ -1,4 +1,5 @@
 import type { Late, Saving } from '@/core/bakeday';
+import type { Failure } from '@/core/failure';
 import { addDays, dayNumber } from '@/core/quantities';
 import { duration, midSentence } from '../format/units';
 
@@ -67,4 +68,10 @@ export function reliefInWords({ relief }: Saving, machine: (id: string) => strin
     case 'leave-out':
       return `leaving ${batch(relief.b)} out`;
   }
+}
+
+/** What stands in the way of a plan, with the batch that it is about. */
+export function noPlanInWords({ message, path }: Failure, batch: (b: number) => string): string {
+  const about = /^batches\[(\d+)\]/.exec(path);
+  return about ? `${batch(Number(about[1]))}: ${message}` : message;
 }

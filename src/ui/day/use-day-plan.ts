@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Day, Rec, Saving } from '@/core/bakeday';
+import type { Failure } from '@/core/failure';
 import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/batch';
 import type { ShownPlan } from '@/workers/planner-service';
 import { Planner } from '@/workers/planner';
@@ -13,7 +14,9 @@ export type DayPlan = {
   readonly day: Day;
   readonly shown: ShownPlan | null;
   readonly busy: boolean;
-  /** Nothing fits, or there is nothing to plan. */
+  /** What stands in the way, when nothing fits. */
+  readonly none: Failure | null;
+  /** There is nothing to plan. */
   readonly empty: boolean;
   readonly savings: readonly Saving[] | null;
   readonly searchMore: () => void;
@@ -30,6 +33,7 @@ export function useDayPlan(settings: DaySettings, work: Workplace, first: readon
   const day = useMemo(() => dayOf(settings, work, underWay), [settings, work, underWay]);
   const [shown, setShown] = useState<ShownPlan | null>(null);
   const [busy, setBusy] = useState(false);
+  const [none, setNone] = useState<Failure | null>(null);
   const [savings, setSavings] = useState<readonly Saving[] | null>(null);
   const before = useRef<{ day: Day | null; plan: readonly Rec[] }>({ day: null, plan: first });
   const search = useCallback(async (asked: Day, from: readonly Rec[], ms: number): Promise<void> => {
@@ -39,12 +43,17 @@ export function useDayPlan(settings: DaySettings, work: Workplace, first: readon
     const take = (plan: ShownPlan): void => {
       before.current = { day: asked, plan: plan.plan };
       setShown(plan);
+      setNone(null);
     };
     const best = await planner.current.plan(asked, from, ms, take);
     if (!best) return;
-    take(best);
     setBusy(false);
-    const found = await planner.current.relief(asked, best.plan);
+    if (!best.ok) {
+      setShown(null);
+      return setNone(best);
+    }
+    take(best.value);
+    const found = await planner.current.relief(asked, best.value.plan);
     if (found) setSavings(found);
   }, []);
   useEffect(() => {
@@ -65,6 +74,7 @@ export function useDayPlan(settings: DaySettings, work: Workplace, first: readon
     day,
     shown: day.batches.length === 0 ? null : shown,
     busy,
+    none,
     empty: day.batches.length === 0,
     savings,
     searchMore: () => void search(day, before.current.plan, ANEW_MS),
