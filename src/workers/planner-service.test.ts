@@ -33,7 +33,7 @@ describe('the planner beside the page', () => {
     const asleep = dayOf([bake('a')], { win: [[480, 490]] });
     expect(await service.plan(asleep, [], 300, () => undefined)).toMatchObject({
       ok: false,
-      message: 'Nobody is awake for 20 minutes at a stretch, as "mix" wants.',
+      message: 'Nobody is awake for 20 minutes at a stretch, as "mix" wants. Give the day longer hours.',
       path: 'batches[0].steps[0]',
     });
   });

@@ -45,6 +45,14 @@ test('a Saturday is laid out, pinned by hand and by key, made late, and told why
     await expect(page.getByText('Trying …')).toBeHidden({ timeout: 60_000 });
   });
 
+  await test.step('hours in which nothing fits: told what stands in the way, and all is there again when they are longer', async () => {
+    const upTo = page.getByLabel('to', { exact: true });
+    await upTo.fill('07:10');
+    await expect(page.getByText(/^No plan\. .*: Nobody is awake for \d+ minutes/)).toBeVisible({ timeout: 20_000 });
+    await upTo.fill('22:00');
+    await expect(page.getByRole('heading', { name: 'Late', exact: true })).toBeVisible({ timeout: 20_000 });
+  });
+
   await test.step('kept over a reload, and taken along as a calendar', async () => {
     await expect(rests).toBeVisible({ timeout: 20_000 });
     await page.waitForTimeout(1000);

@@ -36,7 +36,11 @@ export function checkPossible(day: Day): Result<Day> {
             path,
           );
         if (nextAwake(calendar, day.t0, interruptible ? 5 : len, noisy ?? false) === Infinity)
-          return fail('OUT_OF_RANGE', `Nobody is awake for ${len} minutes at a stretch, as "${step.name}" wants.`, path);
+          return fail(
+            'OUT_OF_RANGE',
+            `Nobody is awake for ${len} minutes at a stretch, as "${step.name}" wants. Give the day longer hours.`,
+            path,
+          );
       }
       const modes = step.modes && step.modes.length > 0 ? step.modes : [null];
       if (!modes.some((mode) => fitsAlone(day, calendar, step, mode)))

@@ -160,7 +160,7 @@ export function BakeDayPlace({
                 Stop looking
               </Button>
             ) : (
-              <Button look="small" onClick={searchMore} disabled={empty}>
+              <Button look="small" onClick={searchMore} disabled={empty || none !== null}>
                 Look for better
               </Button>
             )}
@@ -171,7 +171,7 @@ export function BakeDayPlace({
             >
               Calendar
             </Button>
-            <Button look="small" onClick={() => window.print()}>
+            <Button look="small" disabled={!shown} onClick={() => window.print()}>
               Print
             </Button>
             <Button look="small" disabled={!shown} onClick={() => void goToOven()}>
