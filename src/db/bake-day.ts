@@ -17,11 +17,11 @@ export async function maybeBakeDay(db: Queryable, kitchenId: string, day: string
   return rows[0] ?? null;
 }
 
-/** The next day that something is planned for, today included. */
-export async function maybeNextBakeDay(db: Queryable, kitchenId: string): Promise<BakeDayRow | null> {
+/** The next day that something is planned for, `today` included. */
+export async function maybeNextBakeDay(db: Queryable, kitchenId: string, today: string): Promise<BakeDayRow | null> {
   const { rows } = await db.query<BakeDayRow>(
-    'select day, settings, plan from bake_day where kitchen_id = $1 and day >= current_date order by day limit 1',
-    [kitchenId],
+    'select day, settings, plan from bake_day where kitchen_id = $1 and day >= $2 order by day limit 1',
+    [kitchenId, today],
   );
   return rows[0] ?? null;
 }

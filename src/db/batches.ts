@@ -119,8 +119,8 @@ export async function replaceBatch(
 }
 
 /** Marks a batch as baked on a day; one that has a day keeps it. */
-export async function markBaked(db: Queryable, id: string): Promise<void> {
-  await db.query('update batch set baked_on = coalesce(baked_on, current_date) where id = $1', [id]);
+export async function markBaked(db: Queryable, id: string, day: string): Promise<void> {
+  await db.query('update batch set baked_on = coalesce(baked_on, $2) where id = $1', [id, day]);
 }
 
 /** Takes back that a batch was baked. */

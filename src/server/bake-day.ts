@@ -12,7 +12,7 @@ import {
   type UnderWay,
 } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
-import { addDays } from '@/core/quantities';
+import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
 import { plannedBatches } from '@/db/batches';
 import { bakesOn, timersOf } from '@/db/bakes';
@@ -21,7 +21,8 @@ import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
 import { followPlan } from './oven/follow-plan';
-import { begunOn, midnightOf, minuteOf } from './oven/bake-state';
+import { midnightOf } from './kitchen-clock';
+import { begunOn, minuteOf } from './oven/bake-state';
 import { kitchenOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
@@ -36,7 +37,6 @@ export type BakeDayView = BakeDayRow & {
   readonly underWay: UnderWay | null;
 };
 
-const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
 const DUE_MIN = 1020;
 const LISTED = 24;
 
@@ -45,8 +45,8 @@ export const viewBakeDay = (asked: string | undefined, today: string): Promise<R
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
-    if (asked !== undefined && !ISO_DAY.test(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
-    const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id);
+    if (asked !== undefined && !isDay(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id, today);
     const row: BakeDayRow = kept ?? {
       day: asked ?? addDays(today, 1),
       settings: { ...USUAL_DAY, picked: [], pins: [] },
@@ -130,10 +130,10 @@ export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: s
   inTransaction(async (db) => {
     const request = checkWith<{ settings: DaySettings; plan: Rec[] }>(DAY_REQUEST, body);
     if (!request.ok) return request;
-    if (!ISO_DAY.test(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    if (!isDay(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const { awake } = request.value.settings;
-    if (awake[1] <= awake[0])
-      return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end lies before the start.', 'settings.awake');
+    if (awake[1] === awake[0])
+      return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end is the start.', 'settings.awake');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = { day, ...request.value };

@@ -13,6 +13,7 @@ import { banded } from './banded';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
+import { today } from './kitchen-clock';
 
 /** A size that a label has when nobody has said [mm]. */
 const USUAL_LABEL = { width_mm: 100, height_mm: 62 } as const;
@@ -44,7 +45,7 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     const known = banded(row.document, await loadPantry(db));
     if (!known.ok) return known;
     const { worked, prediction } = known.value;
-    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? new Date().toISOString().slice(0, 10) };
+    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? today() };
     const facts = labelFacts(row.document, prediction, worked.lines, maker, pack ?? row.document.label?.pack ?? 0);
     return succeed({
       row,

@@ -11,6 +11,7 @@ import { relearn } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { inTransaction } from './with-database';
+import { today } from './kitchen-clock';
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
@@ -66,7 +67,7 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
         'Someone entered weights for this batch in the meantime. Reload to see them; what you typed is still here.',
         'revision',
       );
-    await markBaked(db, id);
+    await markBaked(db, id, today());
     const kitchen = await kitchenOf(db);
     if (kitchen.ok) await relearn(db, kitchen.value, id);
     return succeed({ revision });

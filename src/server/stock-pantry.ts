@@ -4,6 +4,7 @@ import { ownIngredient, waterByDrying, type OwnComposition } from '@/core/pantry
 import { addLot, ingredients, setLotLeft, setPrice, stockIngredients } from '@/db/pantry';
 import { OWN_COMPOSITION } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
+import { DAY_FIELD } from './kitchen-clock';
 import { loadPantry } from './pantry';
 import { refreshRecipes } from './refresh-recipes';
 import { kitchenOf } from './view-kitchen';
@@ -11,9 +12,6 @@ import { inTransaction, withDatabase } from './with-database';
 
 const name = Joi.string().trim().max(120);
 const grams = Joi.number().greater(0).max(100_000);
-const day = Joi.string()
-  .pattern(/^\d{4}-\d{2}-\d{2}$/)
-  .messages({ 'string.pattern.base': '"{#label}" must be a date like 2026-11-25' });
 
 type OwnRequest = { readonly name: string; readonly composition: OwnComposition; readonly pack_g?: number };
 const OWN_REQUEST = Joi.object({ name: name.required(), composition: OWN_COMPOSITION.required(), pack_g: grams });
@@ -69,8 +67,8 @@ type LotRequest = {
 const LOT_REQUEST = Joi.object({
   ingredient: name.required(),
   left_g: grams.required(),
-  got_on: day.required(),
-  best_before: day.allow(null).required(),
+  got_on: DAY_FIELD.required(),
+  best_before: DAY_FIELD.allow(null).required(),
   note: Joi.string().trim().allow('').max(300).required(),
   paid: Joi.number().min(0).max(10_000),
   sample: Joi.object({ wet_g: grams.required(), dry_g: grams.required() }),

@@ -39,7 +39,7 @@ export async function viewToday(today: string): Promise<Result<TodayView>> {
     const { id } = kitchen.value;
     const within = (date: string): boolean => dayNumber(date) - dayNumber(today) <= USE_WITHIN_DAYS;
     const names = new Map((await ingredients(db)).map((row) => [row.id, row.name]));
-    const next = await maybeNextBakeDay(db, id);
+    const next = await maybeNextBakeDay(db, id, today);
     const batches = await namesOf(db, next?.settings.picked.map(({ batch }) => batch) ?? []);
     const open = await maybeOpenBatch(db, id);
     return succeed({

@@ -69,16 +69,31 @@ describe('the demo Saturday', () => {
     await db.query('delete from bake_day');
     expect(must(await cases.viewBakeDay(undefined, TODAY)).day).toBe('2026-11-26');
   });
+  it('lets somebody stay up over midnight', async () => {
+    const view = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    const settings = { ...view.settings, starts: 1140, awake: [1080, 150] as const };
+    must(await cases.saveBakeDay('2026-12-05', { settings, plan: [] }));
+    expect(dayOf(settings, view).win).toEqual([
+      [1080, 1590],
+      [2520, 3030],
+    ]);
+    await db.query('delete from bake_day');
+  });
+  it('refuses a day that is not in the calendar', async () => {
+    const { settings, plan } = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    for (const day of ['2026-02-30', '2026-99-99', 'soon']) {
+      expect(await cases.viewBakeDay(day, TODAY)).toMatchObject({ ok: false, path: 'day' });
+      expect(await cases.saveBakeDay(day, { settings, plan })).toMatchObject({ ok: false, path: 'day' });
+    }
+  });
   it('refuses what makes no sense, with its key, and keeps what was there', async () => {
     const view = must(await cases.viewBakeDay('2026-12-05', TODAY));
     const { settings, plan } = view;
     const refused = async (change: object): Promise<unknown> =>
       cases.saveBakeDay('2026-12-05', { settings: { ...settings, ...change }, plan });
     expect(await refused({ hands: 0 })).toMatchObject({ ok: false, path: 'settings.hands' });
-    expect(await refused({ awake: [900, 600] })).toMatchObject({ ok: false, path: 'settings.awake' });
+    expect(await refused({ awake: [600, 600] })).toMatchObject({ ok: false, path: 'settings.awake' });
     expect(await refused({ picked: [{ batch: 'nonsense', due: 3 }] })).toMatchObject({ ok: false });
-    expect(await cases.saveBakeDay('soon', { settings, plan })).toMatchObject({ ok: false, path: 'day' });
-    expect(await cases.viewBakeDay('soon', TODAY)).toMatchObject({ ok: false, path: 'day' });
     expect((await db.query('select from bake_day')).rowCount).toBe(0);
   });
 });

@@ -2,10 +2,11 @@ import type { ReactNode } from 'react';
 import { viewJars } from '@/server/jars/view-jars';
 import { JarsPlace } from '@/ui/jars/JarsPlace';
 import { Trouble } from '@/ui/shell/Trouble';
+import { today } from '@/server/kitchen-clock';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page(): Promise<ReactNode> {
-  const view = await viewJars(new Date().toISOString().slice(0, 10));
+  const view = await viewJars(today());
   return view.ok ? <JarsPlace {...view.value} /> : <Trouble title="The store room cannot be opened" message={view.message} />;
 }

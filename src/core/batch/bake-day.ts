@@ -7,7 +7,7 @@ export type DaySettings = {
   readonly picked: ReadonlyArray<{ readonly batch: string; readonly due: number }>;
   readonly hands: number;
   readonly starts: number;
-  /** Somebody is awake between these, every day. */
+  /** Somebody is awake between these, every day; an end before the start is after midnight. */
   readonly awake: readonly [number, number];
   /** Nothing noisy between these, over midnight; null where nobody minds. */
   readonly quiet: readonly [number, number] | null;
@@ -32,15 +32,14 @@ export function dayOf(settings: DaySettings, { batches, machines, places }: Work
   const { awake, quiet, hands } = settings;
   // Whoever began before the day was to begin has begun.
   const starts = Math.min(settings.starts, ...(underWay?.begun ?? []).map(({ from }) => Math.max(0, Math.round(from))));
-  const nights = [0, 1].map((day): [number, number] => [day * A_DAY + awake[0], day * A_DAY + awake[1]]);
+  const everyDay = ([from, to]: readonly [number, number]): Array<[number, number]> =>
+    [0, A_DAY].map((midnight) => [midnight + from, midnight + to + (to < from ? A_DAY : 0)]);
   return {
     t0: starts,
     t1: starts + HORIZON,
     handsCap: hands,
-    win: nights.map(([a, b], i) => (i === 0 ? [Math.min(a, starts), b] : [a, b])),
-    quiet: quiet
-      ? [0, 1].map((day): [number, number] => [day * A_DAY + quiet[0], (day + (quiet[1] < quiet[0] ? 1 : 0)) * A_DAY + quiet[1]])
-      : [],
+    win: everyDay(awake).map(([a, b], i) => (i === 0 ? [Math.min(a, starts), b] : [a, b])),
+    quiet: quiet ? everyDay(quiet) : [],
     machines,
     stores: PLACES.map((id) => ({ id, cap: places[id] })),
     obj: USUAL_GOALS,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, dayNumber } from '.';
+import { addDays, dayNumber, isDay } from '.';
 
 const DAY_MS = 86_400_000;
 
@@ -13,6 +13,11 @@ describe('the calendar', () => {
       }),
       { seed: 12, numRuns: 2000 },
     ));
+  it('knows its days from what only looks like one', () => {
+    for (const day of ['2028-02-29', '2000-02-29', '2026-12-31']) expect(isDay(day), day).toBe(true);
+    for (const day of ['2026-02-29', '2100-02-29', '2026-11-31', '2026-13-01', '2026-00-10', '26-11-01', '2026-11-01T00:00'])
+      expect(isDay(day), day).toBe(false);
+  });
   it('knows leap days and the turn of years', () => {
     expect(addDays('2028-02-28', 1)).toBe('2028-02-29');
     expect(addDays('2100-02-28', 1)).toBe('2100-03-01');

@@ -29,3 +29,6 @@ export function addDays(iso: string, days: number): string {
   const two = (part: number): string => String(part).padStart(2, '0');
   return `${String(year).padStart(4, '0')}-${two(month)}-${two(date)}`;
 }
+
+/** Whether a text is a day of the calendar, written as an ISO date. */
+export const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && addDays(text, 0) === text;

@@ -1,4 +1,4 @@
-export { addDays, dayNumber } from './calendar';
+export { addDays, dayNumber, isDay } from './calendar';
 export { G_PER_MASS_UNIT, HAND_MEASURES, KELVIN_AT_0_C, UNITS, isMassUnit, isVolumeUnit } from './units';
 export type { HandMeasure, Unit, VolumeUnit } from './units';
 export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';

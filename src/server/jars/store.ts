@@ -8,6 +8,7 @@ import type { Queryable } from '@/db/client';
 import { addJar, addJarEvent } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
 import { banded } from '../banded';
+import { today } from '../kitchen-clock';
 
 /** The packs of a batch as rows of the store room, dated from the day it was baked. */
 export async function store(
@@ -19,7 +20,7 @@ export async function store(
   const known = banded(batch.document, pantry);
   if (!known.ok) return known;
   const away = putAway(known.value.worked, known.value.prediction);
-  const packed_on = batch.baked_on ?? new Date().toISOString().slice(0, 10);
+  const packed_on = batch.baked_on ?? today();
   const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));
   for (const { keeps, pieces } of away.packs) {
     const id = await addJar(db, kitchen.id, {

@@ -15,6 +15,7 @@ import { inTransaction } from '../with-database';
 import { callsOf, minuteOf, nextOf, writeTimers } from './bake-state';
 import { relearn } from './learn';
 import { reflow } from './reflow';
+import { today } from '../kitchen-clock';
 
 type Answer =
   /** The call at a position is done; one that is done already stays so. */
@@ -81,7 +82,7 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
   await setBake(db, { ...bake, ended_at });
   await rewrite(db, bake, done);
   if (ended_at) {
-    await markBaked(db, bake.batch_id);
+    await markBaked(db, bake.batch_id, today());
     await relearn(db, kitchen, bake.batch_id);
     const batch = await maybeBatch(db, bake.batch_id);
     const stored = batch && (await store(db, kitchen, batch, await loadPantry(db)));

@@ -16,14 +16,12 @@ import { succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
+import { midnightOf } from '../kitchen-clock';
 
 const MS = 60_000;
 /** Times of day as minutes since 1970, in which the core counts. */
 export const minuteOf = (at: Date | number): number => Number(at) / MS;
 export const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
-
-/** Midnight of an ISO day on the kitchen's clock [ms since 1970]. */
-export const midnightOf = (day: string): number => new Date(`${day}T00:00:00`).getTime();
 
 /** The likely prediction of a batch, and its calls. */
 export function callsOf(

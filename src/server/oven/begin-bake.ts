@@ -10,12 +10,13 @@ import { workOf } from '../bake-day';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
-import { callsOf, midnightOf, writeTimers } from './bake-state';
+import { DAY_FIELD, midnightOf } from '../kitchen-clock';
+import { callsOf, writeTimers } from './bake-state';
 import { plannedStarts } from './follow-plan';
 import { planFrom } from './reflow';
 
 type BeginRequest = { readonly batch?: string; readonly day?: string };
-const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: Joi.string().isoDate() }).xor('batch', 'day');
+const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: DAY_FIELD }).xor('batch', 'day');
 
 /** Begins one batch, or the batches of a bake day. */
 export async function begin(body: unknown): Promise<Result<object>> {

@@ -1,7 +1,8 @@
 import type { Day, Rec } from '@/core/bakeday';
 import { bakesOn, setBake, timersOf } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
-import { midnightOf, writeTimers } from './bake-state';
+import { midnightOf } from '../kitchen-clock';
+import { writeTimers } from './bake-state';
 
 const MS = 60_000;
 

@@ -10,6 +10,8 @@ import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 import { relearnAppliance } from './learn';
+import { addDays } from '@/core/quantities';
+import { today } from '../kitchen-clock';
 
 /** What one appliance has taught, in the numbers that are shown. */
 export type LearnedAppliance = {
@@ -117,4 +119,4 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
     return succeed({ id: applianceId });
   });
 
-const tomorrow = (): string => new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+const tomorrow = (): string => addDays(today(), 1);
