@@ -31,6 +31,9 @@ const SENTENCES: Readonly<Record<string, string>> = {
 /** The server is starting, stopping or unreachable. */
 const AWAY = /^(08|57P|ECONN|ENOENT|ETIMEDOUT|EAI)/;
 const MALFORMED = '22P02';
+/** Signs that no text can hold, as some programs leave them behind what is copied. */
+const NO_TEXT = new Set(['22021', '22P05']);
+const TOO_LARGE = '22003';
 
 /** The failure behind a database error, or null when it is a bug and should be thrown on. */
 export function failureOf(error: unknown): Failure | null {
@@ -38,6 +41,9 @@ export function failureOf(error: unknown): Failure | null {
   const sentence = constraint ? SENTENCES[constraint] : undefined;
   if (sentence) return fail('BAD_VALUE', sentence, constraint?.split('_')[0] ?? '');
   if (code === MALFORMED) return fail('NOT_FOUND', 'There is nothing at this address. It may have been mistyped.');
+  if (NO_TEXT.has(code))
+    return fail('BAD_VALUE', 'There is a sign in it that no text can hold. Type it anew, or paste it as plain text.');
+  if (code === TOO_LARGE) return fail('OUT_OF_RANGE', 'A number in it is larger than any that can be kept.');
   const timedOut = error instanceof Error && error.message.includes('timeout');
   if (AWAY.test(code) || timedOut)
     return fail(

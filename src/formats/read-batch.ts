@@ -55,7 +55,7 @@ function failureOf(detail: Joi.ValidationErrorItem): Failure {
   const SENTENCES: Readonly<Record<string, string>> = {
     'object.unknown': `There is no key "${path}". Check its spelling, or take it out.`,
     'any.required': `"${path}" is missing. Add it.`,
-    'any.only': `"${path}" must be ${(valids ?? []).map(String).join(', ')}.`,
+    'any.only': `"${path}" must be ${inWords(valids ?? [])}.`,
     'number.min': `"${path}" must be at least ${limit}.`,
     'number.max': `"${path}" must be at most ${limit}.`,
     'number.greater': `"${path}" must be more than ${limit}.`,
@@ -66,6 +66,13 @@ function failureOf(detail: Joi.ValidationErrorItem): Failure {
   };
   const sentence = SENTENCES[detail.type] ?? `${detail.message.replace(/^"[^"]*"/, `"${what}"`)}.`;
   return fail(CODES[detail.type] ?? 'BAD_VALUE', sentence, path);
+}
+
+/** "a, b or c" */
+function inWords(choices: readonly unknown[]): string {
+  const words = choices.map(String);
+  const last = words.pop() ?? '';
+  return words.length === 0 ? last : `${words.join(', ')} or ${last}`;
 }
 
 /** ["recipe", "ingredients", 2, "amount"] -> recipe.ingredients[2].amount */
