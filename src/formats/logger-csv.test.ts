@@ -29,6 +29,13 @@ describe('what a temperature logger wrote', () => {
       [0, 90, false],
       [5, 88, false],
     ]));
+  it('clock times over two nights, and counts of more than a day, as a dryer takes them', () => {
+    expect(read('time,temp\n20:00,60\n08:00,61\n20:00,62\n08:00,62').map(([minutes]) => minutes)).toEqual([0, 720, 1440, 2160]);
+    expect(read('minutes,temp\n10,60\n1500,61\n2900,62').map(([minutes]) => minutes)).toEqual([0, 1490, 2890]);
+    expect(read('elapsed,temp\n0:00,60\n36:10,61').map(([minutes]) => minutes)).toEqual([0, 2170]);
+  });
+  it('degrees Fahrenheit beside each reading', () =>
+    expect(read('0,212 F\n5,347 °F\n9,90 C').map(([, c]) => c)).toEqual([100, 175, 90]));
   it('dates stay dates', () => {
     const [[first, , dated], [second]] = read('Date,Temperature\n2026-11-28T08:00:00Z,100\n2026-11-28T08:10:00Z,110');
     expect(dated).toBe(true);
@@ -40,6 +47,7 @@ describe('what a temperature logger wrote', () => {
     ['time,temp\n0,20\n5,warm', /Line 3 has no time or no temperature/],
     ['time,temp\n0,20\n5,4000', /Line 3 reads 4000/],
     ['time,temp', /no readings/],
+    ['minutes,temp\n5,20\n3,21', /Line 3 lies before the one above it/],
   ])('says what is wrong with %j', (text, sentence) => {
     const logged = readLoggerCsv(text);
     expect(logged.ok ? '' : logged.message).toMatch(sentence);

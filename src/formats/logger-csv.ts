@@ -13,7 +13,9 @@ export type LoggedTemperature = {
 const MOST_LINES = 20_000;
 const TIME_NAMES = /time|date|zeit|heure|elapsed|minute|second|^min$|^sec$|^s$|^t$/i;
 const HEAT_NAMES = /temp|°|deg|core|air|probe|celsius|fahrenheit|^c$|^f$/i;
+/** Said by the name of a column, or beside each reading. */
 const FAHRENHEIT = /°\s*f\b|fahrenheit|\(f\)|_f$|^f$/i;
+const IN_FAHRENHEIT = /f\s*$/i;
 
 /**
  * Reads what a temperature logger wrote: a column of times (dates, clock times, or minutes or seconds since it began) and one
@@ -35,18 +37,25 @@ export function readLoggerCsv(text: string): Result<readonly LoggedTemperature[]
       'csv',
     );
   const logged: LoggedTemperature[] = [];
-  let first_ms: number | null = null;
+  const sinceFirst = runningTime();
   for (const [i, row] of data.slice(named ? 1 : 0).entries()) {
+    const line = i + (named ? 2 : 1);
     const time = timeOf(row[columns.time] ?? '', columns.unit_ms);
-    const heat = numberOf(row[columns.heat] ?? '');
+    const cell = row[columns.heat] ?? '';
+    const heat = numberOf(cell);
     if (time === null || heat === null)
-      return fail('BAD_VALUE', `Line ${i + (named ? 2 : 1)} has no time or no temperature: "${row.join(', ')}".`, `csv[${i}]`);
-    first_ms ??= time.ms;
-    const at_ms = time.dated ? time.ms : (time.ms - first_ms + 2 * A_DAY_MS) % A_DAY_MS;
-    const temperature_c = columns.fahrenheit ? celsius(heat) : heat;
+      return fail('BAD_VALUE', `Line ${line} has no time or no temperature: "${row.join(', ')}".`, `csv[${i}]`);
+    const at_ms = sinceFirst(time);
+    if (at_ms === null)
+      return fail(
+        'BAD_VALUE',
+        `Line ${line} lies before the one above it. Put the lines in the order of their times.`,
+        `csv[${i}]`,
+      );
+    const temperature_c = columns.fahrenheit || IN_FAHRENHEIT.test(cell) ? celsius(heat) : heat;
     if (temperature_c < -60 || temperature_c > 350)
-      return fail('OUT_OF_RANGE', `Line ${i + (named ? 2 : 1)} reads ${heat} °. Is that column the temperature?`, `csv[${i}]`);
-    logged.push({ at_ms, dated: time.dated, temperature_c });
+      return fail('OUT_OF_RANGE', `Line ${line} reads ${heat} °. Is that column the temperature?`, `csv[${i}]`);
+    logged.push({ at_ms, dated: time.kind === 'date', temperature_c });
   }
   return logged.length > 0
     ? succeed(logged)
@@ -57,6 +66,23 @@ export function readLoggerCsv(text: string): Result<readonly LoggedTemperature[]
 const delimiterOf = (text: string): string => [';', '\t'].find((one) => text.includes(one)) ?? ',';
 
 const A_DAY_MS = 86_400_000;
+type Time = { readonly ms: number; readonly kind: 'date' | 'clock' | 'count' };
+
+/** Dates stay as they are. What else counts goes on from the first line: a clock over every midnight, a count as it is. */
+function runningTime(): (time: Time) => number | null {
+  let first_ms: number | null = null;
+  let last_ms = -Infinity;
+  let midnights_ms = 0;
+  return ({ ms, kind }) => {
+    if (kind === 'date') return ms;
+    first_ms ??= ms;
+    if (kind === 'clock' && ms + midnights_ms < last_ms) midnights_ms += A_DAY_MS;
+    if (ms + midnights_ms < last_ms) return null;
+    last_ms = ms + midnights_ms;
+    return last_ms - first_ms;
+  };
+}
+
 type Columns = { readonly time: number; readonly heat: number; readonly fahrenheit: boolean; readonly unit_ms: number };
 
 function columnsOf(names: readonly string[] | null, first: readonly string[]): Columns | null {
@@ -77,12 +103,12 @@ function numberOf(cell: string): number | null {
 }
 
 /** A date, a clock time, or a plain count of minutes (or of `unit_ms`). */
-function timeOf(cell: string, unit_ms = 60_000): { readonly ms: number; readonly dated: boolean } | null {
+function timeOf(cell: string, unit_ms = 60_000): Time | null {
   const text = cell.trim();
   const clock = /^(\d{1,3}):(\d{2})(?::(\d{2}(?:\.\d+)?))?$/.exec(text);
-  if (clock) return { ms: (Number(clock[1]) * 3600 + Number(clock[2]) * 60 + Number(clock[3] ?? 0)) * 1000, dated: false };
+  if (clock) return { ms: (Number(clock[1]) * 3600 + Number(clock[2]) * 60 + Number(clock[3] ?? 0)) * 1000, kind: 'clock' };
   const count = numberOf(text);
-  if (count !== null) return { ms: count * unit_ms, dated: false };
+  if (count !== null) return { ms: count * unit_ms, kind: 'count' };
   const iso = /^\d{4}-\d{2}-\d{2}[T ]\d{1,2}:\d{2}/.test(text) ? Date.parse(text.replace(' ', 'T')) : NaN;
-  return Number.isFinite(iso) ? { ms: iso, dated: true } : null;
+  return Number.isFinite(iso) ? { ms: iso, kind: 'date' } : null;
 }
