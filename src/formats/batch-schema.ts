@@ -200,6 +200,7 @@ const base = Joi.string().valid(...Object.keys(SUPPORTS));
 const rh_pct = Joi.number().min(5).max(98);
 /** An appliance, in a batch or in the kitchen's kit. */
 export const APPLIANCE_SCHEMA = Joi.object({
+  id: Joi.string().pattern(/^[a-z0-9-]{1,60}$/),
   kind: Joi.string().valid(...APPLIANCE_KINDS),
   thermostat_offset_c: Joi.number().min(-60).max(60),
   pace: Joi.number().min(0.2).max(5),

@@ -1,4 +1,4 @@
-import { differences, sameAppliance, type Difference } from '@/core/batch';
+import { differences, ownAppliance, type Difference } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { batchesOf, maybeBatch, type BatchListRow, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
@@ -106,7 +106,7 @@ function entryOf(row: BatchListRow, measured: MeasurementRow | null, kit: readon
     id: row.id,
     name: row.name,
     recipe: row.recipe,
-    oven: kit.find(({ appliance }) => sameAppliance(appliance, row.appliance ?? {}))?.name ?? null,
+    oven: ownAppliance(kit, row.appliance ?? {})?.name ?? null,
     baked_on: row.baked_on,
     changed_at: row.updated_at.toISOString(),
     forecast: measured?.forecast ?? row.forecast,

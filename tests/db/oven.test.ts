@@ -1,7 +1,7 @@
 /** At the oven over a real PostgreSQL: calls, readings, a day that moves, and what is learned of it. */
 import pg from 'pg';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import type { BatchDocument } from '@/core/batch';
+import { ownAppliance, type BatchDocument } from '@/core/batch';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
@@ -18,6 +18,8 @@ const useCases = async () => ({
   ...(await import('@/server/start-batch')),
   ...(await import('@/server/open-batch')),
   ...(await import('@/server/measure-batch')),
+  ...(await import('@/server/kit')),
+  ...(await import('@/server/save-recipe')),
 });
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_at_the_oven'));
@@ -242,6 +244,30 @@ describe('what an oven teaches', () => {
     expect(must(await cases.viewLearned()).appliances.find(({ id }) => id === 'big-oven')).toMatchObject({ batches: 0 });
     expect(await cases.changeLearned('nowhere', { used: true })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
     expect(await cases.changeLearned('big-oven', {})).toMatchObject({ ok: false });
+  });
+  it('stays known when its dial is measured anew: old batches keep its name, new ones are planned with what it is now', async () => {
+    await db.query('delete from learned');
+    await slow();
+    const planned = await start('hillbars');
+    const before = (await documentOf(planned)).heat.appliance ?? expect.fail('no appliance');
+    expect(before).toMatchObject({ id: 'big-oven', thermostat_offset_c: -8 });
+    const kit = must(await cases.viewKit()).appliances;
+    const { name, appliance } = kit.find(({ id }) => id === 'big-oven') ?? expect.fail('no oven');
+    const learned = async () => must(await cases.viewLearned()).appliances.find(({ id }) => id === 'big-oven');
+    const known = await learned();
+    expect(known?.batches).toBe(2);
+    must(await cases.keepAppliance('big-oven', { name, appliance: { ...appliance, thermostat_offset_c: -3 } }));
+
+    expect((await documentOf(planned)).heat.appliance).toEqual(before);
+    const opened = must(await cases.openBatch(planned));
+    expect(ownAppliance(opened.appliances, before)).toMatchObject({ id: 'big-oven', known: { pace: before.pace } });
+    must(await cases.changeLearned('big-oven', { used: true }));
+    expect(await learned()).toEqual(known);
+    // A recipe of the book says what its dial was off; kept from a batch, it also says which oven it was.
+    must(await cases.keepInRecipe(planned));
+    const { appliance: now } = (await documentOf(await start('hillbars'))).heat;
+    expect(now).toMatchObject({ id: 'big-oven', thermostat_offset_c: -3, pace: before.pace });
+    must(await cases.keepAppliance('big-oven', { name, appliance }));
   });
   it('of the dryer that a batch is moved on to is learned from what is weighed in it, and used there', async () => {
     await db.query("delete from learned where appliance_id in ('dehydrator', 'fan-oven')");

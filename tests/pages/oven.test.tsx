@@ -11,6 +11,7 @@ import { CallCard } from '@/ui/oven/CallCard';
 import { Nothing } from '@/ui/oven/Nothing';
 import type { OvenBake } from '@/ui/oven/oven-view';
 import { Readings } from '@/ui/oven/Readings';
+import type { Appliance } from '@/core/batch';
 import { PaceLine } from '@/ui/batch/heat/PaceLine';
 
 const words = (element: React.ReactNode): string =>
@@ -145,6 +146,16 @@ describe('an oven’s own pace', () => {
       'Predict with it',
     );
     expect(words(<PaceLine heat={{ appliance: { kind: 'dehydrator' }, steps: [] }} appliances={kit} edits={edits} />)).toBe('');
+  });
+  it('stands beside what was measured anew since, of an oven that the programme knows by its id', () => {
+    const hot = [{ ...kit[0], appliance: { kind: 'static-oven' as const, thermostat_offset_c: -6 } }];
+    const line = (appliance: Appliance): string =>
+      words(<PaceLine heat={{ appliance, steps: [] }} appliances={hot} edits={edits} />);
+    expect(line({ id: 'big', thermostat_offset_c: -8, pace: 0.81 })).toMatch(
+      /Big oven: measured anew since this was planned\. Plan with what it is now Big oven: predicted at its own pace/,
+    );
+    expect(line({ id: 'big', thermostat_offset_c: -6, pace: 0.81 })).not.toContain('anew');
+    expect(line({ thermostat_offset_c: -8, pace: 0.81 })).toMatch(/^ ?This oven: predicted/);
   });
   it('is told of every appliance that a programme goes through', () => {
     const steps = [{ do: 'move' as const, appliance: { kind: 'static-oven' as const } }, { do: 'move' as const }];

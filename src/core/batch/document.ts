@@ -90,6 +90,8 @@ export const APPLIANCE_KINDS = [
 export type ApplianceKind = (typeof APPLIANCE_KINDS)[number];
 
 export type Appliance = {
+  /** Which of the kitchen's own it is, so that it stays the same one when it is measured anew. */
+  readonly id?: string;
   readonly kind?: ApplianceKind;
   /** What the air really is above the dial: negative when the dial reads hot. */
   readonly thermostat_offset_c?: number;

@@ -19,7 +19,7 @@ export type { Difference } from './differences';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export { USUAL_TRAY, onItsTray } from './shape/on-tray';
-export { USUAL_SHELVES, chamberOf, isChamber, sameAppliance, stepsIn } from './heat/appliances';
+export { USUAL_SHELVES, chamberOf, asMeasured, isChamber, measuredAnew, ownAppliance, stepsIn } from './heat/appliances';
 export { coolingOf } from './heat/cooling';
 export type { Cooling } from './heat/cooling';
 export type { Moment } from './heat/moments';

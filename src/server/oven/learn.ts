@@ -1,5 +1,13 @@
 import { setImmediate as othersFirst } from 'node:timers/promises';
-import { mapAppliances, namedAppliances, sameAppliance, type Appliance, type BatchDocument, type Stay } from '@/core/batch';
+import {
+  asMeasured,
+  mapAppliances,
+  namedAppliances,
+  ownAppliance,
+  type Appliance,
+  type BatchDocument,
+  type Stay,
+} from '@/core/batch';
 import { learnFrom, type Finished, type Learned, type Weighed } from '@/core/learning';
 import { timersOf } from '@/db/bakes';
 import { bakedBatches, maybeBatch } from '@/db/batches';
@@ -22,7 +30,7 @@ const AS_IT_COMES_OUT_MIN = 5;
 
 /** The appliance of the kit that a programme names. */
 export const inTheKit = (named: Appliance | undefined, kit: readonly ApplianceRow[]): ApplianceRow | null =>
-  kit.find(({ appliance }) => sameAppliance(appliance, named ?? {})) ?? null;
+  ownAppliance(kit, named ?? {}) ?? null;
 
 /** Those of the kit that a batch goes through. */
 function appliancesIn({ heat }: BatchDocument, kit: readonly ApplianceRow[]): Set<ApplianceRow> {
@@ -112,7 +120,7 @@ function finalShare(document: BatchDocument, measured: MeasurementRow | undefine
 export const usedPace = (row: { readonly used: boolean; readonly knowledge: Learned } | undefined): number | null =>
   row && row.used && row.knowledge.belief.batches > 0 ? Math.round(1000 * Math.exp(row.knowledge.belief.logPace)) / 1000 : null;
 
-/** A document as this kitchen's own appliances work. */
+/** A document in this kitchen's own appliances, as they were last measured and at the pace that they were found to have. */
 export const atItsPace = (
   document: BatchDocument,
   kit: readonly ApplianceRow[],
@@ -121,7 +129,9 @@ export const atItsPace = (
   ...document,
   heat: mapAppliances(document.heat, (named) => {
     const own = inTheKit(named, kit);
-    const pace = own ? usedPace(learned.get(own.id)) : null;
-    return pace === null ? named : { ...named, pace };
+    if (!own) return named;
+    const pace = usedPace(learned.get(own.id));
+    const known = named.id === own.id ? asMeasured(named, own.appliance) : named;
+    return { ...known, id: own.id, ...(pace === null ? {} : { pace }) };
   }),
 });

@@ -1,7 +1,7 @@
 'use client';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import { sameAppliance, type BatchDocument, type HeatStep } from '@/core/batch';
+import { ownAppliance, type BatchDocument, type HeatStep } from '@/core/batch';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -158,7 +158,7 @@ const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
 const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
-  const chosen = appliances.find((own) => sameAppliance(own.appliance, appliance ?? {}));
+  const chosen = ownAppliance(appliances, appliance ?? {});
   const own = chosen ? [] : [{ value: '', name: APPLIANCE_NAMES[kind] }];
   return (
     <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>

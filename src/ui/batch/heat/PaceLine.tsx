@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { namedAppliances, sameAppliance, type Appliance, type HeatStep } from '@/core/batch';
+import { asMeasured, measuredAnew, namedAppliances, ownAppliance, type Appliance, type HeatStep } from '@/core/batch';
 import { Button } from '../../kit/Button';
 import type { KitAppliance } from '../bench-props';
 import type { Edits } from '../use-batch';
@@ -10,20 +10,40 @@ type PaceLineProps = {
   readonly edits: Pick<Edits, 'change'>;
 };
 
-/** Whether the prediction knows each appliance of a programme by its own pace, what that rests on, and the other choice. */
+/**
+ * What the prediction knows of each appliance of a programme: whether the kit says otherwise by now, and its own pace, what
+ * that rests on, and the other choice.
+ */
 export function PaceLine({ heat, appliances, edits }: PaceLineProps): ReactNode {
   const lines = namedAppliances(heat).flatMap(({ path, appliance }) => {
-    const own = appliances.find((one) => sameAppliance(one.appliance, appliance));
-    if (appliance.pace === undefined && !own?.known) return [];
-    const set = (pace: number | null): void =>
-      edits.change<Appliance | undefined>(path, (now) => {
-        const { pace: _before, ...rest } = now ?? {};
-        return pace === null ? rest : { ...rest, pace };
-      });
-    return [<OnePace key={path.join('.')} pace={appliance.pace} own={own} onPace={set} />];
+    const own = ownAppliance(appliances, appliance);
+    const change = (next: (now: Appliance) => Appliance): void =>
+      edits.change<Appliance | undefined>(path, (now) => next(now ?? {}));
+    const setPace = (pace: number | null): void =>
+      change(({ pace: _before, ...rest }) => (pace === null ? rest : { ...rest, pace }));
+    const key = path.join('.');
+    return [
+      ...(own && own.id === appliance.id && measuredAnew(appliance, own.appliance)
+        ? [<MeasuredAnew key={`${key} anew`} name={own.name} onTake={() => change((now) => asMeasured(now, own.appliance))} />]
+        : []),
+      ...(appliance.pace !== undefined || own?.known
+        ? [<OnePace key={key} pace={appliance.pace} own={own} onPace={setPace} />]
+        : []),
+    ];
   });
   return lines.length === 0 ? null : <div className="flex flex-wrap gap-x-6 text-[14px]">{lines}</div>;
 }
+
+type MeasuredAnewProps = { readonly name: string; readonly onTake: () => void };
+
+const MeasuredAnew = ({ name, onTake }: MeasuredAnewProps): ReactNode => (
+  <p role="status" className="flex flex-wrap items-center gap-x-2 text-mind">
+    {name}: measured anew since this was planned.
+    <Button look="quiet" className="min-h-[24px] underline" onClick={onTake}>
+      Plan with what it is now
+    </Button>
+  </p>
+);
 
 type OnePaceProps = {
   readonly pace: number | undefined;

@@ -1,6 +1,6 @@
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { sameAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/batch';
+import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/batch';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
@@ -242,7 +242,7 @@ type IntoChoiceProps = {
 
 /** Which appliance of the kit the pieces are moved into; one that the kit does not have keeps the name of its kind. */
 function IntoChoice({ label, into, appliances, onInto }: IntoChoiceProps): ReactNode {
-  const own = appliances.find(({ appliance }) => sameAppliance(appliance, into));
+  const own = ownAppliance(appliances, into);
   const foreign = own ? [] : [{ value: '', name: APPLIANCE_NAMES[into.kind ?? 'static-oven'] }];
   return (
     <Choice
