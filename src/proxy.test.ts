@@ -21,6 +21,10 @@ describe('who may use the oven', () => {
     expect(ask('http://127.0.0.1:3210/api/batches', { method: 'PATCH', origin: 'http://127.0.0.1:9999' })).toBe(403);
     expect(ask('http://127.0.0.1:3210/recipes', { host: 'elsewhere.example' })).toBe(403);
   });
+  it('nothing at an address that cannot be read', () => {
+    expect(ask('http://127.0.0.1:3210/batch/%E0%A4%A')).toBe(404);
+    expect(ask('http://127.0.0.1:3210/recipes/%F0%9F%8D%AA%20100%25')).toBe(200);
+  });
   it('pages let nothing in from elsewhere', () => {
     const policy =
       proxy(new NextRequest('http://localhost/', { headers: { host: 'localhost' } })).headers.get('content-security-policy') ??

@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { CATALOGUE, fail } from '@/core/failure';
+import { CATALOGUE, fail, type Failure } from '@/core/failure';
 
 /** Names this machine has for itself. */
 const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
@@ -14,18 +14,32 @@ export function proxy(request: NextRequest): NextResponse {
   const origin = request.headers.get('origin');
   const ownName = OWN_NAMES.has(host.replace(/:\d+$/, ''));
   const foreign = origin !== null && !READS.has(request.method) && origin !== `${request.nextUrl.protocol}//${host}`;
-  if (!ownName || foreign) {
-    const { code, message, path } = fail(
-      'FOREIGN_ORIGIN',
-      'Upbeat Oven answers to its own pages on this machine only. Open it at the address that npm start printed.',
+  if (!ownName || foreign)
+    return refuse(
+      fail(
+        'FOREIGN_ORIGIN',
+        'Upbeat Oven answers to its own pages on this machine only. Open it at the address that npm start printed.',
+      ),
     );
-    return NextResponse.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
-  }
+  if (!isReadable(request.nextUrl.pathname))
+    return refuse(fail('NOT_FOUND', 'There is nothing at this address. It may have been mistyped.'));
   const response = NextResponse.next();
   response.headers.set('content-security-policy', POLICY);
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
   return response;
+}
+
+const refuse = ({ code, message, path }: Failure): NextResponse =>
+  NextResponse.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
+
+function isReadable(pathname: string): boolean {
+  try {
+    decodeURIComponent(pathname);
+    return true;
+  } catch {
+    return false; // a per cent sign that nothing readable follows
+  }
 }
 
 /** Next puts its own start-up scripts inline, and drawn things carry inline sizes; everything else comes from here. */
