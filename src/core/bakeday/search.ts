@@ -3,9 +3,10 @@ import { calendarOf } from './calendar';
 import { complaintsAbout } from './check-plan';
 import { costOf, weigh, type PlanCost } from './cost';
 import type { Day, Rec } from './day';
-import { decode, shortest, workshopOf, type Workshop } from './decode';
+import { decode } from './decode';
 import { freeModes, genomeOf, noBounds, type Genome } from './genome';
 import { neighbour } from './neighbour';
+import { shortest, workshopOf, type Workshop } from './workshop';
 
 /** A plan that is valid, with what it costs. */
 export type Planned = { readonly plan: readonly Rec[]; readonly cost: PlanCost; readonly weight: number };
