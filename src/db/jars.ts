@@ -80,9 +80,15 @@ export async function setJar(
   ]);
 }
 
-/** Takes a batch's packs back out, as if they had not been put away. */
-export async function removeJars(db: Queryable, batchId: string): Promise<void> {
+/** Takes a batch's packs back out, as if they had not been put away; false, and nothing done, once anything was done with one. */
+export async function removeJars(db: Queryable, batchId: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `select from jar join jar_event on jar_event.jar_id = jar.id where jar.batch_id = $1 and jar_event.act <> 'packed' limit 1`,
+    [batchId],
+  );
+  if (rowCount !== 0) return false;
   await db.query('delete from jar where batch_id = $1', [batchId]);
+  return true;
 }
 
 export async function addJarEvent(

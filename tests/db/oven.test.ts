@@ -19,6 +19,7 @@ const useCases = async () => ({
   ...(await import('@/server/open-batch')),
   ...(await import('@/server/measure-batch')),
   ...(await import('@/server/kit')),
+  ...(await import('@/server/jars/work-jar')),
   ...(await import('@/server/save-recipe')),
 });
 beforeAll(async () => {
@@ -119,6 +120,27 @@ describe('calls', () => {
     expect(must(await cases.openBatch(batch)).batch.baked_on).not.toBeNull();
     must(await cases.answerCall(batch, { do: 'undo' }));
     expect(must(await cases.openBatch(batch)).batch.baked_on).toBeNull();
+    expect((await db.query('select from jar where batch_id = $1', [batch])).rowCount).toBe(0);
+  });
+  it('finished, it is neither given up nor, once somebody ate of it, taken back', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    must(await done(batch, await until(batch, 'pack')));
+    expect(await cases.answerCall(batch, { do: 'give-up' })).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/stays in the log/) as string,
+    });
+    const jars = async () =>
+      (await db.query<{ id: string; left_over: number }>('select id, left_over from jar where batch_id = $1', [batch])).rows;
+    const [jar] = await jars();
+    must(await cases.workJar(jar.id, { do: 'eat', pieces: 1 }));
+    expect(await cases.answerCall(batch, { do: 'undo' })).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/under Jars/) as string,
+    });
+    expect(must(await cases.openBatch(batch)).batch.baked_on).not.toBeNull();
+    expect((await jars())[0].left_over).toBe(jar.left_over - 1);
+    await db.query('delete from bake where batch_id = $1', [batch]);
   });
   it('are told to whoever listens', async () => {
     const batch = await start('parsnip-buckwheat-snaps');

@@ -91,19 +91,25 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
   return succeed({ next: nextOf(done) });
 }
 
-async function undo({ db, bake, timers }: Held): Next {
+async function undo({ db, kitchen, bake, timers }: Held): Next {
   const last = timers.findLast(({ done_at }) => done_at !== null);
   if (!last) return fail('BAD_VALUE', 'Nothing is done yet that could be taken back.');
   if (bake.ended_at) {
+    if (!(await removeJars(db, bake.batch_id)))
+      return fail(
+        'BAD_VALUE',
+        'Its packs were opened, moved or taken from already, so it stays finished. Set them right under Jars.',
+      );
     await setBake(db, { ...bake, ended_at: null });
     await unmarkBaked(db, bake.batch_id);
-    await removeJars(db, bake.batch_id);
   }
   await rewrite(
     db,
     bake,
     timers.map((timer) => (timer === last ? { ...timer, done_at: null } : timer)),
   );
+  // A bake that goes on teaches nothing yet.
+  if (bake.ended_at) await relearn(db, kitchen, bake.batch_id);
   return succeed({ next: last.position });
 }
 
@@ -140,6 +146,8 @@ async function callLater({ db, bake, timers }: Held, more: number): Next {
 }
 
 async function giveUp({ db, bake }: Held): Next {
+  if (bake.ended_at)
+    return fail('BAD_VALUE', 'This batch is finished: it stays in the log. Take its last call back if it is not done.');
   await removeBake(db, bake.batch_id);
   return succeed({ next: null });
 }

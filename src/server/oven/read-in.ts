@@ -62,26 +62,31 @@ export const readIn = (batchId: string, body: unknown): Promise<Result<{ noted: 
     if (!request.ok) return request;
     const bake = await maybeBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven.');
-    const { value: asked } = request;
-    if (asked.by === 'start') {
-      await setTray(db, batchId, asked);
-      return succeed({ noted: 0 });
-    }
-    if (asked.by === 'strike')
-      return (await removeReading(db, batchId, asked.id))
-        ? succeed({ noted: 0 })
-        : fail('NOT_FOUND', 'This reading is gone already.');
-    const read = await readingsFor(db, batchId, asked);
-    if (!read.ok) return read;
-    const wrong = read.value.find(({ kind, value }) => value < RANGES[kind][0] || value > RANGES[kind][1]);
-    if (wrong) return fail('OUT_OF_RANGE', RANGES[wrong.kind][2], 'value');
-    await addReadings(db, batchId, read.value);
-    if (bake.ended_at) {
+    const noted = await note(db, batchId, request.value);
+    // What is noted, or struck out, of a finished bake changes what it taught.
+    if (noted.ok && bake.ended_at) {
       const kitchen = await kitchenOf(db);
       if (kitchen.ok) await relearn(db, kitchen.value, batchId);
     }
-    return succeed({ noted: read.value.length });
+    return noted;
   });
+
+async function note(db: Queryable, batchId: string, asked: ReadingRequest): Promise<Result<{ noted: number }>> {
+  if (asked.by === 'start') {
+    await setTray(db, batchId, asked);
+    return succeed({ noted: 0 });
+  }
+  if (asked.by === 'strike')
+    return (await removeReading(db, batchId, asked.id))
+      ? succeed({ noted: 0 })
+      : fail('NOT_FOUND', 'This reading is gone already.');
+  const read = await readingsFor(db, batchId, asked);
+  if (!read.ok) return read;
+  const wrong = read.value.find(({ kind, value }) => value < RANGES[kind][0] || value > RANGES[kind][1]);
+  if (wrong) return fail('OUT_OF_RANGE', RANGES[wrong.kind][2], 'value');
+  await addReadings(db, batchId, read.value);
+  return succeed({ noted: read.value.length });
+}
 
 type New = Omit<ReadingRow, 'id'>;
 
