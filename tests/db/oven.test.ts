@@ -306,6 +306,8 @@ describe('what an oven teaches', () => {
       went_in: null,
       before_g: 900,
     });
+    const told = (await seen(batch)).calls.filter(({ prompt }) => prompt.act.do === 'put-in').map((call) => call.appliance);
+    expect(told).toEqual(['Small fan oven', 'Small fan oven', 'Five-tray dehydrator']);
     await intoLeg(batch, 1);
     const dryer = (await seen(batch)).stands;
     expect(dryer).toMatchObject({ leg: 1, appliance: 'Five-tray dehydrator', from_min: 15, planned_min: 280, before_g: null });

@@ -46,16 +46,24 @@ const BAKE: OvenBake = {
         { do: 'put-in', kind: 'fan-oven', setpoint_c: 130, load: 1, loads: 1 },
         { from: 'before', runs: null },
       ),
+      appliance: 'Small fan oven',
       due_at: at(-17),
       done_at: at(-17),
     },
     {
       position: 1,
       prompt: prompt('heat-1/1', { do: 'step', kind: 'fan-oven', step: { do: 'turn' } }),
+      appliance: null,
       due_at: at(13),
       done_at: null,
     },
-    { position: 2, prompt: prompt('heat-1/2', { do: 'take-out', kind: 'fan-oven' }), due_at: at(40), done_at: null },
+    {
+      position: 2,
+      prompt: prompt('heat-1/2', { do: 'take-out', kind: 'fan-oven' }),
+      appliance: 'Small fan oven',
+      due_at: at(40),
+      done_at: null,
+    },
   ],
   next: 1,
   ended_at: null,
@@ -101,6 +109,7 @@ describe('the call at hand', () => {
     const mix = {
       position: 0,
       prompt: prompt('mix', { do: 'mix' }, { from: 'before', minutes: 0, hands: 26, runs: null }),
+      appliance: null,
       due_at: at(0),
       done_at: null,
     };

@@ -1,4 +1,4 @@
-import { stayIn, stayNow, writtenLegs, type Prompt, type Stay } from '@/core/batch';
+import { legsOf, stayIn, stayNow, writtenLegs, type Prompt, type Stay, type WrittenLeg } from '@/core/batch';
 import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED, outlook, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
@@ -19,6 +19,8 @@ import { inTheKit, sharesOf } from './learn';
 export type CallView = {
   readonly position: number;
   readonly prompt: Prompt;
+  /** The kit's name of the appliance that trays are brought to or taken from; null for every other call, and where it is none of ours. */
+  readonly appliance: string | null;
   readonly due_at: string;
   readonly done_at: string | null;
 };
@@ -122,14 +124,17 @@ type Noted = {
 function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): BakeView {
   const { timers, readings } = noted;
   const calls = callsOf(batch.document, house.pantry);
+  const names = writtenLegs(batch.document.heat).map((written) => ownOf(written, house.kit)?.name ?? null);
+  const legs = legsOf(timers.map(({ prompt }) => prompt));
   return {
     batch: batch.id,
     name: batch.name,
     pieces: calls.ok ? calls.value.prediction.yield.pieces : 0,
     day: bake.day,
-    calls: timers.map(({ position, prompt, due_at, done_at }) => ({
+    calls: timers.map(({ position, prompt, due_at, done_at }, i) => ({
       position,
       prompt,
+      appliance: names[legs[i] ?? -1] ?? null,
       due_at: due_at.toISOString(),
       done_at: done_at?.toISOString() ?? null,
     })),
@@ -141,12 +146,15 @@ function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): Bak
   };
 }
 
+const ownOf = ({ appliance, kind }: WrittenLeg, kit: readonly ApplianceRow[]): ApplianceRow | null =>
+  inTheKit(appliance ?? { kind }, kit);
+
 const BEFORE_ANY: Stay = { leg: 0, in: null, out: null };
 
 function standsOf(batch: BatchRow, { timers, readings, trays }: Noted, { pantry, kit, learned }: House): StandsView {
   const stay = stayNow(staysIn(timers)) ?? BEFORE_ANY;
   const written = writtenLegs(batch.document.heat).at(stay.leg);
-  const own = written ? inTheKit(written.appliance ?? { kind: written.kind }, kit) : null;
+  const own = written ? ownOf(written, kit) : null;
   const tray = trays.find(({ leg }) => leg === stay.leg);
   const courses = coursesOf(batch.document, pantry);
   const course = courses.ok ? courses.value.find(({ leg }) => leg === stay.leg) : undefined;

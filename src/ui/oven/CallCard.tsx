@@ -23,7 +23,7 @@ const BIG = 'min-h-[58px] flex-1 justify-center text-[17px]';
 export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): ReactNode {
   const { stands } = bake;
   const call = bake.calls[bake.next ?? 0];
-  const words = actWords(call.prompt.act, dial, bake.pieces);
+  const words = actWords(call.prompt.act, dial, bake.pieces, call.appliance);
   const address = `/api/oven/${bake.batch}`;
   const isHeat = call.prompt.runs !== null;
   return (

@@ -1,5 +1,6 @@
 import type { Act, HeatStep } from '@/core/batch';
 import { heatWord, type Dial } from '../format/dial-words';
+import { midSentence } from '../format/units';
 import { APPLIANCE_NAMES } from '../format/words';
 
 /** A call in words: what to do, what to mind, and what stands on the button when it is done. */
@@ -7,7 +8,8 @@ export type ActWords = { readonly title: string; readonly detail: string; readon
 
 const HOT = 'Hot trays: cloths on, door away from you.';
 
-export function actWords(act: Act, dial: Dial, pieces: number): ActWords {
+/** @param appliance - what this kitchen calls the appliance, where it has a name there */
+export function actWords(act: Act, dial: Dial, pieces: number, appliance: string | null = null): ActWords {
   switch (act.do) {
     case 'mix':
       return { title: 'Weigh and mix', detail: 'Wet first, flour last; hold some back.', done: 'Mixed' };
@@ -18,7 +20,7 @@ export function actWords(act: Act, dial: Dial, pieces: number): ActWords {
     case 'heat-up':
       return {
         title: `Switch on: ${heatWord(act.setpoint_c, dial, act.kind)}`,
-        detail: `The ${APPLIANCE_NAMES[act.kind]} heats while you shape.`,
+        detail: `The ${appliance ? midSentence(appliance) : APPLIANCE_NAMES[act.kind]} heats while you shape.`,
         done: 'It is on',
       };
     case 'put-in':
@@ -26,8 +28,8 @@ export function actWords(act: Act, dial: Dial, pieces: number): ActWords {
         title: act.loads > 1 ? `Put load ${act.load} of ${act.loads} in` : 'Put the trays in',
         detail:
           act.setpoint_c === null
-            ? `Into the ${APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`
-            : `${heatWord(act.setpoint_c, dial, act.kind)}, ${APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`,
+            ? `Into the ${appliance ? midSentence(appliance) : APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`
+            : `${heatWord(act.setpoint_c, dial, act.kind)}, ${appliance ?? APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`,
         done: 'They are in',
       };
     case 'step':

@@ -5,6 +5,8 @@ import type { Outlook } from '@/core/learning';
 export type Call = {
   readonly position: number;
   readonly prompt: Prompt;
+  /** What this kitchen calls the appliance that trays are brought to or taken from. */
+  readonly appliance: string | null;
   readonly due_at: string;
   readonly done_at: string | null;
 };

@@ -13,7 +13,15 @@ describe('calls in words', () => {
     ]);
     const load = { do: 'put-in', kind: 'static-oven', setpoint_c: 175, load: 2, loads: 3 } as const;
     expect(actWords(load, 'c', 4).title).toBe('Put load 2 of 3 in');
+    expect(actWords(load, 'c', 4).detail).toBe('175 °C, static oven. Weigh one tray first.');
     expect(actWords({ do: 'shape' }, 'c', 210).title).toBe('Shape 210 pieces');
+  });
+  it('name the appliance as this kitchen does', () => {
+    const load = { do: 'put-in', kind: 'static-oven', setpoint_c: 175, load: 1, loads: 1 } as const;
+    expect(actWords(load, 'c', 4, 'Old oven').detail).toBe('175 °C, Old oven. Weigh one tray first.');
+    expect(actWords({ ...load, setpoint_c: null }, 'c', 4, 'Old oven').detail).toBe('Into the old oven. Weigh one tray first.');
+    const on = { do: 'heat-up', kind: 'static-oven', setpoint_c: 175 } as const;
+    expect(actWords(on, 'c', 4, 'Old oven').detail).toBe('The old oven heats while you shape.');
   });
   it('count down in minutes, and hours where there are any', () => {
     expect([clockLeft(784_000), clockLeft(-65_000), clockLeft(7_384_000)]).toEqual(['13:04', '1:05', '2:03:04']);
@@ -24,6 +32,7 @@ describe('what is next', () => {
   const call = (due: string, done = false) => ({
     position: 0,
     prompt: { id: 'a', step: 'a', act: { do: 'mix' }, from: 'before', minutes: 0, hands: 3, runs: null } as const,
+    appliance: null,
     due_at: due,
     done_at: done ? due : null,
   });

@@ -8,6 +8,7 @@ import {
   dayBatch,
   dayOf,
   dueTimes,
+  legsOf,
   machinesOf,
   nextCall,
   predict,
@@ -44,6 +45,15 @@ describe('where the trays are', () => {
       { leg: 1, in: 10 * secondIn, out: null },
     ]);
     expect(stayNow(stays)?.leg).toBe(1);
+  });
+  it('calls tell which appliance they are at: every load of the first, then every load of the second', () => {
+    const legs = legsOf(prompts);
+    for (const [i, { act, step }] of prompts.entries()) {
+      const moves = act.do === 'put-in' || act.do === 'take-out';
+      const leg = act.do === 'heat-up' ? 0 : moves ? Number(step.split('-')[1]) - 1 : null;
+      expect(legs[i], `${step} ${act.do}`).toBe(leg);
+    }
+    expect(new Set(legs)).toEqual(new Set([null, 0, 1]));
   });
   it('before anything went in, it is where it goes first; after everything, where it was last', () => {
     expect(stayNow(staysOf(prompts, times(0)))).toEqual({ leg: 0, in: null, out: null });

@@ -106,6 +106,16 @@ export function dueTimes(prompts: readonly Prompt[], { done, added, starts, plan
   });
 }
 
+/** Which appliance of the programme each call brings trays to or takes them from, by its number; null for every other call. */
+export function legsOf(prompts: readonly Prompt[]): Array<number | null> {
+  let leg = -1;
+  return prompts.map(({ act }) => {
+    if (act.do === 'heat-up') return 0;
+    if (act.do === 'put-in' && act.load === 1) leg++;
+    return act.do === 'put-in' || act.do === 'take-out' ? leg : null;
+  });
+}
+
 /** When the first load's trays went into one appliance of the programme and came out of it; null: not yet. */
 export type Stay = { readonly leg: number; readonly in: number | null; readonly out: number | null };
 
