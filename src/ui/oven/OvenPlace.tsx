@@ -97,7 +97,7 @@ function NextList({ bakes, shown: at, now, dial, onChoose }: NextListProps): Rea
               type="button"
               disabled={call.position !== bake.next}
               onClick={() => onChoose(bake.batch)}
-              className="grid w-full grid-cols-[5.2rem_1fr] rounded-lg px-1 py-1 text-left text-[16px] enabled:hover:bg-face disabled:cursor-default"
+              className="grid w-full grid-cols-[5.2rem_1fr] gap-x-3 rounded-lg px-1 py-1 text-left text-[16px] enabled:hover:bg-face disabled:cursor-default"
             >
               <span className="text-soft" suppressHydrationWarning>
                 {wallClock(Date.parse(call.due_at), now)}

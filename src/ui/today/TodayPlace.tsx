@@ -125,7 +125,7 @@ function Hands({
         <ol className="text-[15.5px]">
           {coming.map(({ bake, call }) => (
             <li key={`${bake.batch} ${call.position}`} className={LINE}>
-              <span className="w-16 text-soft" suppressHydrationWarning>
+              <span className="w-[5.2rem] text-soft" suppressHydrationWarning>
                 {wallClock(Date.parse(call.due_at), now)}
               </span>
               <strong>{actWords(call.prompt.act, dial, bake.pieces).title}</strong>
