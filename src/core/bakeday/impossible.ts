@@ -3,7 +3,7 @@ import type { Day } from './day';
 import { fitsAlone } from './place';
 import { fail, succeed, type Result } from '../failure';
 
-/** Says which step can never fit, whatever the order; a day that passes has a plan. */
+/** Says which step can never fit, whatever the order. A day that passes may still have no plan: see whyNoPlan. */
 export function checkPossible(day: Day): Result<Day> {
   const calendar = calendarOf(day);
   const stores = new Map(day.stores.map(({ id, cap }) => [id, cap]));
