@@ -110,3 +110,14 @@ describe('the batch file', () => {
     expect(own({ water: 170, protein: 6, fat: 2, carbohydrate: 20 })).toMatchObject({ code: 'OUT_OF_RANGE' });
   });
 });
+
+describe('a key that belongs to the language, not to the format', () => {
+  const HILLBARS = readFileSync('examples/hillbars.batch.json', 'utf8');
+  it.each(['__proto__', 'constructor', 'prototype', 'toString'])('"%s" is unknown, at any depth', (key) => {
+    expect(readBatch(HILLBARS.replace('{', `{ "${key}": { "name": "x" },`))).toMatchObject({ code: 'UNKNOWN_KEY', path: key });
+    expect(readBatch(HILLBARS.replace('"amount"', `"${key}": {}, "amount"`))).toMatchObject({
+      code: 'UNKNOWN_KEY',
+      path: `recipe.ingredients[0].${key}`,
+    });
+  });
+});

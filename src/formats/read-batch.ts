@@ -31,9 +31,28 @@ export function checkBatch(value: unknown): Result<BatchDocument> {
 
 /** Checks any value against a schema; the first mistake comes back as a failure with the key it is at. */
 export function checkWith<T>(schema: Joi.ObjectSchema, value: unknown): Result<T> {
+  const hidden = prototypeKey(value);
+  if (hidden) return fail('UNKNOWN_KEY', unknownKey(hidden), hidden);
   // Numbers in quotes are mistakes worth telling, so nothing is converted.
   const outcome: Joi.ValidationResult<T> = schema.validate(value, { abortEarly: true, convert: false });
   return outcome.error ? failureOf(outcome.error.details[0]) : succeed(outcome.value);
+}
+
+const unknownKey = (path: string): string => `There is no key "${path}". Check its spelling, or take it out.`;
+
+/** Where a value names its own prototype, which the schema's copy would swallow unseen; null where nothing does. */
+function prototypeKey(value: unknown): string | null {
+  const open: Array<readonly [path: ReadonlyArray<string | number>, value: unknown]> = [[[], value]];
+  for (let next = open.pop(); next; next = open.pop()) {
+    const [path, inside] = next;
+    if (typeof inside !== 'object' || inside === null) continue;
+    for (const key of Object.keys(inside)) {
+      const here = [...path, Array.isArray(inside) ? Number(key) : key];
+      if (key === '__proto__') return pathOf(here);
+      open.push([here, (inside as Record<string, unknown>)[key]]);
+    }
+  }
+  return null;
 }
 
 const CODES: Readonly<Record<string, FailureCode>> = {
@@ -53,7 +72,7 @@ function failureOf(detail: Joi.ValidationErrorItem): Failure {
   const what = path || 'the document';
   const { limit, valids } = (detail.context ?? {}) as { limit?: number; valids?: unknown[] };
   const SENTENCES: Readonly<Record<string, string>> = {
-    'object.unknown': `There is no key "${path}". Check its spelling, or take it out.`,
+    'object.unknown': unknownKey(path),
     'any.required': `"${path}" is missing. Add it.`,
     'any.only': `"${path}" must be ${inWords(valids ?? [])}.`,
     'number.min': `"${path}" must be at least ${limit}.`,

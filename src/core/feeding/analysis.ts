@@ -12,19 +12,21 @@ export type Analysis = {
 };
 
 /** Crude fibre over total fibre, by category; the old method misses much of it [1]. Source: fit. */
-const CRUDE_SHARE: Record<string, number> = {
-  'flour/meal': 0.24,
-  'whole grain': 0.2,
-  'spent cereal grain': 0.33,
-  fruit: 0.45,
-  'fruit puree': 0.45,
-  'root/veg': 0.4,
-  'root/veg puree': 0.4,
-  seed: 0.35,
-  'nut/seed butter': 0.35,
-  'spice/herb': 0.5,
-  leavening: 0.1,
-};
+const CRUDE_SHARE = new Map<string, number>(
+  Object.entries({
+    'flour/meal': 0.24,
+    'whole grain': 0.2,
+    'spent cereal grain': 0.33,
+    fruit: 0.45,
+    'fruit puree': 0.45,
+    'root/veg': 0.4,
+    'root/veg puree': 0.4,
+    seed: 0.35,
+    'nut/seed butter': 0.35,
+    'spice/herb': 0.5,
+    leavening: 0.1,
+  }),
+);
 const OTHER_CRUDE_SHARE = 0.3;
 /** Modified Atwater factors for pet food [kcal/g] (NRC 2006). */
 const KCAL = { protein: 3.5, fat: 8.5, carbohydrate: 3.5 };
@@ -34,7 +36,7 @@ export function analyse(lines: readonly DoughLine[], finished_g: number): Analys
   const sum = compose(lines);
   const crude_g = lines.reduce(
     (total, { ingredient, mass_g }) =>
-      total + (ingredient.fibre * mass_g * (CRUDE_SHARE[ingredient.category] ?? OTHER_CRUDE_SHARE)) / 100,
+      total + (ingredient.fibre * mass_g * (CRUDE_SHARE.get(ingredient.category) ?? OTHER_CRUDE_SHARE)) / 100,
     0,
   );
   const pct = (mass_g: number): number => (100 * mass_g) / finished_g;

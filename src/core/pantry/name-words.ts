@@ -1,20 +1,22 @@
 /** Spellings of one word, brought to one. */
-const SAME: Readonly<Record<string, string>> = {
-  yoghurt: 'yogurt',
-  purée: 'puree',
-  pureed: 'puree',
-  gelatine: 'gelatin',
-  glycerin: 'glycerine',
-  unflavored: 'unflavoured',
-  wholewheat: 'wholemeal',
-  soya: 'soy',
-  tinned: 'canned',
-  tin: 'canned',
-  can: 'canned',
-  powdered: 'powder',
-  minced: 'mince',
-  leaves: 'leaf',
-};
+const SAME = new Map<string, string>(
+  Object.entries({
+    yoghurt: 'yogurt',
+    purée: 'puree',
+    pureed: 'puree',
+    gelatine: 'gelatin',
+    glycerin: 'glycerine',
+    unflavored: 'unflavoured',
+    wholewheat: 'wholemeal',
+    soya: 'soy',
+    tinned: 'canned',
+    tin: 'canned',
+    can: 'canned',
+    powdered: 'powder',
+    minced: 'mince',
+    leaves: 'leaf',
+  }),
+);
 /** Words whose plural is not made with an s. */
 const KEPT_S = new Set([
   'molasses',
@@ -46,7 +48,7 @@ export function wordsOf(text: string): string[] {
     .replace(/['’]s?\b/g, (apostrophe) => (apostrophe.endsWith('s') ? 's' : ''))
     .split(/[^a-z]+/)
     .filter(Boolean)
-    .map((word) => SAME[word] ?? singular(word));
+    .map((word) => SAME.get(word) ?? singular(word));
 }
 
 function singular(word: string): string {
@@ -57,7 +59,7 @@ function singular(word: string): string {
       : /(oes|ches|shes|xes)$/.test(word)
         ? word.slice(0, -2)
         : word.slice(0, -1);
-  return SAME[without] ?? without;
+  return SAME.get(without) ?? without;
 }
 
 /** Words shorter than this are not guessed at: too many are one letter apart. */

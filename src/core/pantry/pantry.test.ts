@@ -15,6 +15,19 @@ import {
   weighIngredient,
 } from '.';
 
+describe("an ingredient of the baker's own", () => {
+  // An own ingredient called "constructor" once took the whole pantry page down.
+  it.each(['constructor', 'toString', 'valueOf', 'hasOwnProperty'])('called %s is like any other', (name) => {
+    const own = ownIngredient(name, { water: 10, protein: 12, fat: 2, carbohydrate: 75, ash: 1 });
+    if (!own.ok) throw new Error(own.message);
+    const row = { ...own.value, id: name, category: name };
+    expect(preparationOf(row)).toBeNull();
+    expect(freshnessOf(row)).toEqual({ room_h: null, fridge_days: null, freezer_months: null });
+    expect(swapIdeas(row, PANTRY)).toEqual([]);
+    expect(findIngredient(name, new Map([[name, row]])).row).toBe(row);
+  });
+});
+
 describe('names', () => {
   it('every other name finds its own row, or asks', () => {
     for (const row of PANTRY.values())

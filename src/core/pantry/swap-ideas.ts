@@ -89,44 +89,46 @@ const FOR_EGG: readonly SwapIdea[] = [
 /** A fat has about four fifths of butter's weight: the rest of butter is water. */
 const FAT_IN_BUTTER = 0.82;
 
-const BY_ID: Readonly<Record<string, readonly SwapIdea[]>> = {
-  egg_whole: FOR_EGG,
-  milk_whole: [one('no-dairy', 'broth_homemade'), one('no-dairy', 'coconut_milk'), one('no-dairy', 'water')],
-  yogurt_plain: [one('no-dairy', 'applesauce'), one('no-dairy', 'pumpkin_puree'), one('no-dairy', 'coconut_milk')],
-  yogurt_greek: [one('no-dairy', 'applesauce'), one('no-dairy', 'sweet_potato_puree')],
-  cottage_cheese: [
-    one('no-dairy', 'chicken_cooked'),
-    one('no-dairy', 'lentils_cooked'),
-    one('no-lactose', 'parmesan_grated', 0.5),
-  ],
-  cream_cheese: [one('no-dairy', 'sweet_potato_puree'), one('no-dairy', 'peanut_butter')],
-  cheddar: [one('no-lactose', 'parmesan_grated', 0.9), one('no-dairy', 'brewers_yeast', 0.2)],
-  milk_powder_skim: [one('no-dairy', 'brewers_yeast', 0.5)],
-  butter_unsalted: [
-    one('no-dairy', 'rapeseed_oil', FAT_IN_BUTTER),
-    one('no-dairy', 'coconut_oil', FAT_IN_BUTTER),
-    one('no-dairy', 'beef_dripping', FAT_IN_BUTTER),
-  ],
-  broth_cube: [one('not-for-dogs', 'broth_homemade'), one('not-for-dogs', 'water')],
-  onion: [one('not-for-dogs', 'carrot_raw'), one('not-for-dogs', 'courgette_raw')],
-  onion_powder: [one('not-for-dogs', 'brewers_yeast'), one('not-for-dogs', 'parsley_dried')],
-  chives: [one('not-for-dogs', 'parsley_fresh')],
-  garlic_fresh: [one('not-for-dogs', 'parsley_fresh')],
-  garlic_powder: [one('not-for-dogs', 'brewers_yeast'), one('not-for-dogs', 'parsley_dried')],
-  chocolate_dark: [one('not-for-dogs', 'carob_powder', 0.6)],
-  chocolate_milk: [one('not-for-dogs', 'carob_powder', 0.6)],
-  cocoa_powder: [one('not-for-dogs', 'carob_powder')],
-  raisins: [one('not-for-dogs', 'blueberries'), one('not-for-dogs', 'apple_dried')],
-  currants_dried: [one('not-for-dogs', 'blueberries'), one('not-for-dogs', 'apple_dried')],
-  grapes: [one('not-for-dogs', 'blueberries')],
-  nutmeg: [one('not-for-dogs', 'cinnamon_ground')],
-  avocado: [one('not-for-dogs', 'banana_mashed')],
-  xylitol: [one('not-for-dogs', 'applesauce')],
-  sweeteners_artificial: [one('not-for-dogs', 'applesauce')],
-  macadamia: [one('not-for-dogs', 'pumpkin_seed')],
-  walnut_pecan: [one('not-for-dogs', 'pumpkin_seed')],
-  peanut_butter_salted: [one('other-butter', 'peanut_butter'), one('other-butter', 'tahini')],
-};
+const BY_ID = new Map<string, readonly SwapIdea[]>(
+  Object.entries({
+    egg_whole: FOR_EGG,
+    milk_whole: [one('no-dairy', 'broth_homemade'), one('no-dairy', 'coconut_milk'), one('no-dairy', 'water')],
+    yogurt_plain: [one('no-dairy', 'applesauce'), one('no-dairy', 'pumpkin_puree'), one('no-dairy', 'coconut_milk')],
+    yogurt_greek: [one('no-dairy', 'applesauce'), one('no-dairy', 'sweet_potato_puree')],
+    cottage_cheese: [
+      one('no-dairy', 'chicken_cooked'),
+      one('no-dairy', 'lentils_cooked'),
+      one('no-lactose', 'parmesan_grated', 0.5),
+    ],
+    cream_cheese: [one('no-dairy', 'sweet_potato_puree'), one('no-dairy', 'peanut_butter')],
+    cheddar: [one('no-lactose', 'parmesan_grated', 0.9), one('no-dairy', 'brewers_yeast', 0.2)],
+    milk_powder_skim: [one('no-dairy', 'brewers_yeast', 0.5)],
+    butter_unsalted: [
+      one('no-dairy', 'rapeseed_oil', FAT_IN_BUTTER),
+      one('no-dairy', 'coconut_oil', FAT_IN_BUTTER),
+      one('no-dairy', 'beef_dripping', FAT_IN_BUTTER),
+    ],
+    broth_cube: [one('not-for-dogs', 'broth_homemade'), one('not-for-dogs', 'water')],
+    onion: [one('not-for-dogs', 'carrot_raw'), one('not-for-dogs', 'courgette_raw')],
+    onion_powder: [one('not-for-dogs', 'brewers_yeast'), one('not-for-dogs', 'parsley_dried')],
+    chives: [one('not-for-dogs', 'parsley_fresh')],
+    garlic_fresh: [one('not-for-dogs', 'parsley_fresh')],
+    garlic_powder: [one('not-for-dogs', 'brewers_yeast'), one('not-for-dogs', 'parsley_dried')],
+    chocolate_dark: [one('not-for-dogs', 'carob_powder', 0.6)],
+    chocolate_milk: [one('not-for-dogs', 'carob_powder', 0.6)],
+    cocoa_powder: [one('not-for-dogs', 'carob_powder')],
+    raisins: [one('not-for-dogs', 'blueberries'), one('not-for-dogs', 'apple_dried')],
+    currants_dried: [one('not-for-dogs', 'blueberries'), one('not-for-dogs', 'apple_dried')],
+    grapes: [one('not-for-dogs', 'blueberries')],
+    nutmeg: [one('not-for-dogs', 'cinnamon_ground')],
+    avocado: [one('not-for-dogs', 'banana_mashed')],
+    xylitol: [one('not-for-dogs', 'applesauce')],
+    sweeteners_artificial: [one('not-for-dogs', 'applesauce')],
+    macadamia: [one('not-for-dogs', 'pumpkin_seed')],
+    walnut_pecan: [one('not-for-dogs', 'pumpkin_seed')],
+    peanut_butter_salted: [one('other-butter', 'peanut_butter'), one('other-butter', 'tahini')],
+  }),
+);
 const FAMILIES: ReadonlyArray<readonly [reason: SwapReason, members: readonly string[]]> = [
   ['other-flour', GRAIN_FLOURS],
   ['grain-free', GRAIN_FREE_FLOURS],
@@ -140,7 +142,7 @@ const FAMILIES: ReadonlyArray<readonly [reason: SwapReason, members: readonly st
 
 /** What can stand in for an ingredient, as far as this pantry has it; the dangerous ones have a way out first. */
 export function swapIdeas(row: Ingredient, pantry: Pantry): SwapIdea[] {
-  const ideas = [...(BY_ID[row.id] ?? [])];
+  const ideas = [...(BY_ID.get(row.id) ?? [])];
   const flour = GRAIN_FLOURS.includes(row.id) || GRAIN_FREE_FLOURS.includes(row.id) || isPlainFlour(row);
   for (const [reason, members] of FAMILIES) {
     const asFlour = flour && (members === GRAIN_FLOURS || members === GRAIN_FREE_FLOURS);

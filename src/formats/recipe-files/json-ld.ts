@@ -151,18 +151,20 @@ function stepsOf(value: unknown): string[] {
   });
 }
 
-const ENTITIES: Readonly<Record<string, string>> = {
-  amp: '&',
-  lt: '<',
-  gt: '>',
-  quot: '"',
-  apos: "'",
-  nbsp: ' ',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-  deg: '°',
-};
+const ENTITIES = new Map<string, string>(
+  Object.entries({
+    amp: '&',
+    lt: '<',
+    gt: '>',
+    quot: '"',
+    apos: "'",
+    nbsp: ' ',
+    frac12: '½',
+    frac14: '¼',
+    frac34: '¾',
+    deg: '°',
+  }),
+);
 
 /** Plain text of what pages put there: tags and entities gone. */
 function textOf(value: unknown): string[] {
@@ -172,7 +174,7 @@ function textOf(value: unknown): string[] {
     .replace(/<[^>]*>/g, '')
     .replace(/&#(\d+);/g, (_, code: string) => String.fromCodePoint(Math.min(0x10ffff, Number(code))))
     .replace(/&#x([0-9a-f]+);/gi, (_, code: string) => String.fromCodePoint(Math.min(0x10ffff, parseInt(code, 16))))
-    .replace(/&([a-z]+\d*);/gi, (entity, name: string) => ENTITIES[name.toLowerCase()] ?? entity)
+    .replace(/&([a-z]+\d*);/gi, (entity, name: string) => ENTITIES.get(name.toLowerCase()) ?? entity)
     .trim();
   return text === '' ? [] : [text];
 }

@@ -7,47 +7,51 @@ export type Amount = {
   readonly rest: string;
 };
 
-const GLYPHS: Readonly<Record<string, string>> = {
-  '¼': '1/4',
-  '½': '1/2',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-  '⅕': '1/5',
-  '⅙': '1/6',
-};
+const GLYPHS = new Map<string, string>(
+  Object.entries({
+    '¼': '1/4',
+    '½': '1/2',
+    '¾': '3/4',
+    '⅓': '1/3',
+    '⅔': '2/3',
+    '⅛': '1/8',
+    '⅜': '3/8',
+    '⅝': '5/8',
+    '⅞': '7/8',
+    '⅕': '1/5',
+    '⅙': '1/6',
+  }),
+);
 
-const WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  dozen: 12,
-  half: 0.5,
-  quarter: 0.25,
-  third: 1 / 3,
-};
+const WORDS = new Map<string, number>(
+  Object.entries({
+    a: 1,
+    an: 1,
+    one: 1,
+    two: 2,
+    three: 3,
+    four: 4,
+    five: 5,
+    six: 6,
+    seven: 7,
+    eight: 8,
+    nine: 9,
+    ten: 10,
+    eleven: 11,
+    twelve: 12,
+    dozen: 12,
+    half: 0.5,
+    quarter: 0.25,
+    third: 1 / 3,
+  }),
+);
 
 /** Fractions as glyphs and thin spaces as one writes them on a keyboard; odd slashes and dashes as the plain ones. */
 export const plainText = (text: string): string =>
   text
     .replace(
       /(\d)?\s?([¼½¾⅓⅔⅛⅜⅝⅞⅕⅙])/g,
-      (_, whole: string | undefined, glyph: string) => `${whole ? `${whole} ` : ''}${GLYPHS[glyph]}`,
+      (_, whole: string | undefined, glyph: string) => `${whole ? `${whole} ` : ''}${GLYPHS.get(glyph)}`,
     )
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(/[⁄∕]/g, '/')
@@ -62,25 +66,27 @@ const MIXED = /^(\d+)(?:\s+|\s*(?:and|&|-)\s*)(\d+)\s*\/\s*(\d+)/i;
 const DECIMAL = /^(\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|[.,]\d+)/;
 const WORD =
   /^(half a dozen|a couple of|a couple|a few|half an?|an? half|an? quarter|quarter of an?|an? third|third of an?|three quarters(?: of an?)?|two thirds(?: of an?)?|one and a half|two and a half|dozen|a dozen|[a-z]+)\b/i;
-const PHRASES: Readonly<Record<string, number>> = {
-  'half a dozen': 6,
-  'a dozen': 12,
-  'a couple': 2,
-  'a couple of': 2,
-  'half a': 0.5,
-  'half an': 0.5,
-  'a half': 0.5,
-  'a quarter': 0.25,
-  'quarter of a': 0.25,
-  'a third': 1 / 3,
-  'third of a': 1 / 3,
-  'three quarters': 0.75,
-  'three quarters of a': 0.75,
-  'two thirds': 2 / 3,
-  'two thirds of a': 2 / 3,
-  'one and a half': 1.5,
-  'two and a half': 2.5,
-};
+const PHRASES = new Map<string, number>(
+  Object.entries({
+    'half a dozen': 6,
+    'a dozen': 12,
+    'a couple': 2,
+    'a couple of': 2,
+    'half a': 0.5,
+    'half an': 0.5,
+    'a half': 0.5,
+    'a quarter': 0.25,
+    'quarter of a': 0.25,
+    'a third': 1 / 3,
+    'third of a': 1 / 3,
+    'three quarters': 0.75,
+    'three quarters of a': 0.75,
+    'two thirds': 2 / 3,
+    'two thirds of a': 2 / 3,
+    'one and a half': 1.5,
+    'two and a half': 2.5,
+  }),
+);
 const RANGE = /^\s*(?:-|to|or)\s*(?=[\d.,]|one|two|three|four|five|six)/i;
 
 type Read = { readonly value: number; readonly rest: string };
@@ -98,7 +104,7 @@ function numberAt(text: string): Read | null {
   const word = WORD.exec(text);
   if (!word) return null;
   const key = word[0].toLowerCase();
-  const value = PHRASES[key] ?? WORDS[key];
+  const value = PHRASES.get(key) ?? WORDS.get(key);
   return value === undefined ? null : { value, rest: text.slice(word[0].length) };
 }
 

@@ -5,18 +5,20 @@ import { readMeasure, startsWithContainer, volumeMl, type Measures, type ReadUni
 /** A weight on a label: "(400 g)", "400g tin", "(15 oz)". */
 const LABEL =
   /^\(?\s*(?:each |about |approx\.? |drained weight |net )*(\d+(?:[.,]\d+)?)[ -]?(kg|g|grams?|oz|ounces?|lb|ml|l)\b\.?\s*(drained)?\s*\)?/i;
-const LABEL_UNITS: Readonly<Record<string, Unit>> = {
-  kg: 'kg',
-  g: 'g',
-  gram: 'g',
-  grams: 'g',
-  oz: 'oz',
-  ounce: 'oz',
-  ounces: 'oz',
-  lb: 'lb',
-  ml: 'ml',
-  l: 'l',
-};
+const LABEL_UNITS = new Map<string, Unit>(
+  Object.entries({
+    kg: 'kg',
+    g: 'g',
+    gram: 'g',
+    grams: 'g',
+    oz: 'oz',
+    ounce: 'oz',
+    ounces: 'oz',
+    lb: 'lb',
+    ml: 'ml',
+    l: 'l',
+  }),
+);
 /** What stands in brackets. */
 export const BRACKETS = /\(([^()]*)\)/g;
 
@@ -83,8 +85,14 @@ function withoutSecondMeasure(text: string, measures: Measures): string {
 function labelAt(text: string): { label: NonNullable<Quantity['label']>; rest: string } | null {
   const found = LABEL.exec(text);
   if (!found || (text.startsWith('(') && !found[0].includes(')'))) return null;
+  const unit = LABEL_UNITS.get(found[2].toLowerCase());
+  if (!unit) return null;
   return {
-    label: { amount: Number(found[1].replace(',', '.')), unit: LABEL_UNITS[found[2].toLowerCase()], drained: Boolean(found[3]) },
+    label: {
+      amount: Number(found[1].replace(',', '.')),
+      unit,
+      drained: Boolean(found[3]),
+    },
     rest: text
       .slice(found[0].length)
       .trimStart()

@@ -10,6 +10,13 @@ function recipe(text: string): ReadRecipe {
   return result.value;
 }
 
+it('a word of the language that runs the product is no number', () => {
+  for (const word of ['constructor', 'valueOf', 'toString', '__proto__']) {
+    expect(readLine(`${word} cups oat flour`, PANTRY, HABITS).grams, word).not.toBeNaN();
+    expect(readLine(`2 ${word} eggs`, PANTRY, HABITS).grams, word).not.toBeNaN();
+  }
+});
+
 /**
  * Lines as people write them, in several styles and with mistakes: what they mean, and grams within a twentieth.
  * Weights by hand from the table's densities and count weights. `asks` marks what no reader could know.

@@ -67,7 +67,7 @@ function byCount(row: Ingredient | null, amount: number, { container, size }: Qu
   const one = pieceOf(row, container, size, sizes);
   if (one) {
     const usual = one.name === usualPiece(row)?.name;
-    const unknownSize = size !== null && !container && usual && !one.name.includes(SAME_SIZE[size] ?? size);
+    const unknownSize = size !== null && !container && usual && !one.name.includes(SAME_SIZE.get(size) ?? size);
     return {
       grams: amount * one.mass_g,
       unit: 'each',
@@ -108,16 +108,20 @@ const CONTAINS = new Set([
   'sachet',
   'envelope',
 ]);
-const SAME_CONTAINER: Readonly<Record<string, string>> = { tin: 'can', envelope: 'sachet', packet: 'sachet', slice: 'rasher' };
-const SAME_SIZE: Readonly<Record<string, string>> = {
-  'very large': 'extra large',
-  xl: 'extra large',
-  'x-large': 'extra large',
-  xlarge: 'extra large',
-  'extra-large': 'extra large',
-  big: 'large',
-  little: 'small',
-};
+const SAME_CONTAINER = new Map<string, string>(
+  Object.entries({ tin: 'can', envelope: 'sachet', packet: 'sachet', slice: 'rasher' }),
+);
+const SAME_SIZE = new Map<string, string>(
+  Object.entries({
+    'very large': 'extra large',
+    xl: 'extra large',
+    'x-large': 'extra large',
+    xlarge: 'extra large',
+    'extra-large': 'extra large',
+    big: 'large',
+    little: 'small',
+  }),
+);
 
 /** The weight the row gives for one of this container or size. */
 function pieceOf(
@@ -128,12 +132,12 @@ function pieceOf(
 ): Ingredient['countWeights'][number] | undefined {
   const { countWeights } = row;
   if (container) {
-    const wanted = SAME_CONTAINER[container] ?? container;
+    const wanted = SAME_CONTAINER.get(container) ?? container;
     return countWeights.find(({ name }) => name.split(' ').includes(wanted) || name.split(' ').includes(container));
   }
   if (countWeights.some(({ name }) => CONTAINS.has(name.split(' ')[0]))) return undefined;
   if (!size) return usualPiece(row);
-  const wanted = SAME_SIZE[size] ?? size;
+  const wanted = SAME_SIZE.get(size) ?? size;
   const here = countWeights.filter(({ name }) => !/^(UK|US) /.test(name) || name.startsWith(sizes));
   const plain = (name: string): string =>
     name
