@@ -144,6 +144,19 @@ describe('what cannot be met', () => {
     for (const { why: reason, nearest } of found.failed)
       if (reason !== 'no-dryer' && reason !== 'no-setpoint') expect(nearest?.minutes).toBeGreaterThan(0);
   });
+  // 2026-11-29: the row that comes nearest said Snap 6.1 and 48 days, and the strategy below it, with the same programme, 6.4 and 109.
+  it('every row is judged as the batch itself would be, so that two rows of one programme agree', () => {
+    for (const { school, nearest } of [...found.failed, ...find({ snap_min: 8, keeps_days_min: 300 }).failed]) {
+      if (!nearest) continue;
+      const worked = predict({ ...HILLBARS, heat: nearest.heat }, KITCHEN);
+      if (!worked.ok) throw new Error(worked.message);
+      const { outcome, keeps, heat } = worked.value.prediction;
+      expect(nearest.snap, school).toBeCloseTo(outcome.snap, 9);
+      expect(nearest.days, school).toBeCloseTo(keeps[0].days, 9);
+      expect(nearest.browning, school).toBeCloseTo(heat.browning, 9);
+      expect(nearest.minutes, school).toBeCloseTo(heat.minutes, 9);
+    }
+  });
   it.each([
     ['nothing wanted', {}, 'target'],
     ['at least more than at most', { snap_min: 8, snap_max: 3 }, 'target.snap_min'],

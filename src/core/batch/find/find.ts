@@ -74,7 +74,7 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
     const mine = cuts.filter((cut) => cut.school === school);
     const best = pickBest(mine, prefer, document, kitchen, goal);
     if (best) likely.push(best);
-    else if (mine.length > 0 || isExpected(school, setting)) failed.push(failureOf(school, mine, setting, goal));
+    else if (mine.length > 0 || isExpected(school, setting)) failed.push(failureOf(school, mine, setting, (heat) => nearOf(heat, document, kitchen)));
     yield { done: 1, of: 1 };
   }
   const shown: Candidate[] = [];
@@ -275,10 +275,10 @@ const isExpected = (school: School, { kind, drier }: Setting): boolean =>
   kind !== 'freezer' &&
   (school === 'dryer-second' ? drier === null : school !== 'as-written');
 
-function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, goal: Goal): Failed {
+function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, judged: (heat: Heat) => Near | null): Failed {
   if (cuts.length === 0) return { school, why: school === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
-  return { school, why: best.why ?? 'caution', nearest: nearOf(best, goal) };
+  return { school, why: best.why ?? 'caution', nearest: judged(best.heat) };
 }
 
 /** It meets the target when all goes as is likely, but not often enough. */
@@ -288,13 +288,13 @@ const unsure = ({ school, heat, minutes, prediction: { outcome, keeps, heat: hea
   nearest: { heat, minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning },
 });
 
-const nearOf = ({ heat, ending }: Cut, goal: Goal): Near => ({
-  heat,
-  snap: ending.finish.snap,
-  days: goal.daysOf(ending.finish),
-  browning: ending.browning,
-  minutes: minutesOf(heat.steps),
-});
+/** What a programme that misses would give, predicted as every other row is: a coarse trial says something else of it. */
+function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): Near | null {
+  const worked = predict({ ...document, heat }, kitchen, 'unadvised');
+  if (!worked.ok) return null;
+  const { outcome, keeps, heat: heated } = worked.value.prediction;
+  return { heat, minutes: heated.minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning };
+}
 
 /** The cut that misses by least, predicted with its bands. */
 function nearestOf(cuts: readonly Cut[], document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
