@@ -21,6 +21,12 @@ export async function maybeBatch(db: Queryable, id: string): Promise<BatchRow | 
   return rows[0] ?? null;
 }
 
+/** One batch, held until the transaction ends, so that nobody saves it in between. */
+export async function holdBatch(db: Queryable, id: string): Promise<BatchRow | null> {
+  const { rows } = await db.query<BatchRow>(`select ${COLUMNS} from batch where id = $1 for update`, [id]);
+  return rows[0] ?? null;
+}
+
 /** A batch as lists show it: of its document only what it is baked in. */
 export type BatchListRow = Omit<BatchRow, 'document'> & {
   readonly appliance: Appliance | null;

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { lengthened } from '@/core/batch';
 import { fail, succeed, type Result } from '@/core/failure';
 import { holdBake, removeBake, setBake, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
-import { markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
+import { holdBatch, markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { removeJars } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
@@ -10,12 +10,12 @@ import { checkWith } from '@/formats/read-batch';
 import { forecast } from '../forecast';
 import { store } from '../jars/store';
 import { loadPantry } from '../pantry';
-import { kitchenOf } from '../view-kitchen';
+import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { callsOf, minuteOf, nextOf, writeTimers } from './bake-state';
 import { relearn } from './learn';
 import { reflow } from './reflow';
-import { today } from '../kitchen-clock';
+import { now } from '../clock';
 
 type Answer =
   /** The call at a position is done; one that is done already stays so. */
@@ -76,13 +76,13 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
   if (!call) return fail('BAD_VALUE', 'There is no such call. Reload the page.', 'position');
   if (call.done_at) return succeed({ next });
   if (position !== next) return fail('CHANGED_ELSEWHERE', 'Something else comes first. The page shows what.', 'position');
-  const at = new Date();
+  const at = new Date(now());
   const done = timers.map((timer) => (timer.position === position ? { ...timer, done_at: at } : timer));
   const ended_at = nextOf(done) === null ? at : null;
   await setBake(db, { ...bake, ended_at });
   await rewrite(db, bake, done);
   if (ended_at) {
-    await markBaked(db, bake.batch_id, today());
+    await markBaked(db, bake.batch_id, todayIn(kitchen));
     await relearn(db, kitchen, bake.batch_id);
     const batch = await maybeBatch(db, bake.batch_id);
     const stored = batch && (await store(db, kitchen, batch, await loadPantry(db)));
@@ -120,14 +120,16 @@ async function stayLonger(held: Held, more: number): Next {
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing can be lengthened.');
   const { runs } = timers[next].prompt;
   if (runs === null) return callLater(held, more);
-  const batch = await maybeBatch(db, bake.batch_id);
+  const batch = await holdBatch(db, bake.batch_id);
   if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
   const document = lengthened(batch.document, runs, more);
   const pantry = await loadPantry(db);
   const [calls, predicted] = [callsOf(document, pantry), forecast(document, { pantry }, false)];
   if (!calls.ok) return calls;
   if (!predicted.ok) return predicted;
-  await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });
+  const saved = await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });
+  if (!saved)
+    return fail('CHANGED_ELSEWHERE', 'Someone changed this batch at the same moment. Ask for the minutes once more.', 'minutes');
   await writeTimers(db, bake, calls.value.prompts, timers);
   if (bake.day) await reflow(db, kitchen, bake.day);
   return succeed({ next });
@@ -137,7 +139,7 @@ async function callLater({ db, bake, timers }: Held, more: number): Next {
   const next = nextOf(timers);
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing is called any more.');
   // From now on when it is overdue: "in two minutes" means two minutes from now.
-  const overdue = Math.max(0, minuteOf(Date.now()) - minuteOf(timers[next].due_at));
+  const overdue = Math.max(0, minuteOf(now()) - minuteOf(timers[next].due_at));
   const later = timers.map((timer) =>
     timer.position === next ? { ...timer, added_minutes: timer.added_minutes + Math.round(overdue) + more } : timer,
   );
