@@ -105,6 +105,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     await setCosts(db, id, demo.costs);
     for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
     for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
+    const kitchen = (await maybeKitchen(db)) ?? raise('no kitchen');
     const today = await dateOf(db);
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {
@@ -122,10 +123,9 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
       await wasBaked(db, id, { id: batchId, document, batch, baked_on: daysBefore(today, batch.days_ago), pantry });
       const row = { id: batchId, name: batch.name, document, baked_on: daysBefore(today, batch.days_ago) };
-      must(await store(db, demo.kitchen, row, pantry));
+      must(await store(db, kitchen, row, pantry));
       await eatFrom(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
     }
-    const kitchen = (await maybeKitchen(db)) ?? raise('no kitchen');
     for (const appliance of demo.appliances) await relearnAppliance(db, kitchen, appliance);
     const learned = await learnedOf(db, id);
     const { due_planned, others, ...saturday } = demo.saturday;

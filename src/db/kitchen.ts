@@ -18,6 +18,8 @@ export type KitchenRow = {
   readonly losses_used: boolean;
   readonly losses_since: string | null;
   readonly places: Places;
+  /** IANA name of where its clocks are set; null: as the machine's. */
+  readonly time_zone: string | null;
 } & HabitsRow;
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
@@ -39,7 +41,7 @@ export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
     `select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, losses_used, losses_since,
        json_build_object('trays', trays, 'fridge', fridge_places, 'freezer', freezer_places) as places,
-       measures, cup_fill, scale_step_g, cut_gaps_mm
+       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone
      from kitchen order by id limit 1`,
   );
   return rows[0] ?? null;

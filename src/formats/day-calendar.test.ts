@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { solve } from '@/core/bakeday';
@@ -34,4 +35,17 @@ describe('a day as a calendar', () => {
     expect(new Set(ids).size).toBe(ids.length);
     for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
   });
+});
+
+// 2026-11-29: away from Greenwich calls were written hours off, and an hour more after clocks were changed.
+it.each(['Europe/London', 'Pacific/Auckland'])('seven in the morning stays seven in %s, whatever clocks do that night', (TZ) => {
+  const script = `
+    import { dayCalendar } from './src/formats/day-calendar';
+    const day = { batches: [{ id: 'a', steps: [{ id: 'mix' }] }] };
+    const plan = [{ b: 0, j: 0, s: 1860, e: 1870, m: -1, att: [{ s: 1860, e: 1870, n: 1 }] }];
+    for (const iso of ['2026-03-28', '2026-04-04', '2026-10-24', '2026-11-28'])
+      console.log(dayCalendar(iso, day, plan, { batch: () => 'batch', visit: () => 'visit' }));`;
+  const args = ['--import', 'tsx', '--input-type=module', '-e', script];
+  const text = execFileSync(process.execPath, args, { env: { ...process.env, TZ }, encoding: 'utf8' });
+  expect(text.match(/DTSTART:\d{8}T070000/g)).toHaveLength(4);
 });

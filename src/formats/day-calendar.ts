@@ -18,8 +18,8 @@ const MS_PER_MINUTE = 60_000;
  */
 export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], names: DayNames): string {
   const calendar = ical({ name: `Bake day ${iso}`, prodId: { company: 'Upbeat Oven', product: 'Bake day', language: 'EN' } });
-  const midnight = new Date(`${iso}T00:00:00`).getTime();
-  const at = (minute: number): Date => new Date(midnight + minute * MS_PER_MINUTE);
+  // A floating time is written as Greenwich reads it. So 07:00 is 07:00 in every zone, also after clocks were changed.
+  const at = (minute: number): Date => new Date(Date.parse(`${iso}T00:00:00Z`) + minute * MS_PER_MINUTE);
   for (const { b, j, att } of [...plan].sort((x, y) => x.s - y.s)) {
     const step = day.batches[b].steps[j];
     for (const [i, { s, e }] of att.entries()) {

@@ -21,9 +21,9 @@ import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
 import { followPlan } from './oven/follow-plan';
-import { midnightOf } from './kitchen-clock';
-import { begunOn, minuteOf } from './oven/bake-state';
-import { kitchenOf } from './view-kitchen';
+import { minuteSince, now, type TimeZone } from './clock';
+import { begunOn } from './oven/bake-state';
+import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
 /** A bake day opened: what could be baked, on what, and what was decided. */
@@ -40,11 +40,12 @@ export type BakeDayView = BakeDayRow & {
 const DUE_MIN = 1020;
 const LISTED = 24;
 
-export const viewBakeDay = (asked: string | undefined, today: string): Promise<Result<BakeDayView>> =>
+export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
+    const today = todayIn(kitchen.value);
     if (asked !== undefined && !isDay(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id, today);
     const row: BakeDayRow = kept ?? {
@@ -58,9 +59,10 @@ export const viewBakeDay = (asked: string | undefined, today: string): Promise<R
 /** What could be baked on a day, on what, and what of it goes on already. */
 export async function workOf(
   db: Queryable,
-  { id, room_c, places }: Pick<KitchenRow, 'id' | 'room_c' | 'places'>,
+  kitchen: Pick<KitchenRow, 'id' | 'room_c' | 'places' | 'time_zone'>,
   row: BakeDayRow,
 ): Promise<Pick<BakeDayView, 'batches' | 'machines' | 'places' | 'stuck' | 'underWay'>> {
+  const { id, room_c, places } = kitchen;
   const pantry = await loadPantry(db);
   const kit = await appliancesOf(db, id);
   const batches: Array<BakeDayView['batches'][number]> = [];
@@ -78,16 +80,16 @@ export async function workOf(
     ...machine,
     name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,
   }));
-  return { batches, machines, places, stuck, underWay: await underWayOn(db, row.day, picked, Date.now()) };
+  return { batches, machines, places, stuck, underWay: await underWayOn(db, row.day, picked, zoneOf(kitchen)) };
 }
 
 /** What has begun of a day's batches; null while nothing has. */
-async function underWayOn(db: Queryable, day: string, picked: readonly string[], now: number): Promise<UnderWay | null> {
+async function underWayOn(db: Queryable, day: string, picked: readonly string[], zone: TimeZone): Promise<UnderWay | null> {
   const bakes = await bakesOn(db, day);
   if (bakes.length === 0) return null;
   const timers = await timersOf(db, picked);
-  const begun = bakes.flatMap((bake) => begunOn(day, bake, timers.get(bake.batch_id) ?? [], now));
-  return { now: minuteOf(now - midnightOf(day)), begun };
+  const begun = bakes.flatMap((bake) => begunOn({ day, zone }, bake, timers.get(bake.batch_id) ?? []));
+  return { now: minuteSince(day, now(), zone), begun };
 }
 
 const minute = Joi.number().integer().min(0).max(30_000);
@@ -149,5 +151,5 @@ async function moveCalls(db: Queryable, kitchen: KitchenRow, row: BakeDayRow): P
   // A plan of other batches or steps than there are now says nothing of these.
   const steps = day.batches.reduce((sum, batch) => sum + batch.steps.length, 0);
   const fits = row.plan.length === steps && row.plan.every(({ b, j }) => day.batches[b]?.steps[j] !== undefined);
-  if (fits) await followPlan(db, row.day, day, row.plan);
+  if (fits) await followPlan(db, { day: row.day, zone: zoneOf(kitchen) }, day, row.plan);
 }

@@ -11,9 +11,9 @@ import { labelSvg } from '@/formats/label/label-svg';
 import { checkWith } from '@/formats/read-batch';
 import { banded } from './banded';
 import { loadPantry } from './pantry';
-import { kitchenOf } from './view-kitchen';
+import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
-import { today } from './kitchen-clock';
+import { now } from './clock';
 
 /** A size that a label has when nobody has said [mm]. */
 const USUAL_LABEL = { width_mm: 100, height_mm: 62 } as const;
@@ -45,7 +45,7 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     const known = banded(row.document, await loadPantry(db));
     if (!known.ok) return known;
     const { worked, prediction } = known.value;
-    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? today() };
+    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? todayIn(kitchen.value) };
     const facts = labelFacts(row.document, prediction, worked.lines, maker, pack ?? row.document.label?.pack ?? 0);
     return succeed({
       row,
@@ -143,10 +143,10 @@ export async function workLabelPrinter(body: unknown): Promise<Result<PrinterSta
   if (request.value.do === 'print') {
     const label = await printable(request.value.batch);
     if (!label.ok) return label;
-    const trouble = printer().print(request.value.count, Date.now());
-    return trouble ? fail('PRINTER_WAITS', TROUBLES[trouble]) : succeed(printer().state(Date.now()));
+    const trouble = printer().print(request.value.count, now());
+    return trouble ? fail('PRINTER_WAITS', TROUBLES[trouble]) : succeed(printer().state(now()));
   }
-  const now_ms = Date.now();
+  const now_ms = now();
   const act = request.value.do;
   if (act === 'load') printer().load(now_ms);
   if (act === 'plug' || act === 'unplug') printer().plug(act === 'plug', now_ms);

@@ -9,9 +9,8 @@ import { checkWith } from '@/formats/read-batch';
 import { forecast } from './forecast';
 import { relearn } from './oven/learn';
 import { loadPantry } from './pantry';
-import { kitchenOf } from './view-kitchen';
+import { kitchenOf, todayIn } from './view-kitchen';
 import { inTransaction } from './with-database';
-import { today } from './kitchen-clock';
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
@@ -67,9 +66,10 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
         'Someone entered weights for this batch in the meantime. Reload to see them; what you typed is still here.',
         'revision',
       );
-    await markBaked(db, id, today());
     const kitchen = await kitchenOf(db);
-    if (kitchen.ok) await relearn(db, kitchen.value, id);
+    if (!kitchen.ok) return kitchen;
+    await markBaked(db, id, todayIn(kitchen.value));
+    await relearn(db, kitchen.value, id);
     return succeed({ revision });
   });
 

@@ -4,7 +4,7 @@ import { ownIngredient, waterByDrying, type OwnComposition } from '@/core/pantry
 import { addLot, ingredients, setLotLeft, setPrice, stockIngredients } from '@/db/pantry';
 import { OWN_COMPOSITION } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
-import { DAY_FIELD } from './kitchen-clock';
+import { DAY_FIELD } from './day-field';
 import { loadPantry } from './pantry';
 import { refreshRecipes } from './refresh-recipes';
 import { kitchenOf } from './view-kitchen';

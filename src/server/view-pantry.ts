@@ -1,7 +1,7 @@
 import { succeed, type Result } from '@/core/failure';
 import { freshnessOf, preparationOf, type Freshness, type Ingredient, type Preparation } from '@/core/pantry';
 import { ingredients, lotsOf, pricesOf, type LotRow, type PriceRow } from '@/db/pantry';
-import { kitchenOf } from './view-kitchen';
+import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
 /** One ingredient with what it costs, what is in the house and how it is prepared. */
@@ -12,7 +12,7 @@ export type PantryItem = {
   readonly preparation: Preparation | null;
   readonly freshness: Freshness;
 };
-export type PantryView = { readonly currency: string; readonly items: readonly PantryItem[] };
+export type PantryView = { readonly today: string; readonly currency: string; readonly items: readonly PantryItem[] };
 
 export const viewPantry = (): Promise<Result<PantryView>> =>
   withDatabase(async (db) => {
@@ -28,7 +28,7 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
       preparation: preparationOf(row),
       freshness: freshnessOf(row),
     }));
-    return succeed({ currency: kitchen.value.currency, items });
+    return succeed({ today: todayIn(kitchen.value), currency: kitchen.value.currency, items });
   });
 
 /** Names of ingredients by id. */

@@ -6,7 +6,7 @@ import { appliancesOf } from '@/db/kitchen';
 import { lotsOf, ingredients } from '@/db/pantry';
 import { jarsIn, type JarView } from './jars/view-jars';
 import { viewOven, type BakeView } from './oven/view-oven';
-import { kitchenOf } from './view-kitchen';
+import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
 /** The day at a glance: what is where, what hands do next, what must be used, and when it is baked again. */
@@ -30,13 +30,14 @@ export type TodayView = {
 
 const USE_WITHIN_DAYS = 7;
 
-export async function viewToday(today: string): Promise<Result<TodayView>> {
+export async function viewToday(): Promise<Result<TodayView>> {
   const oven = await viewOven();
   if (!oven.ok) return oven;
   return withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
+    const today = todayIn(kitchen.value);
     const within = (date: string): boolean => dayNumber(date) - dayNumber(today) <= USE_WITHIN_DAYS;
     const names = new Map((await ingredients(db)).map((row) => [row.id, row.name]));
     const next = await maybeNextBakeDay(db, id, today);
@@ -47,7 +48,7 @@ export async function viewToday(today: string): Promise<Result<TodayView>> {
       now: oven.value.now,
       bakes: oven.value.bakes,
       appliances: (await appliancesOf(db, id)).map(({ id: appliance, name }) => ({ id: appliance, name })),
-      jars: (await jarsIn(db, id)).filter(({ surely }) => within(surely)),
+      jars: (await jarsIn(db, kitchen.value)).filter(({ surely }) => within(surely)),
       lots: (await lotsOf(db, id)).flatMap(({ ingredient_id, left_g, best_before }) =>
         best_before !== null && left_g > 0 && within(best_before)
           ? [{ name: names.get(ingredient_id) ?? ingredient_id, left_g, best_before }]

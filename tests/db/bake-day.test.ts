@@ -3,6 +3,7 @@ import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { complaintsAbout, solve } from '@/core/bakeday';
 import { dayOf } from '@/core/batch';
+import { setClock } from '@/server/clock';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
@@ -17,10 +18,12 @@ beforeAll(async () => {
 afterAll(() => close());
 
 const TODAY = '2026-11-25';
+beforeAll(() => setClock(() => Date.parse(`${TODAY}T12:00:00Z`)));
+afterAll(() => setClock());
 
 describe('the demo Saturday', () => {
   it('has six batches that can all be ready in time, on machines of the kit', async () => {
-    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    const view = must(await cases.viewBakeDay(undefined));
     expect(new Date(`${view.day}T12:00:00Z`).getUTCDay()).toBe(6);
     expect(view.settings.picked).toHaveLength(6);
     expect(view.batches.length).toBeGreaterThanOrEqual(6);
@@ -33,7 +36,7 @@ describe('the demo Saturday', () => {
   it('waits for trays when the kitchen has few; as many as there are is noted in the kit', async () => {
     const few = { trays: 2, fridge: 1, freezer: 1 };
     must(await cases.savePlaces(few));
-    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    const view = must(await cases.viewBakeDay(undefined));
     expect(view.places).toEqual(few);
     expect(must(await cases.viewKit()).places).toEqual(few);
     const day = dayOf(view.settings, view);
@@ -46,7 +49,7 @@ describe('the demo Saturday', () => {
     must(await cases.savePlaces({ trays: 8, fridge: 4, freezer: 12 }));
   });
   it('is kept with its plan, pins and hours, and opened again as it was', async () => {
-    const view = must(await cases.viewBakeDay(undefined, TODAY));
+    const view = must(await cases.viewBakeDay(undefined));
     const settings = {
       ...view.settings,
       hands: 1,
@@ -55,22 +58,22 @@ describe('the demo Saturday', () => {
     };
     const plan = [{ b: 0, j: 0, s: 540, e: 560, m: -1, att: [{ s: 540, e: 560, n: 1 }] }];
     must(await cases.saveBakeDay(view.day, { settings, plan }));
-    expect(must(await cases.viewBakeDay(view.day, TODAY))).toMatchObject({ settings, plan });
+    expect(must(await cases.viewBakeDay(view.day))).toMatchObject({ settings, plan });
     const pinned = dayOf(settings, view);
     expect(pinned.batches[0].steps[0].pin).toBe(540);
     expect(pinned.quiet[0]).toEqual([1260, 1860]);
   });
   it('a day that nobody planned is empty, and tomorrow when none is asked for', async () => {
-    expect(must(await cases.viewBakeDay('2030-01-01', TODAY))).toMatchObject({
+    expect(must(await cases.viewBakeDay('2030-01-01'))).toMatchObject({
       day: '2030-01-01',
       settings: { picked: [] },
       plan: [],
     });
     await db.query('delete from bake_day');
-    expect(must(await cases.viewBakeDay(undefined, TODAY)).day).toBe('2026-11-26');
+    expect(must(await cases.viewBakeDay(undefined)).day).toBe('2026-11-26');
   });
   it('lets somebody stay up over midnight', async () => {
-    const view = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    const view = must(await cases.viewBakeDay('2026-12-05'));
     const settings = { ...view.settings, starts: 1140, awake: [1080, 150] as const };
     must(await cases.saveBakeDay('2026-12-05', { settings, plan: [] }));
     expect(dayOf(settings, view).win).toEqual([
@@ -80,14 +83,14 @@ describe('the demo Saturday', () => {
     await db.query('delete from bake_day');
   });
   it('refuses a day that is not in the calendar', async () => {
-    const { settings, plan } = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    const { settings, plan } = must(await cases.viewBakeDay('2026-12-05'));
     for (const day of ['2026-02-30', '2026-99-99', 'soon']) {
-      expect(await cases.viewBakeDay(day, TODAY)).toMatchObject({ ok: false, path: 'day' });
+      expect(await cases.viewBakeDay(day)).toMatchObject({ ok: false, path: 'day' });
       expect(await cases.saveBakeDay(day, { settings, plan })).toMatchObject({ ok: false, path: 'day' });
     }
   });
   it('refuses what makes no sense, with its key, and keeps what was there', async () => {
-    const view = must(await cases.viewBakeDay('2026-12-05', TODAY));
+    const view = must(await cases.viewBakeDay('2026-12-05'));
     const { settings, plan } = view;
     const refused = async (change: object): Promise<unknown> =>
       cases.saveBakeDay('2026-12-05', { settings: { ...settings, ...change }, plan });

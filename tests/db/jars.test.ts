@@ -21,7 +21,7 @@ beforeAll(async () => {
 afterAll(() => close());
 
 const today = (): string => new Date().toISOString().slice(0, 10);
-const shelf = async () => must(await cases.viewJars(today())).jars;
+const shelf = async () => must(await cases.viewJars()).jars;
 const jarOf = async (id: string) => (await shelf()).find((jar) => jar.id === id) ?? expect.fail('gone');
 const NOBODY = { tray_g: 0, before_g: null, after_g: null, texture: null, note: '' };
 async function baked(recipe: string): Promise<string> {
@@ -40,7 +40,7 @@ describe('the demo’s shelves', () => {
     expect(Math.max(...left)).toBeGreaterThan(30);
     expect(new Set(jars.map(({ store }) => store)).size).toBeGreaterThan(1);
     expect(jars.some(({ opened }) => opened)).toBe(true);
-    const { totals } = must(await cases.viewJars(today()));
+    const { totals } = must(await cases.viewJars());
     expect(totals.find(({ act }) => act === 'sold')?.price).toBeGreaterThan(10);
     expect(totals.find(({ act }) => act === 'discarded')?.pieces).toBe(6);
   });
@@ -67,7 +67,7 @@ describe('a pack', () => {
     const batch = await baked('parsnip-buckwheat-snaps');
     must(await cases.putBatchAway(batch));
     const [{ id, pieces }] = await jarsFrom(batch);
-    const sold = async (act: string) => must(await cases.viewJars(today())).totals.find((one) => one.act === act)?.pieces ?? 0;
+    const sold = async (act: string) => must(await cases.viewJars()).totals.find((one) => one.act === act)?.pieces ?? 0;
     const before = { sold: await sold('sold'), eaten: await sold('eaten') };
     must(await cases.workJar(id, { do: 'eat', pieces: 10 }));
     must(await cases.workJar(id, { do: 'give', pieces: 5, note: 'the ferry' }));

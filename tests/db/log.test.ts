@@ -117,7 +117,7 @@ describe('what else is noted', () => {
 describe('the day at a glance', () => {
   it('says what is where, what must be used and when it is baked again', async () => {
     const today = new Date().toISOString().slice(0, 10);
-    const before = must(await cases.viewToday(today));
+    const before = must(await cases.viewToday());
     expect(before.bakes.filter(({ ended_at }) => ended_at === null)).toEqual([]);
     expect(before.appliances.map(({ name }) => name)).toContain('Small fan oven');
     expect(before.jars.some(({ surely }) => surely < today)).toBe(true);
@@ -125,7 +125,7 @@ describe('the day at a glance', () => {
     expect(before.open?.name).toContain('Saturday');
     const [{ id }] = before.next?.batches ?? [];
     must(await cases.beginBatch(id));
-    const after = must(await cases.viewToday(today));
+    const after = must(await cases.viewToday());
     expect(after.bakes.map(({ batch }) => batch)).toContain(id);
     await db.query('delete from bake where batch_id = $1', [id]);
   });

@@ -2,7 +2,6 @@ import type { ReactNode } from 'react';
 import { viewBakeDay } from '@/server/bake-day';
 import { BakeDayPlace } from '@/ui/day/BakeDayPlace';
 import { Trouble } from '@/ui/shell/Trouble';
-import { today } from '@/server/kitchen-clock';
 
 export const dynamic = 'force-dynamic';
 
@@ -10,7 +9,7 @@ type PageProps = { readonly searchParams: Promise<{ day?: string }> };
 
 export default async function Page({ searchParams }: PageProps): Promise<ReactNode> {
   const { day } = await searchParams;
-  const view = await viewBakeDay(day, today());
+  const view = await viewBakeDay(day);
   return view.ok ? (
     <BakeDayPlace key={view.value.day} {...view.value} />
   ) : (

@@ -8,19 +8,19 @@ import type { Queryable } from '@/db/client';
 import { addJar, addJarEvent } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
 import { banded } from '../banded';
-import { today } from '../kitchen-clock';
+import { todayIn } from '../view-kitchen';
 
 /** The packs of a batch as rows of the store room, dated from the day it was baked. */
 export async function store(
   db: Queryable,
-  kitchen: Pick<KitchenRow, 'id' | 'name'>,
+  kitchen: Pick<KitchenRow, 'id' | 'name' | 'time_zone'>,
   batch: Pick<BatchRow, 'id' | 'name' | 'document' | 'baked_on'>,
   pantry: Pantry,
 ): Promise<Result<{ jars: number }>> {
   const known = banded(batch.document, pantry);
   if (!known.ok) return known;
   const away = putAway(known.value.worked, known.value.prediction);
-  const packed_on = batch.baked_on ?? today();
+  const packed_on = batch.baked_on ?? todayIn(kitchen);
   const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));
   for (const { keeps, pieces } of away.packs) {
     const id = await addJar(db, kitchen.id, {

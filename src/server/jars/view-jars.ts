@@ -2,7 +2,9 @@ import { succeed, type Result } from '@/core/failure';
 import { goodUntil, type Stored } from '@/core/keeping';
 import { eventsOf, jarsOf, totalsOf, type JarAct, type JarRow, type JarTotal } from '@/db/jars';
 import type { Queryable } from '@/db/client';
-import { kitchenOf } from '../view-kitchen';
+import type { KitchenRow } from '@/db/kitchen';
+import { isoDay } from '../clock';
+import { kitchenOf, todayIn, zoneOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 
 /** A pack of the store room as it is shown. */
@@ -32,23 +34,23 @@ export type JarsView = {
 const TOTALS_DAYS = 90;
 const HISTORY = 8;
 
-export const viewJars = (today: string): Promise<Result<JarsView>> =>
+export const viewJars = (): Promise<Result<JarsView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, currency } = kitchen.value;
+    const { currency } = kitchen.value;
     return succeed({
-      today,
+      today: todayIn(kitchen.value),
       currency,
-      jars: await jarsIn(db, id),
-      totals: await totalsOf(db, id, TOTALS_DAYS),
+      jars: await jarsIn(db, kitchen.value),
+      totals: await totalsOf(db, kitchen.value.id, TOTALS_DAYS),
       totals_days: TOTALS_DAYS,
     });
   });
 
 /** Every pack that is there, the one to use first first. */
-export async function jarsIn(db: Queryable, kitchenId: string): Promise<JarView[]> {
-  const rows = await jarsOf(db, kitchenId);
+export async function jarsIn(db: Queryable, kitchen: Pick<KitchenRow, 'id' | 'time_zone'>): Promise<JarView[]> {
+  const rows = await jarsOf(db, kitchen.id);
   const events = await eventsOf(
     db,
     rows.map(({ id }) => id),
@@ -58,7 +60,7 @@ export async function jarsIn(db: Queryable, kitchenId: string): Promise<JarView[
       const { option, store, opened, thawed, life } = state;
       const history = (events.get(row.id) ?? [])
         .slice(0, HISTORY)
-        .map(({ at, ...event }) => ({ on: at.toISOString().slice(0, 10), ...event }));
+        .map(({ at, ...event }) => ({ on: isoDay(at, zoneOf(kitchen)), ...event }));
       return { ...row, option, store, opened, thawed, limit: life.limit, ...goodUntil(state), history };
     })
     .sort(

@@ -7,9 +7,8 @@ import type { Queryable } from '@/db/client';
 import { addJarEvent, holdJar, setJar, type JarAct, type JarRow } from '@/db/jars';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from '../pantry';
-import { kitchenOf } from '../view-kitchen';
+import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
-import { today } from '../kitchen-clock';
 
 type Work =
   | { readonly do: 'open' | 'recrisp'; readonly note: string }
@@ -51,7 +50,7 @@ export const workJar = (id: string, body: unknown): Promise<Result<{ left: numbe
     if (!kitchen.ok) return kitchen;
     const jar = await holdJar(db, kitchen.value.id, id);
     if (!jar) return fail('NOT_FOUND', 'This pack is not in the store room any more. Reload to see what is.');
-    return work(db, jar, request.value, today());
+    return work(db, jar, request.value, todayIn(kitchen.value));
   });
 
 async function work(db: Queryable, jar: JarRow, asked: Work, today: string): Promise<Result<{ left: number }>> {

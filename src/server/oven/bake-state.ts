@@ -16,7 +16,7 @@ import { succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
-import { midnightOf } from '../kitchen-clock';
+import { minuteSince, now, type TimeZone } from '../clock';
 
 const MS = 60_000;
 /** Times of day as minutes since 1970, in which the core counts. */
@@ -78,13 +78,16 @@ export const staysIn = (timers: readonly TimerRow[]): Stay[] =>
     timers.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
   );
 
+/** A bake day on the clocks of a zone. */
+export type DayThere = { readonly day: string; readonly zone: TimeZone };
+
 /** The steps of a bake that have begun, in minutes of a day. */
-export function begunOn(day: string, bake: BakeRow, timers: readonly TimerRow[], now: number): Begun[] {
-  const from = minuteOf(midnightOf(day));
+export function begunOn({ day, zone }: DayThere, bake: BakeRow, timers: readonly TimerRow[]): Begun[] {
+  const minute = (since1970: number): number => minuteSince(day, since1970 * MS, zone);
   return begunSteps(
     bake.batch_id,
     timers.map(({ prompt }) => prompt),
     progressOf(bake, timers),
-    minuteOf(now),
-  ).map((one) => ({ ...one, from: one.from - from, to: one.to === null ? null : one.to - from }));
+    minuteOf(now()),
+  ).map((one) => ({ ...one, from: minute(one.from), to: one.to === null ? null : minute(one.to) }));
 }

@@ -8,9 +8,10 @@ import type { Queryable } from '@/db/client';
 import { checkWith } from '@/formats/read-batch';
 import { workOf } from '../bake-day';
 import { loadPantry } from '../pantry';
-import { kitchenOf } from '../view-kitchen';
+import { kitchenOf, zoneOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
-import { DAY_FIELD, midnightOf } from '../kitchen-clock';
+import { at, isoDay, now } from '../clock';
+import { DAY_FIELD } from '../day-field';
 import { callsOf, writeTimers } from './bake-state';
 import { plannedStarts } from './follow-plan';
 import { planFrom } from './reflow';
@@ -27,14 +28,13 @@ export async function begin(body: unknown): Promise<Result<object>> {
 }
 
 const FIRST_LOOK_MS = 600;
-const A_DAY_MS = 86_400_000;
 
 /** Begins one batch by itself, now. One that has begun goes on as it is. */
 export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> =>
   inTransaction(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const begun = await call(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(), planned: {} });
+    const begun = await call(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(now()), planned: {} });
     return begun.ok ? succeed({ batch: batchId }) : begun;
   });
 
@@ -50,12 +50,12 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     const planned = planFrom(day, row.plan, FIRST_LOOK_MS);
     if (!planned)
       return fail('DOES_NOT_FIT', 'This day cannot be planned as it stands. Open Bake day and leave something out.', 'day');
-    const now = Date.now();
-    const midnight = midnightOf(iso);
-    const isToday = now >= midnight && now < midnight + A_DAY_MS;
-    const shift_ms = isToday ? 0 : now - (midnight + Math.min(...planned.plan.map(({ s }) => s)) * 60_000);
+    const there = { day: iso, zone: zoneOf(kitchen.value) };
+    const isToday = isoDay(now(), there.zone) === iso;
+    const first = at(iso, Math.min(...planned.plan.map(({ s }) => s)), there.zone);
+    const shift_ms = isToday ? 0 : now() - first;
     for (const { id } of day.batches) {
-      const starts = plannedStarts(iso, day, planned.plan, id);
+      const starts = plannedStarts(there, day, planned.plan, id);
       const shifted = Object.fromEntries(Object.entries(starts).map(([step, ms]) => [step, ms + shift_ms]));
       const begun = await call(db, kitchen.value.id, {
         batch_id: id,

@@ -1,21 +1,19 @@
 import type { Day, Rec } from '@/core/bakeday';
 import { bakesOn, setBake, timersOf } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
-import { midnightOf } from '../kitchen-clock';
-import { writeTimers } from './bake-state';
-
-const MS = 60_000;
+import { at } from '../clock';
+import { writeTimers, type DayThere } from './bake-state';
 
 /** Moves the calls of a day's batches to where its plan has them now. */
-export async function followPlan(db: Queryable, iso: string, day: Day, plan: readonly Rec[]): Promise<void> {
-  const bakes = await bakesOn(db, iso);
+export async function followPlan(db: Queryable, there: DayThere, day: Day, plan: readonly Rec[]): Promise<void> {
+  const bakes = await bakesOn(db, there.day);
   const timers = await timersOf(
     db,
     bakes.map(({ batch_id }) => batch_id),
   );
   for (const bake of bakes) {
     if (bake.ended_at) continue;
-    const moved = { ...bake, planned: plannedStarts(iso, day, plan, bake.batch_id) };
+    const moved = { ...bake, planned: plannedStarts(there, day, plan, bake.batch_id) };
     await setBake(db, moved);
     const mine = timers.get(bake.batch_id) ?? [];
     await writeTimers(
@@ -28,8 +26,9 @@ export async function followPlan(db: Queryable, iso: string, day: Day, plan: rea
 }
 
 /** When a plan has each step of a batch begin [ms since 1970]. */
-export function plannedStarts(iso: string, day: Day, plan: readonly Rec[], batch: string): Record<string, number> {
+export function plannedStarts(there: DayThere, day: Day, plan: readonly Rec[], batch: string): Record<string, number> {
   const b = day.batches.findIndex(({ id }) => id === batch);
-  const from = midnightOf(iso);
-  return Object.fromEntries(plan.filter((rec) => rec.b === b).map(({ j, s }) => [day.batches[b].steps[j].id, from + s * MS]));
+  return Object.fromEntries(
+    plan.filter((rec) => rec.b === b).map(({ j, s }) => [day.batches[b].steps[j].id, at(there.day, s, there.zone)]),
+  );
 }

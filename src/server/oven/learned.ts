@@ -3,15 +3,14 @@ import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import type { CupFill } from '@/core/quantities';
-import { appliancesOf, setHabits } from '@/db/kitchen';
+import { appliancesOf, setHabits, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { countedLosses, setLossesUse } from '@/db/losses';
 import { checkWith } from '@/formats/read-batch';
-import { kitchenOf } from '../view-kitchen';
+import { kitchenOf, todayIn } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 import { relearnAppliance } from './learn';
 import { addDays } from '@/core/quantities';
-import { today } from '../kitchen-clock';
 
 /** What one appliance has taught, in the numbers that are shown. */
 export type LearnedAppliance = {
@@ -103,7 +102,7 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
     }
     if (applianceId === LOSSES) {
       const { losses_used, losses_since } = kitchen.value;
-      const change = 'used' in request.value ? { losses_used: request.value.used } : { losses_since: tomorrow() };
+      const change = 'used' in request.value ? { losses_used: request.value.used } : { losses_since: tomorrow(kitchen.value) };
       await setLossesUse(db, kitchen.value.id, { losses_used, losses_since, ...change });
       return succeed({ id: applianceId });
     }
@@ -114,9 +113,9 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
       await setLearned(db, { ...before, used: request.value.used });
       return succeed({ id: applianceId });
     }
-    const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow() };
+    const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow(kitchen.value) };
     await relearnAppliance(db, kitchen.value, appliance, change);
     return succeed({ id: applianceId });
   });
 
-const tomorrow = (): string => addDays(today(), 1);
+const tomorrow = (kitchen: Pick<KitchenRow, 'time_zone'>): string => addDays(todayIn(kitchen), 1);

@@ -8,6 +8,7 @@ import { READING_KINDS, addReadings, removeReading, type ReadingKind, type Readi
 import { setTray } from '@/db/trays';
 import { readLoggerCsv } from '@/formats/logger-csv';
 import { checkWith } from '@/formats/read-batch';
+import { now } from '../clock';
 import { loadPantry } from '../pantry';
 import { readScale } from '../scale-stream';
 import { kitchenOf } from '../view-kitchen';
@@ -95,7 +96,7 @@ async function readingsFor(
   batchId: string,
   asked: Exclude<ReadingRequest, { by: 'start' | 'strike' }>,
 ): Promise<Result<readonly New[]>> {
-  const at = new Date();
+  const at = new Date(now());
   switch (asked.by) {
     case 'hand':
       return succeed([{ at, kind: asked.kind, value: asked.value, source: 'typed' }]);

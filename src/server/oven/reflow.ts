@@ -4,6 +4,7 @@ import { maybeBakeDay, setBakeDay } from '@/db/bake-day';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';
 import { workOf } from '../bake-day';
+import { zoneOf } from '../view-kitchen';
 import { followPlan } from './follow-plan';
 
 /** Time to look for a better order of what is left [ms]: hands wait for the answer. */
@@ -18,7 +19,7 @@ export async function reflow(db: Queryable, kitchen: KitchenRow, iso: string): P
   const planned = planFrom(day, row.plan, LOOK_MS);
   if (!planned) return;
   await setBakeDay(db, kitchen.id, { ...row, plan: planned.plan });
-  await followPlan(db, iso, day, planned.plan);
+  await followPlan(db, { day: iso, zone: zoneOf(kitchen) }, day, planned.plan);
 }
 
 /** A plan within so many milliseconds, from the one there was where it still fits. */

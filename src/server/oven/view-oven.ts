@@ -8,6 +8,7 @@ import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
 import { readingsOf, type ReadingRow } from '@/db/readings';
 import { traysOf, type TrayRow } from '@/db/trays';
+import { now } from '../clock';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
@@ -106,7 +107,7 @@ export const viewOven = (): Promise<Result<OvenView>> =>
     const waiting = (await plannedBatches(db, id, LISTED))
       .filter((one) => !ids.includes(one.id))
       .map(({ id: batch, name }) => ({ id: batch, name }));
-    return succeed({ now: new Date().toISOString(), bakes: views, waiting });
+    return succeed({ now: new Date(now()).toISOString(), bakes: views, waiting });
   });
 
 type House = {
@@ -171,7 +172,7 @@ function standsOf(batch: BatchRow, { timers, readings, trays }: Noted, { pantry,
     before_g: tray?.before_g ?? null,
     outlook:
       stay.in !== null && stay.out === null && course
-        ? outlook({ ...course, weighed: sharesOf(tray, stay, readings) }, minuteOf(Date.now()) - stay.in, known)
+        ? outlook({ ...course, weighed: sharesOf(tray, stay, readings) }, minuteOf(now()) - stay.in, known)
         : null,
   };
 }
