@@ -29,7 +29,15 @@ const coreOrder = [
   'costing',
   'learning',
   'bakeday',
-  'batch',
+  'document',
+  'catalogue',
+  'yield',
+  'programme',
+  'prediction',
+  'bands',
+  'search',
+  'calls',
+  'outcomes',
 ];
 const unlisted = require('node:fs')
   .readdirSync('src/core', { withFileTypes: true })

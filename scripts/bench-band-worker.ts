@@ -1,5 +1,6 @@
 /** One of the two that share the draws of a band, as a page's workers do; a process, since those know TypeScript. */
-import type { BatchDocument, Sample } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Sample } from '@/core/bands';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { makePredictionService } from '@/workers/prediction-service';
 

@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { searchInSteps, type DayBatch } from '@/core/bakeday';
-import { dayBatch, dayOf, machinesOf, predict, type BatchDocument, type KitMachine } from '@/core/batch';
+import { dayBatch, dayOf, machinesOf, type KitMachine } from '@/core/calls';
+import { predict } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 
 const RUNS = 20;

@@ -1,7 +1,10 @@
 import { once } from 'node:events';
 import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
-import { bandFrom, findProgrammes, predict, type BatchDocument, type Sample } from '@/core/batch';
+import { bandFrom, type Sample } from '@/core/bands';
+import { findProgrammes } from '@/core/search';
+import { predict } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { FOOD_CLASSES, SUPPORTS, simulate } from '@/core/heat';
 import type { Pantry } from '@/core/pantry';
 import {

@@ -1,6 +1,7 @@
 /** Times what a baker waits for. Baselines are what the product promises; a slower median is a fault. */
 import { readFile } from 'node:fs/promises';
-import { predict, type BatchDocument } from '@/core/batch';
+import { predict } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { firstPlanTimes } from './bench-day';

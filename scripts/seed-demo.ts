@@ -1,7 +1,9 @@
 /** The made-up demo kitchen: who they are, what they bake, and the batches that they baked, weighed and put away before. */
 import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
-import { applyEdit, dueTimes, editTo, freshLife, staysOf, type BatchDocument, type DaySettings, type Path } from '@/core/batch';
+import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/document';
+import { dueTimes, staysOf, type DaySettings } from '@/core/calls';
+import { freshLife } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { movedTo, openedOn, type Stored } from '@/core/keeping';
 import type { Pantry } from '@/core/pantry';

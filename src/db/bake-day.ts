@@ -1,5 +1,5 @@
 import type { Rec } from '@/core/bakeday';
-import type { DaySettings } from '@/core/batch';
+import type { DaySettings } from '@/core/calls';
 import type { Queryable } from './client';
 
 export type BakeDayRow = {

@@ -1,4 +1,4 @@
-import type { Prompt } from '@/core/batch';
+import type { Prompt } from '@/core/calls';
 import type { Queryable } from './client';
 
 /** A batch under way, or one that was. */

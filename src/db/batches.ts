@@ -1,4 +1,4 @@
-import type { Appliance, BatchDocument } from '@/core/batch';
+import type { Appliance, BatchDocument } from '@/core/document';
 import type { Queryable } from './client';
 import type { ForecastRow } from './forecast';
 

@@ -1,4 +1,6 @@
-import type { Appliance, KitchenCosts, Places } from '@/core/batch';
+import type { Appliance } from '@/core/document';
+import type { KitchenCosts } from '@/core/outcomes';
+import type { Places } from '@/core/calls';
 import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
 

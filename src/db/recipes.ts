@@ -1,4 +1,4 @@
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import type { Queryable } from './client';
 import type { RecipeCardRow } from './recipe-card';
 

@@ -1,5 +1,13 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS, PREFERENCES, METHODS, SCRAP_USES, SHAPE_METHODS, THICKNESS_BY, type ShapeMethod } from '@/core/batch';
+import {
+  APPLIANCE_KINDS,
+  PREFERENCES,
+  METHODS,
+  SCRAP_USES,
+  SHAPE_METHODS,
+  THICKNESS_BY,
+  type ShapeMethod,
+} from '@/core/document';
 import { CLOSURES, PACKS } from '@/core/keeping';
 import { LABEL_PARTS } from '@/core/labelling';
 import { CUP_FILLS, UNITS } from '@/core/quantities';

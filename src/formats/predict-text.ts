@@ -1,4 +1,6 @@
-import { addBand, findProgrammes, predict, type FoundProgrammes, type Kitchen, type Prediction } from '@/core/batch';
+import { addBand } from '@/core/bands';
+import { findProgrammes, type FoundProgrammes } from '@/core/search';
+import { predict, type Kitchen, type Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
 import { readBatch } from './read-batch';
 

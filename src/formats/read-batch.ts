@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { LARGEST_FILE, type BatchDocument } from '@/core/batch';
+import { LARGEST_FILE, type BatchDocument } from '@/core/document';
 import { at, fail, succeed, type Failure, type FailureCode, type Result } from '@/core/failure';
 import { BATCH_SCHEMA, SHAPE_SCHEMAS } from './batch-schema';
 

@@ -1,6 +1,6 @@
 /** Pages of a template: what is where, before any printer sees it. */
 import { describe, expect, it } from 'vitest';
-import type { SheetDrawing } from '@/core/batch';
+import type { SheetDrawing } from '@/core/yield';
 import { PAPERS, cardPages, layoutPages, pageOfSheet, type Mark, type TemplateOf } from './template-pages';
 
 const square = (half: number): Array<readonly [number, number]> => [

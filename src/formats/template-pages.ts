@@ -1,4 +1,4 @@
-import type { SheetDrawing } from '@/core/batch';
+import type { SheetDrawing } from '@/core/yield';
 
 /** Papers that home printers take [mm]. */
 export const PAPERS = {

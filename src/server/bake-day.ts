@@ -5,12 +5,12 @@ import {
   dayBatch,
   dayOf,
   machinesOf,
-  predict,
   type DaySettings,
   type KitchenBatch,
   type Places,
   type UnderWay,
-} from '@/core/batch';
+} from '@/core/calls';
+import { predict } from '@/core/prediction';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';

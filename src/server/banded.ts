@@ -1,4 +1,6 @@
-import { addBand, predict, type BatchDocument, type Prediction, type Worked } from '@/core/batch';
+import { addBand } from '@/core/bands';
+import { predict, type Prediction, type Worked } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { remembered } from './remembered';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { KitchenCosts } from '@/core/batch';
+import type { KitchenCosts } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { PACKS } from '@/core/keeping';
 import { setCosts } from '@/db/kitchen';

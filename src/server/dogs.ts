@@ -1,6 +1,5 @@
 import Joi from 'joi';
-import type { Fed } from '@/core/feeding';
-import { ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
+import { type Fed, ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { dogsOf, removeDog, setDog, type DogRow } from '@/db/dogs';

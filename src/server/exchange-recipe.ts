@@ -1,4 +1,4 @@
-import type { BatchDocument, RecipeLine } from '@/core/batch';
+import type { BatchDocument, RecipeLine } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import { weighIngredient, type Pantry } from '@/core/pantry';
 import { UNITS, type CupFill, type Unit } from '@/core/quantities';

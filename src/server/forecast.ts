@@ -1,4 +1,5 @@
-import { predict, type BatchDocument, type Kitchen, type Prediction } from '@/core/batch';
+import { predict, type Kitchen, type Prediction } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { ForecastRow } from '@/db/forecast';
 import { banded } from './banded';

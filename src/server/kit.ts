@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { PLACES, type Appliance, type Places } from '@/core/batch';
+import { PLACES, type Places } from '@/core/calls';
+import { type Appliance } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import {
   appliancesOf,

@@ -1,6 +1,7 @@
 import 'server-only';
 import Joi from 'joi';
-import { labelFacts, type BatchDocument, type LabelWishes } from '@/core/batch';
+import { labelFacts } from '@/core/outcomes';
+import { type BatchDocument, type LabelWishes } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';

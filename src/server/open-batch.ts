@@ -1,4 +1,5 @@
-import type { BatchDocument, KitchenCosts } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { KitchenCosts } from '@/core/outcomes';
 import { lostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';

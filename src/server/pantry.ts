@@ -1,4 +1,4 @@
-import type { Kitchen } from '@/core/batch';
+import type { Kitchen } from '@/core/prediction';
 import type { Ingredient, Pantry } from '@/core/pantry';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';

@@ -1,4 +1,4 @@
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import type { Result } from '@/core/failure';
 import { findText, predictText, type Programmes } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';

@@ -1,5 +1,8 @@
 import { createHash } from 'node:crypto';
-import { METHOD_NAMES, addBand, fedFrom, predict, type BatchDocument, type Worked } from '@/core/batch';
+import { METHOD_NAMES, type BatchDocument } from '@/core/document';
+import { addBand } from '@/core/bands';
+import { fedFrom } from '@/core/outcomes';
+import { predict, type Worked } from '@/core/prediction';
 import { crumbleEdge } from '@/core/dough';
 import { succeed, type Result } from '@/core/failure';
 import { allergensIn, sharesOf, type Pantry } from '@/core/pantry';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { PANTRY } from '../../tests/reference/shipped';
 import { remembered } from './remembered';
 

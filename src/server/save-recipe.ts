@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { BatchDocument, Recipe } from '@/core/batch';
+import type { BatchDocument, Recipe } from '@/core/document';
 import { at, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';

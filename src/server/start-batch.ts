@@ -1,4 +1,4 @@
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import { addBatch } from '@/db/batches';

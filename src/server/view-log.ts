@@ -1,4 +1,5 @@
-import { differences, ownAppliance, type Difference } from '@/core/batch';
+import { differences, type Difference } from '@/core/document';
+import { ownAppliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
 import { batchesOf, maybeBatch, type BatchListRow, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';

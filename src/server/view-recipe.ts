@@ -1,4 +1,5 @@
-import type { BatchDocument, Kitchen } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Kitchen } from '@/core/prediction';
 import { fail, succeed, type Result } from '@/core/failure';
 import { screen, type Dog, type Screening } from '@/core/feeding';
 import type { Ingredient } from '@/core/pantry';

@@ -1,4 +1,4 @@
-import { METHODS } from '@/core/batch';
+import { METHODS } from '@/core/document';
 import { ingredientCost, type PriceList } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
 import { screen, type DogVerdict, type Screening } from '@/core/feeding';

@@ -1,4 +1,5 @@
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';

@@ -1,4 +1,4 @@
-import { predict } from '@/core/batch';
+import { predict } from '@/core/prediction';
 import { shoppingList, type ShoppingItem } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
 import type { DoughLine } from '@/core/pantry';

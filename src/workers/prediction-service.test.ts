@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { PANTRY } from '../../tests/reference/shipped';
 import { makePredictionService } from './prediction-service';
 

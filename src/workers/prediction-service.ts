@@ -1,24 +1,21 @@
+import { bandFrom, samplesInSteps, type Sample } from '@/core/bands';
 import {
-  bandFrom,
   coolingOf,
   drawingOf,
-  findInSteps,
   gapFromCut,
-  keepGains,
   predict,
   remember,
-  samplesInSteps,
   searchLayout,
-  swapsOf,
-  type BatchDocument,
   type Cooling,
   type Found,
-  type FoundProgrammes,
   type Kitchen,
   type Prediction,
-  type Sample,
   type Worked,
-} from '@/core/batch';
+} from '@/core/prediction';
+import { findInSteps, type FoundProgrammes } from '@/core/search';
+import { keepGains } from '@/core/outcomes';
+import { swapsOf } from '@/core/yield';
+import { type BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { KitchenGoods, Likely, OnSearch, PredictionService, TriedSwap } from './protocol';
 

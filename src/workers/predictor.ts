@@ -1,13 +1,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import {
-  isSettled,
-  type BatchDocument,
-  type Cooling,
-  type KeepGain,
-  type FoundProgrammes,
-  type Prediction,
-  type Sample,
-} from '@/core/batch';
+import { isSettled, type Sample } from '@/core/bands';
+import { type BatchDocument } from '@/core/document';
+import { type Cooling, type Prediction } from '@/core/prediction';
+import { type KeepGain } from '@/core/outcomes';
+import { type FoundProgrammes } from '@/core/search';
 import type { Result } from '@/core/failure';
 import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
 

@@ -1,4 +1,9 @@
-import type { BatchDocument, Cooling, KeepGain, Drawing, FoundProgrammes, Prediction, Sample, Swapped } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Cooling, Drawing, Prediction } from '@/core/prediction';
+import type { KeepGain } from '@/core/outcomes';
+import type { FoundProgrammes } from '@/core/search';
+import type { Sample } from '@/core/bands';
+import type { Swapped } from '@/core/yield';
 import type { Result } from '@/core/failure';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
 

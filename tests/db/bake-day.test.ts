@@ -2,7 +2,7 @@
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { complaintsAbout, solve } from '@/core/bakeday';
-import { dayOf } from '@/core/batch';
+import { dayOf } from '@/core/calls';
 import { setClock } from '@/server/clock';
 import { must, openKitchen } from './kitchen-database';
 

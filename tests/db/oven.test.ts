@@ -1,7 +1,8 @@
 /** At the oven over a real PostgreSQL: calls, readings, a day that moves, and what is learned of it. */
 import pg from 'pg';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { ownAppliance, type BatchDocument } from '@/core/batch';
+import { ownAppliance } from '@/core/catalogue';
+import { type BatchDocument } from '@/core/document';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;

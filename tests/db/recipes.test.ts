@@ -1,7 +1,7 @@
 /** The recipe book, the pantry and the shopping list over a real PostgreSQL. */
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { startingPoint, type BatchDocument } from '@/core/batch';
+import { startingPoint, type BatchDocument } from '@/core/document';
 import { stockIngredients } from '@/db/pantry';
 import { PANTRY } from '../reference/shipped';
 import { must, openKitchen } from './kitchen-database';

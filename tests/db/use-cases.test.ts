@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { METHODS, type BatchDocument } from '@/core/batch';
+import { METHODS, type BatchDocument } from '@/core/document';
 import { migrate } from '@/db/migrate';
 import { seedDemo } from '../../scripts/seed-demo';
 import { must, openKitchen } from './kitchen-database';

@@ -4,7 +4,7 @@ import { readFileSync, writeFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import { POST } from '@/app/api/predict/route';
 import { makePredictionService } from '@/workers/prediction-service';
 import { PANTRY } from '../reference/shipped';

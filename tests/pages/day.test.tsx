@@ -2,7 +2,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { lateBatches, solve } from '@/core/bakeday';
-import { dayOf, type DaySettings } from '@/core/batch';
+import { dayOf, type DaySettings } from '@/core/calls';
 import { BlockSheet } from '@/ui/day/BlockSheet';
 import { DayPrint } from '@/ui/day/DayPrint';
 import { DayPicker } from '@/ui/day/DayPicker';

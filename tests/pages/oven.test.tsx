@@ -1,7 +1,7 @@
 /** At the oven, the jars and the log, drawn once: what they say of a batch, a pack and a kitchen. */
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import type { Prompt } from '@/core/batch';
+import type { Prompt } from '@/core/calls';
 import { CompareBatches } from '@/ui/log/CompareBatches';
 import type { LogRow } from '@/ui/log/log-row';
 import { JarPicture } from '@/ui/jars/JarPicture';
@@ -11,7 +11,7 @@ import { CallCard } from '@/ui/oven/CallCard';
 import { Nothing } from '@/ui/oven/Nothing';
 import type { OvenBake } from '@/ui/oven/oven-view';
 import { Readings } from '@/ui/oven/Readings';
-import type { Appliance } from '@/core/batch';
+import type { Appliance } from '@/core/document';
 import { PaceLine } from '@/ui/batch/heat/PaceLine';
 
 const words = (element: React.ReactNode): string =>

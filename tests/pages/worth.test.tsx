@@ -2,12 +2,14 @@
 import { readFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { addBand, predict, type BatchDocument } from '@/core/batch';
+import { addBand } from '@/core/bands';
+import { predict } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { Afterwards } from '@/ui/batch/keep/Afterwards';
 import { DogChips } from '@/ui/dogs/DogChips';
 import { RunSheet } from '@/ui/sheet/RunSheet';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
-import { fedFrom } from '@/core/batch';
+import { fedFrom } from '@/core/outcomes';
 import { PANTRY } from '../reference/shipped';
 
 const words = (element: React.ReactNode): string =>

@@ -1,7 +1,7 @@
 /** What a batch costs: the worked figures, and sums that must close. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { predict } from '@/core/batch';
+import { predict } from '@/core/prediction';
 import { batchCost, breakEven, cheaper, handMinutes, priceForMargin } from '@/core/costing';
 import { PANTRY } from './shipped';
 

@@ -2,7 +2,9 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import { describe, expect, it } from 'vitest';
-import { METHODS, predict, swapsOf, type BatchDocument, type Prediction } from '@/core/batch';
+import { METHODS, type BatchDocument } from '@/core/document';
+import { predict, type Prediction } from '@/core/prediction';
+import { swapsOf } from '@/core/yield';
 import { CORE_TARGET_C } from '@/core/cautions';
 import { ingredientCost } from '@/core/costing';
 import { screen } from '@/core/feeding';

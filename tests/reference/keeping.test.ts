@@ -17,8 +17,10 @@ import {
   type PackOption,
   type Product,
   type Store,
+  cleanLineMouldDays,
+  daysToReach,
+  packOf,
 } from '@/core/keeping';
-import { cleanLineMouldDays, daysToReach, packOf } from '@/core/keeping';
 import { compose } from '@/core/pantry';
 import { waterHeld } from '@/core/sorption';
 import { coolingFeel, criticalAw, textureOf } from '@/core/texture';

@@ -2,8 +2,19 @@
  * The conditions under which the heat model's published check runs were made: their isotherm, their oven, their pieces.
  * The product's own sets differ on purpose (docs/model/heat.md); these keep the solver comparable with those runs.
  */
-import { CHAMBERS, FOOD_CLASSES, SUPPORTS, materialOf, simulate } from '@/core/heat';
-import type { FoodClass, Frame, Material, Piece, Simulation, Stage } from '@/core/heat';
+import {
+  CHAMBERS,
+  FOOD_CLASSES,
+  SUPPORTS,
+  materialOf,
+  simulate,
+  type FoodClass,
+  type Frame,
+  type Material,
+  type Piece,
+  type Simulation,
+  type Stage,
+} from '@/core/heat';
 import { buildActivityTable, laboratoryIsotherm } from '@/core/sorption';
 
 /** Wet composition by mass [%]: water, starch, protein, mono- and disaccharides, fibre, fat, ash. */

@@ -1,4 +1,4 @@
-import { LARGEST_FILE } from '@/core/batch';
+import { LARGEST_FILE } from '@/core/document';
 import { CATALOGUE, fail, type Failure, type Result } from '@/core/failure';
 
 /** A failure as every door writes it. */

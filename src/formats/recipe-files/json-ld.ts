@@ -1,4 +1,4 @@
-import type { BatchDocument, Recipe, RecipeLine } from '@/core/batch';
+import type { BatchDocument, Recipe, RecipeLine } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { readBatch } from '../read-batch';

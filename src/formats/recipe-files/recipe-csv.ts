@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { fail, type Result } from '@/core/failure';
 import { checkBatch } from '../read-batch';
 

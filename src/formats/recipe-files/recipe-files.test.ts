@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { fromJsonLd, fromRecipeCsv, ingredientText, toJsonLd, toRecipeCsv } from '.';
 
 const examples = readdirSync('examples').map(

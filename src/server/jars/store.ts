@@ -1,4 +1,4 @@
-import { lifeOfPack, makerLetter, putAway } from '@/core/batch';
+import { lifeOfPack, makerLetter, putAway } from '@/core/outcomes';
 import { succeed, type Result } from '@/core/failure';
 import { freshlyPacked } from '@/core/keeping';
 import { lotOf } from '@/core/labelling';

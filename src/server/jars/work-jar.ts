@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { freshLife } from '@/core/batch';
+import { freshLife } from '@/core/outcomes';
 import { fail, succeed, type Result } from '@/core/failure';
 import { PACKS, movedTo, openedOn, type PackOption, type Stored, type Store } from '@/core/keeping';
 import { maybeBatch } from '@/db/batches';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { lengthened } from '@/core/batch';
+import { lengthened } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { holdBake, removeBake, setBake, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
 import { holdBatch, markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';

@@ -2,16 +2,15 @@ import {
   begunSteps,
   dueTimes,
   nextCall,
-  predict,
   promptsOf,
   staysOf,
-  type BatchDocument,
   type Begun,
-  type Prediction,
   type Progress,
   type Prompt,
   type Stay,
-} from '@/core/batch';
+} from '@/core/calls';
+import { predict, type Prediction } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';

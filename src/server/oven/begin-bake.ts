@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { dayOf } from '@/core/batch';
+import { dayOf } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { maybeBakeDay } from '@/db/bake-day';
 import { addBake, type BakeRow } from '@/db/bakes';

@@ -1,4 +1,5 @@
-import { trayCourses, type BatchDocument } from '@/core/batch';
+import { trayCourses } from '@/core/calls';
+import { type BatchDocument } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 import { remembered } from '../remembered';
 

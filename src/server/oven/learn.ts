@@ -1,13 +1,8 @@
 import { setImmediate as othersFirst } from 'node:timers/promises';
-import {
-  asMeasured,
-  mapAppliances,
-  namedAppliances,
-  ownAppliance,
-  type Appliance,
-  type BatchDocument,
-  type Stay,
-} from '@/core/batch';
+import { asMeasured, ownAppliance } from '@/core/catalogue';
+import { mapAppliances, namedAppliances } from '@/core/programme';
+import { type Appliance, type BatchDocument } from '@/core/document';
+import { type Stay } from '@/core/calls';
 import { learnFrom, type Finished, type Learned, type Weighed } from '@/core/learning';
 import { timersOf } from '@/db/bakes';
 import { bakedBatches, maybeBatch } from '@/db/batches';

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
-import type { CupFill } from '@/core/quantities';
+import { type CupFill, addDays } from '@/core/quantities';
 import { appliancesOf, setHabits, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { countedLosses, setLossesUse } from '@/db/losses';
@@ -10,7 +10,6 @@ import { checkWith } from '@/formats/read-batch';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 import { relearnAppliance } from './learn';
-import { addDays } from '@/core/quantities';
 
 /** What one appliance has taught, in the numbers that are shown. */
 export type LearnedAppliance = {

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { stayIn, stayNow } from '@/core/batch';
+import { stayIn } from '@/core/programme';
+import { stayNow } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { maybeBake, timersOf } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';

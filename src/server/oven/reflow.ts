@@ -1,5 +1,5 @@
 import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
-import { dayOf } from '@/core/batch';
+import { dayOf } from '@/core/calls';
 import { maybeBakeDay, setBakeDay } from '@/db/bake-day';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchDocument, Stay } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Stay } from '@/core/calls';
 import type { ReadingRow } from '@/db/readings';
 import { thermometer } from './thermometer';
 

@@ -1,4 +1,6 @@
-import { writtenLegs, type BatchDocument, type Stay } from '@/core/batch';
+import { writtenLegs } from '@/core/programme';
+import { type BatchDocument } from '@/core/document';
+import { type Stay } from '@/core/calls';
 import type { ReadingRow } from '@/db/readings';
 import { minuteOf } from './bake-state';
 

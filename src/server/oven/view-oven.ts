@@ -1,4 +1,5 @@
-import { legsOf, stayIn, stayNow, writtenLegs, type Prompt, type Stay, type WrittenLeg } from '@/core/batch';
+import { legsOf, stayNow, type Prompt, type Stay } from '@/core/calls';
+import { stayIn, writtenLegs, type WrittenLeg } from '@/core/programme';
 import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED, outlook, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';

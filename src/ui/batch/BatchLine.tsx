@@ -1,6 +1,7 @@
 'use client';
 import { memo, type ReactNode } from 'react';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import type { Likely } from '@/workers/protocol';
 import { duration, factor, mass, span } from '../format/units';
 import { ENDS, FEEL_NAMES, packs } from '../format/words';

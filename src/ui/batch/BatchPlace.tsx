@@ -2,7 +2,8 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { BatchDocument, KitchenCosts } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { KitchenCosts } from '@/core/outcomes';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';
 import type { Habits } from '../ingredients/habits';

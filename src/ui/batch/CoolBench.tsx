@@ -1,6 +1,6 @@
 'use client';
 import { Suspense, lazy, useEffect, useState, type ReactNode } from 'react';
-import type { Cooling } from '@/core/batch';
+import type { Cooling } from '@/core/prediction';
 import { CautionsOf } from '../kit/CautionMark';
 import { duration, mass } from '../format/units';
 import { BenchHead } from './BenchHead';

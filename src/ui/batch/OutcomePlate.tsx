@@ -1,5 +1,7 @@
 import { memo, type ReactNode } from 'react';
-import { fedFrom, type BatchDocument, type Prediction } from '@/core/batch';
+import { fedFrom } from '@/core/outcomes';
+import { type BatchDocument } from '@/core/document';
+import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';

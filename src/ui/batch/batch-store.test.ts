@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { fail } from '@/core/failure';
 import type { Likely } from '@/workers/protocol';
 import { BatchStore } from './batch-store';

@@ -1,4 +1,5 @@
-import { valueAt, type BatchDocument, type Path, type Prediction } from '@/core/batch';
+import { valueAt, type BatchDocument, type Path } from '@/core/document';
+import { type Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
 import type { Likely } from '@/workers/protocol';
 import { begin, edit, redo, undo, type History } from './history';

@@ -1,4 +1,6 @@
-import type { Appliance, BatchDocument, KitchenCosts, Prediction } from '@/core/batch';
+import type { Appliance, BatchDocument } from '@/core/document';
+import type { KitchenCosts } from '@/core/outcomes';
+import type { Prediction } from '@/core/prediction';
 import type { DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { Likely } from '@/workers/protocol';

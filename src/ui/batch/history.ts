@@ -1,4 +1,4 @@
-import { applyEdit, editTo, invertEdit, mergeEdits, type BatchDocument, type Edit, type Path } from '@/core/batch';
+import { applyEdit, editTo, invertEdit, mergeEdits, type BatchDocument, type Edit, type Path } from '@/core/document';
 
 /** A document with the way back and forth. Edits are values, so undo, redo and merging of drags follow from one idea. */
 export type History = {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { readPantryCsv } from '@/formats/pantry-csv';
 import { makePredictionService } from '@/workers/prediction-service';
 import { ribbonOf, ribbonPath, steamAt } from './ribbon';

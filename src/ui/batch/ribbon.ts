@@ -1,4 +1,4 @@
-import type { Drawing, Prediction } from '@/core/batch';
+import type { Drawing, Prediction } from '@/core/prediction';
 
 /** The ribbon of water: half-heights are to scale with the grams of water, left to right from bowl to jar [px]. */
 export type RibbonPoint = { readonly x: number; readonly half: number; readonly wet: number };

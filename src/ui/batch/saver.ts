@@ -1,4 +1,4 @@
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 
 export type Version = { readonly revision: number; readonly document: BatchDocument; readonly saved_at: string };
 

@@ -1,6 +1,9 @@
 'use client';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
-import type { BatchDocument, Cooling, FoundProgrammes, KeepGain } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Cooling } from '@/core/prediction';
+import type { FoundProgrammes } from '@/core/search';
+import type { KeepGain } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
 import type { KitchenGoods, Likely, TriedSwap } from '@/workers/protocol';

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import type { Edits } from './use-batch';
 import { Saver, type SavingState, type Version } from './saver';
 import { sendBatch } from './send-batch';

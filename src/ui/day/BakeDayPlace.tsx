@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { DayBatch, Rec } from '@/core/bakeday';
-import { heatName, type DaySettings } from '@/core/batch';
+import { heatName, type DaySettings } from '@/core/calls';
 import { useDial } from '../batch/heat/use-dial';
 import { heatWord } from '../format/dial-words';
 import { actWords } from '../oven/act-words';

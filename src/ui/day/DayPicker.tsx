@@ -1,7 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
 import type { Rec } from '@/core/bakeday';
-import type { DaySettings } from '@/core/batch';
+import type { DaySettings } from '@/core/calls';
 import { addDays } from '@/core/quantities';
 import { Choice } from '../kit/Choice';
 import { Plate } from '../kit/Plate';

@@ -1,5 +1,5 @@
 import type { Machine, Rec } from '@/core/bakeday';
-import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/batch';
+import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/calls';
 
 /** A bake day as its page opens it: what was decided, what could be baked, and on what. */
 export type BakeDayView = {

@@ -2,7 +2,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Day, Rec, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
-import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/batch';
+import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/calls';
 import type { ShownPlan } from '@/workers/planner-service';
 import { Planner } from '@/workers/planner';
 

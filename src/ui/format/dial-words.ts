@@ -1,4 +1,4 @@
-import type { ApplianceKind } from '@/core/batch';
+import type { ApplianceKind } from '@/core/document';
 import { GAS_MARK_NAMES, celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from '@/core/quantities';
 
 /** How a baker reads a dial. */

@@ -1,4 +1,5 @@
-import type { ApplianceKind, Keeps, RollAndCut } from '@/core/batch';
+import type { ApplianceKind, RollAndCut } from '@/core/document';
+import type { Keeps } from '@/core/prediction';
 
 /** Kitchen words for the ids of the batch file. */
 export const PACK_NAMES: Record<Keeps['option'], string> = {

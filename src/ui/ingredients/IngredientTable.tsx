@@ -1,7 +1,8 @@
 'use client';
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Prediction, Recipe, RecipeLine } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
+import type { Recipe, RecipeLine } from '@/core/document';
 import { freshnessOf, preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';

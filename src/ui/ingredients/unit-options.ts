@@ -1,4 +1,4 @@
-import type { RecipeLine } from '@/core/batch';
+import type { RecipeLine } from '@/core/document';
 import { weighIngredient, type Ingredient } from '@/core/pantry';
 import type { CupFill, Unit } from '@/core/quantities';
 

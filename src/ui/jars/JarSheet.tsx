@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
-import type { Keeps } from '@/core/batch';
+import type { Keeps } from '@/core/prediction';
 import { day, mass, money } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { Keeps } from '@/core/batch';
+import type { Keeps } from '@/core/prediction';
 import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
 import { postJson } from '../kit/send';

@@ -1,4 +1,4 @@
-import type { Keeps } from '@/core/batch';
+import type { Keeps } from '@/core/prediction';
 import { dayNumber } from '@/core/quantities';
 import { day } from '../format/units';
 

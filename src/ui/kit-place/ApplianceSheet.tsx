@@ -1,5 +1,7 @@
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, USUAL_SHELVES, USUAL_TRAY, chamberOf, isChamber, type Appliance } from '@/core/batch';
+import { APPLIANCE_KINDS, type Appliance } from '@/core/document';
+import { USUAL_SHELVES, chamberOf, isChamber } from '@/core/catalogue';
+import { USUAL_TRAY } from '@/core/yield';
 import { CHAMBERS, cooledTo, preheat, warmest } from '@/core/heat';
 import type { KitAppliance } from '../batch/bench-props';
 import { dialWords } from '../format/dial-words';

@@ -1,7 +1,7 @@
 'use client';
 import { Plus, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import type { KitchenCosts } from '@/core/batch';
+import type { KitchenCosts } from '@/core/outcomes';
 import type { PackOption } from '@/core/keeping';
 import { money } from '../format/units';
 import { PACK_NAMES } from '../format/words';

@@ -1,7 +1,9 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, type ApplianceKind, type KitchenCosts, type Places } from '@/core/batch';
+import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/document';
+import { type KitchenCosts } from '@/core/outcomes';
+import { type Places } from '@/core/calls';
 import type { KitAppliance } from '../batch/bench-props';
 import { APPLIANCE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Places } from '@/core/batch';
+import type { Places } from '@/core/calls';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
 

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import type { Appliance } from '@/core/batch';
+import type { Appliance } from '@/core/document';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 import { readingsFrom } from './readings';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 
 type Caution = Prediction['cautions'][number];
 export type Severity = Caution['severity'];

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
-import type { BatchDocument, LabelWishes } from '@/core/batch';
+import type { BatchDocument, LabelWishes } from '@/core/document';
 import { LABEL_PARTS, type LabelPart, type LabelText } from '@/core/labelling';
 import { pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { BatchDocument, LabelWishes } from '@/core/batch';
+import type { BatchDocument, LabelWishes } from '@/core/document';
 
 const PAUSE_MS = 600;
 

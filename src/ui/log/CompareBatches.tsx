@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { Difference } from '@/core/batch';
+import type { Difference } from '@/core/document';
 import { day, duration, moisture } from '../format/units';
 import { pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';

@@ -1,4 +1,4 @@
-import type { Difference } from '@/core/batch';
+import type { Difference } from '@/core/document';
 
 /** Keys of the batch file in kitchen words; what is not here is told by its own key. */
 const WORDS = new Map<string, string>(

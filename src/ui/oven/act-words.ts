@@ -1,4 +1,5 @@
-import type { Act, HeatStep } from '@/core/batch';
+import type { Act } from '@/core/calls';
+import type { HeatStep } from '@/core/document';
 import { heatWord, type Dial } from '../format/dial-words';
 import { midSentence } from '../format/units';
 import { APPLIANCE_NAMES } from '../format/words';

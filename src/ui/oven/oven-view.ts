@@ -1,4 +1,4 @@
-import type { Prompt } from '@/core/batch';
+import type { Prompt } from '@/core/calls';
 import type { Outlook } from '@/core/learning';
 
 /** A call as it is shown; times of day in ISO. */

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { FEEL_WORDS } from '@/core/dough';
 import type { Failure } from '@/core/failure';
 import { screen, type Dog } from '@/core/feeding';

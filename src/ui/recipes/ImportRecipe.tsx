@@ -1,6 +1,6 @@
 'use client';
 import { useRef, useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { isBatchFile } from '@/formats/is-batch-file';
 import { Button } from '../kit/Button';
 import { INCOMING_KEY, type Incoming } from './incoming';

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { BatchDocument, RecipeLine } from '@/core/batch';
+import type { BatchDocument, RecipeLine } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 import type { ReadLine } from '@/formats/recipe-text';
 import { mass } from '../format/units';

@@ -2,7 +2,7 @@
 import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { METHODS, METHOD_NAMES } from '@/core/batch';
+import { METHODS, METHOD_NAMES } from '@/core/document';
 import { Button, pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';

@@ -1,7 +1,7 @@
 'use client';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/batch';
+import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/document';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/protocol';

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import type { Screening } from '@/core/feeding';
 import { preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { day, mass, money } from '../format/units';

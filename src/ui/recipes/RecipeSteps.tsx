@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { preparationOf, startFrom, type Pantry } from '@/core/pantry';
 import { duration, mass } from '../format/units';
 import type { RecipeData } from './recipe-data';

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { METHOD_NAMES, type Method } from '@/core/batch';
+import { METHOD_NAMES, type Method } from '@/core/document';
 import { duration, mass, money, span } from '../format/units';
 import { FEEL_NAMES, allergenWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';

@@ -1,7 +1,7 @@
 'use client';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { RecipeStep } from '@/core/batch';
+import type { RecipeStep } from '@/core/document';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
 

@@ -1,4 +1,4 @@
-import type { BatchDocument, RecipeLine } from '@/core/batch';
+import type { BatchDocument, RecipeLine } from '@/core/document';
 import type { ReadLine } from '@/formats/recipe-text';
 
 /** What was understood of a recipe that came in: a whole document, or a reading with its questions. */

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 
 /** The recipe that is edited, as it was opened; null for a new one. */
 export type SavedRecipe = { readonly id: string; readonly revision: number } | null;

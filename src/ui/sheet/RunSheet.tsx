@@ -1,7 +1,8 @@
 'use client';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import type { Ingredient } from '@/core/pantry';
 import { BOWL_PARTS, bowlOrder } from '../batch/weigh/bowl';
 import { METHOD_WORDS } from '../batch/shape/method-words';

@@ -1,4 +1,4 @@
-import type { BatchDocument, HeatStep } from '@/core/batch';
+import type { BatchDocument, HeatStep } from '@/core/document';
 import { heatWord, type Dial } from '../format/dial-words';
 import { duration } from '../format/units';
 import { APPLIANCE_NAMES } from '../format/words';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { startingPoint } from '@/core/batch';
+import { startingPoint } from '@/core/document';
 import { viewPaper } from '@/server/view-recipe';
 import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { Trouble } from '@/ui/shell/Trouble';

@@ -2,7 +2,7 @@
 import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
-import type { Cooling } from '@/core/batch';
+import type { Cooling } from '@/core/prediction';
 import { hues } from '../../kit/chart-hues';
 import { duration, moisture } from '../../format/units';
 import { coolingSeries, nightSeries, PLACE_NAMES } from './cooling-series';

@@ -1,4 +1,4 @@
-import type { Cooling } from '@/core/batch';
+import type { Cooling } from '@/core/prediction';
 
 export const PLACE_NAMES = { rack: 'on the rack', tray: 'on its tray', fridge: 'in the fridge' } as const;
 

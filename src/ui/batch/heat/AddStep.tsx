@@ -1,7 +1,8 @@
 import { Menu, MenuButton, MenuItem, MenuItems, MenuSection, MenuHeading } from '@headlessui/react';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { stepsIn, type BatchDocument, type HeatStep } from '@/core/batch';
+import { stepsIn } from '@/core/catalogue';
+import { type BatchDocument, type HeatStep } from '@/core/document';
 import { pill } from '../../kit/Button';
 import { duration } from '../../format/units';
 import type { KitAppliance } from '../bench-props';

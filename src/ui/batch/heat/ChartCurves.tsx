@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import { freePlace, type Box } from './chart-names';
 import type { Ghost } from './ghost';
 import type { ChartScale } from './chart-scale';

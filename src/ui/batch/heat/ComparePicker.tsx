@@ -1,6 +1,6 @@
 import { Menu, MenuButton, MenuHeading, MenuItem, MenuItems, MenuSection } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
 import { pill } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
 

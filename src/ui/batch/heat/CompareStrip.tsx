@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { Button } from '../../kit/Button';
 import { duration, moisture, span } from '../../format/units';
 import type { Ghost } from './ghost';

@@ -1,5 +1,6 @@
 import { useId, type ReactNode } from 'react';
-import type { ApplianceKind, CutThrough, Prediction } from '@/core/batch';
+import type { ApplianceKind } from '@/core/document';
+import type { CutThrough, Prediction } from '@/core/prediction';
 import { colourWord } from '@/core/heat';
 import { dialWords } from '../../format/dial-words';
 import { duration, moisture } from '../../format/units';

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, type ReactNode } from 'react';
-import type { CutThrough } from '@/core/batch';
+import type { CutThrough } from '@/core/prediction';
 import type { ChartScale } from './chart-scale';
 import { paintCutThrough, tallest } from './paint-cut-through';
 import { cssColour } from './water-colours';

@@ -1,5 +1,5 @@
 import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { HeatStep } from '@/core/batch';
+import type { HeatStep } from '@/core/document';
 import { APPLIANCE_NAMES } from '../../format/words';
 import type { ChartScale } from './chart-scale';
 import { STEP_NAMES, eventsOf, type ProgrammeEvent } from './programme-edits';

@@ -1,7 +1,8 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import { worthOf, type BatchWorth, type Candidate, type FoundProgrammes } from '@/core/batch';
+import { worthOf, type BatchWorth } from '@/core/outcomes';
+import { type Candidate, type FoundProgrammes } from '@/core/search';
 import { Button } from '../../kit/Button';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';

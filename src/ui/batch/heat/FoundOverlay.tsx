@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Candidate } from '@/core/batch';
+import type { Candidate } from '@/core/search';
 import { chartScale, minuteTicks } from './chart-scale';
 
 /** One dash for each place in the table, so that a line is found without its colour. */

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { BatchWorth, Candidate, Failed, Obstacle, School } from '@/core/batch';
+import type { BatchWorth } from '@/core/outcomes';
+import type { Candidate, Failed, Obstacle, School } from '@/core/search';
 import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
 import { duration, money, moistureRange, range } from '../../format/units';

@@ -1,7 +1,8 @@
 'use client';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import { ownAppliance, type BatchDocument, type HeatStep } from '@/core/batch';
+import { ownAppliance } from '@/core/catalogue';
+import { type BatchDocument, type HeatStep } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { Moment, Prediction } from '@/core/batch';
+import type { Moment } from '@/core/programme';
+import type { Prediction } from '@/core/prediction';
 import { duration, moisture } from '../../format/units';
 
 const REACHED: Record<Moment, { readonly words: string; readonly look: string; readonly missing: string | null }> = {

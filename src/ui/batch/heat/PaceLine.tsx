@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
-import { asMeasured, measuredAnew, namedAppliances, ownAppliance, type Appliance, type HeatStep } from '@/core/batch';
+import { asMeasured, measuredAnew, ownAppliance } from '@/core/catalogue';
+import { namedAppliances } from '@/core/programme';
+import { type Appliance, type HeatStep } from '@/core/document';
 import { Button } from '../../kit/Button';
 import type { KitAppliance } from '../bench-props';
 import type { Edits } from '../use-batch';

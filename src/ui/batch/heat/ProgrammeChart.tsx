@@ -1,6 +1,7 @@
 'use client';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { HeatStep, Prediction } from '@/core/batch';
+import type { HeatStep } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { ChartCurves, CurveNames } from './ChartCurves';
 import { boxOf } from './chart-names';
 import { EmberStretch } from './EmberStretch';

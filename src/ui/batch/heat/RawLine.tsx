@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import type { Pantry } from '@/core/pantry';
 import { duration } from '../../format/units';
 import { nameOf } from '../bench-props';

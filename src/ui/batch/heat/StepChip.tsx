@@ -1,6 +1,7 @@
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/batch';
+import { ownAppliance } from '@/core/catalogue';
+import { type Appliance, type ApplianceKind, type HeatStep } from '@/core/document';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { BatchDocument, HeatStep } from '@/core/batch';
+import type { BatchDocument, HeatStep } from '@/core/document';
 import type { Dial } from '../../format/dial-words';
 import type { KitAppliance } from '../bench-props';
 import { AddStep } from './AddStep';

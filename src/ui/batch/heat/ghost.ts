@@ -1,4 +1,5 @@
-import type { HeatStep, Prediction } from '@/core/batch';
+import type { HeatStep } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 
 /** Another programme drawn faintly behind this one. */
 export type Ghost = {

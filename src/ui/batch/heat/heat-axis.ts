@@ -1,4 +1,4 @@
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import type { Stretch } from './programme-edits';
 
 /** Where temperatures, moistures and Snap lie on the drawn programme [px]. */

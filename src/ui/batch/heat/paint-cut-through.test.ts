@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CutThrough } from '@/core/batch';
+import type { CutThrough } from '@/core/prediction';
 import { paintCutThrough } from './paint-cut-through';
 import { waterColour } from './water-colours';
 

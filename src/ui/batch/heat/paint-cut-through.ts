@@ -1,4 +1,4 @@
-import type { CutThrough } from '@/core/batch';
+import type { CutThrough } from '@/core/prediction';
 import { waterPixel } from './water-colours';
 
 /** Pixels of a picture, four bytes each: red, green, blue, alpha. */

@@ -1,4 +1,5 @@
-import { stepsIn, type Appliance, type ApplianceKind, type BatchDocument, type HeatStep } from '@/core/batch';
+import { stepsIn } from '@/core/catalogue';
+import { type Appliance, type ApplianceKind, type BatchDocument, type HeatStep } from '@/core/document';
 import { heatWord, type Dial } from '../../format/dial-words';
 import { duration } from '../../format/units';
 import { APPLIANCE_NAMES } from '../../format/words';

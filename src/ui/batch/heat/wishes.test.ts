@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { predict, type BatchDocument } from '@/core/batch';
+import { predict } from '@/core/prediction';
+import { type BatchDocument } from '@/core/document';
 import { PANTRY } from '../../../../tests/reference/shipped';
 import { aimOf, usualTarget, withAim, without } from './wishes';
 

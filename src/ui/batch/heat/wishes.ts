@@ -1,4 +1,5 @@
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { COLOUR_STARTS } from '@/core/heat';
 
 export type Target = NonNullable<BatchDocument['target']>;

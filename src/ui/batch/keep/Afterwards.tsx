@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import { span } from '../../format/units';
 
 type AfterwardsProps = { readonly prediction: Prediction; readonly index: number };

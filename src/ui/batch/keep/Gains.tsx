@@ -1,5 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { LONGER_MIN, type BatchDocument, type KeepGain, type PackChoice } from '@/core/batch';
+import { LONGER_MIN, type KeepGain } from '@/core/outcomes';
+import { type BatchDocument, type PackChoice } from '@/core/document';
 import type { PackOption } from '@/core/keeping';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';

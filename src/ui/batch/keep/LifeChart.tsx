@@ -2,7 +2,7 @@
 import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
-import type { LifeCurve } from '@/core/batch';
+import type { LifeCurve } from '@/core/prediction';
 import { hues } from '../../kit/chart-hues';
 
 type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly height: number };

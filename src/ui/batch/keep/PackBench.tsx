@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
-import type { Keeps } from '@/core/batch';
+import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button, pill } from '../../kit/Button';

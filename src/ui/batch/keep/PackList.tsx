@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Keeps, PackChoice } from '@/core/batch';
+import type { Keeps } from '@/core/prediction';
+import type { PackChoice } from '@/core/document';
 import { span } from '../../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Choice } from '../../kit/Choice';

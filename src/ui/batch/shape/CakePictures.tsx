@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { CakeDrawing, Prediction } from '@/core/batch';
+import type { CakeDrawing } from '@/core/yield';
+import type { Prediction } from '@/core/prediction';
 import { duration, mass } from '../../format/units';
 import { holeOf, pathOf } from './PiecesOnSheet';
 import { SPACE_PX } from './picture-sizes';

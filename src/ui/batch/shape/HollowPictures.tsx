@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { HollowsDrawing, Prediction } from '@/core/batch';
+import type { HollowsDrawing } from '@/core/yield';
+import type { Prediction } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { SPACE_PX } from './picture-sizes';
 

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { LooseDrawing, Prediction } from '@/core/batch';
+import type { LooseDrawing } from '@/core/yield';
+import type { Prediction } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { TrayPicture } from './TrayPicture';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { USUAL_TRAY, type Path } from '@/core/batch';
+import { USUAL_TRAY } from '@/core/yield';
+import { type Path } from '@/core/document';
 import { NumberField } from '../../kit/NumberField';
 import type { BenchProps } from '../bench-props';
 

@@ -1,5 +1,5 @@
 import { memo, type ReactNode } from 'react';
-import type { TrayDrawing } from '@/core/batch';
+import type { TrayDrawing } from '@/core/yield';
 
 type Placed = TrayDrawing['placed'];
 type Outline = TrayDrawing['outline'];

@@ -1,6 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
-import { onItsTray, type BatchDocument, type Prediction } from '@/core/batch';
+import { onItsTray } from '@/core/yield';
+import { type BatchDocument } from '@/core/document';
+import { type Prediction } from '@/core/prediction';
 import { heatWord } from '../../format/dial-words';
 import { duration } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { Prediction, SheetDrawing } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
+import type { SheetDrawing } from '@/core/yield';
 import { PiecesOnSheet } from './PiecesOnSheet';
 import { TrayPicture } from './TrayPicture';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';

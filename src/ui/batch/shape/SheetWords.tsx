@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { Button } from '../../kit/Button';
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { SlabDrawing } from '@/core/batch';
+import type { SlabDrawing } from '@/core/yield';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';
 
 /** The pans with their score lines, to scale. */

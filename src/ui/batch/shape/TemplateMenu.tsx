@@ -2,7 +2,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { SheetDrawing } from '@/core/batch';
+import type { SheetDrawing } from '@/core/yield';
 import { cardPages, layoutPages, pageOfSheet, PAPERS, type TemplateOf, type TemplatePage } from '@/formats/template-pages';
 import { templateSvg } from '@/formats/template-svg';
 import { pill } from '../../kit/Button';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Prediction } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
 import { moisture } from '../../format/units';
 
 /** What uneven thickness does: the thickest of ten pieces against the usual one. */

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { Prediction, TrayDrawing } from '@/core/batch';
+import type { Prediction } from '@/core/prediction';
+import type { TrayDrawing } from '@/core/yield';
 import { PiecesOnSheet } from './PiecesOnSheet';
 
 type TrayPictureProps = {

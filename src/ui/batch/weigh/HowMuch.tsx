@@ -1,7 +1,7 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import type { FixedAmount, RecipeLine, Scale, Shape } from '@/core/batch';
+import type { FixedAmount, RecipeLine, Scale, Shape } from '@/core/document';
 import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';

@@ -1,7 +1,8 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { BatchDocument, Prediction, RecipeLine } from '@/core/batch';
+import type { BatchDocument, RecipeLine } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
 import type { TriedSwap } from '@/workers/protocol';
 import { money, span } from '../../format/units';

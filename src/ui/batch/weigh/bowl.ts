@@ -1,4 +1,5 @@
-import type { BatchDocument, Prediction } from '@/core/batch';
+import type { BatchDocument } from '@/core/document';
+import type { Prediction } from '@/core/prediction';
 import { ownIngredient, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
 
 /** The pantry row of each line of a batch, or one made from the composition that the line brings. */

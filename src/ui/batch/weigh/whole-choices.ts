@@ -1,4 +1,4 @@
-import type { BatchDocument, RecipeLine } from '@/core/batch';
+import type { BatchDocument, RecipeLine } from '@/core/document';
 import { softness } from '@/core/dough';
 import { startFrom, usualPiece, type DoughLine, type Pantry } from '@/core/pantry';
 import { eggChoices, packChoices } from '@/core/quantities';

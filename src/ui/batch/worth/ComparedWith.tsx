@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { worthOf, type BatchWorth } from '@/core/batch';
+import { worthOf, type BatchWorth } from '@/core/outcomes';
 import { ComparePicker } from '../heat/ComparePicker';
 import type { BenchProps } from '../bench-props';
 import { differenceWords } from './difference-words';

@@ -2,7 +2,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { worthOf, type BatchWorth } from '@/core/batch';
+import { worthOf, type BatchWorth } from '@/core/outcomes';
 import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
 import { duration, money } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';

@@ -1,4 +1,4 @@
-import type { BatchWorth } from '@/core/batch';
+import type { BatchWorth } from '@/core/outcomes';
 import { cheaper, type CostPart } from '@/core/costing';
 import { money } from '../../format/units';
 

@@ -1,0 +1,3 @@
+export { addBand, bandFrom, isSettled, samplesInSteps } from './band';
+export { bandMinutes } from './sample';
+export type { Sample } from './sample';

@@ -1,0 +1,69 @@
+import { simulate } from '../heat';
+import { finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
+import type { Worked } from '../prediction';
+import { mixtureOf } from '../yield';
+import { drawOf, vary } from './vary';
+
+/** Moments at which the bands of the curves are told, evenly over the programme. */
+export const BAND_POINTS = 25;
+/** Looks between two of them, so that a moment early in a long programme is not read off a long straight line. */
+const FINER = 4;
+
+/** How one plausible other world went; plain data, so that it can cross from another worker. */
+export type Sample = {
+  /** Number of its draw. */
+  readonly index: number;
+  readonly moisture_pct: number;
+  readonly snap: number;
+  readonly browning: number;
+  /** In the order of the likely run's moments; null where it is not reached. */
+  readonly reached: ReadonlyArray<number | null>;
+  /** At every moment of the bands. */
+  readonly curves: Readonly<Record<Curve, readonly number[]>>;
+};
+
+export const CURVES = ['moisture_pct', 'core_c', 'snap', 'browning'] as const;
+export type Curve = (typeof CURVES)[number];
+
+/** Works one draw out; null when it lies beyond the model and so says nothing. */
+export function sampleOf(worked: Worked, index: number): Sample | null {
+  const { heat, dough, out, shape, simulation } = worked;
+  const total_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
+  const varied = vary(worked, drawOf(index));
+  const run = simulate({ ...varied, recordEvery_s: total_s / (FINER * (BAND_POINTS - 1)) });
+  if (!run.ok) return null;
+  const { end, frames, profiles, shares } = run.value;
+  const other = { ...dough, material: varied.material };
+  const finish = finishOf(end, profiles.at(end.row), shares, other, out, varied.isothermScale);
+  const course = courseOf({ frames, profiles, shares }, heat, other, out, varied.isothermScale);
+  const minutes = bandMinutes(heat.minutes);
+  return {
+    index,
+    moisture_pct: finish.moisture_pct,
+    snap: finish.snap,
+    browning: end.browningEdge,
+    reached: reachedIn(course, heat, dough, mixtureOf(shape)).map(({ minute }) => minute),
+    curves: {
+      moisture_pct: readAt(course, minutes, 'moisture_pct'),
+      core_c: readAt(course, minutes, 'core_c'),
+      snap: readAt(course, minutes, 'snap'),
+      browning: readAt(course, minutes, 'browning'),
+    },
+  };
+}
+
+/** The minutes at which bands are told. */
+export const bandMinutes = (minutes: number): number[] =>
+  Array.from({ length: BAND_POINTS }, (_, i) => (minutes * i) / (BAND_POINTS - 1));
+
+/** A curve at these minutes, by straight lines between what was recorded. */
+function readAt(course: readonly CoursePoint[], minutes: readonly number[], of: Curve): number[] {
+  let at = 0;
+  return minutes.map((minute) => {
+    while (at < course.length - 2 && course[at + 1].minute < minute) at++;
+    const [before, after] = [course[at], course[Math.min(at + 1, course.length - 1)]];
+    const span = after.minute - before.minute;
+    const share = span > 0 ? Math.min(1, Math.max(0, (minute - before.minute) / span)) : 1;
+    return before[of] + share * (after[of] - before[of]);
+  });
+}

@@ -1,0 +1,216 @@
+import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
+import type { Appliance, ApplianceKind, BatchDocument } from '../document';
+import { shelvesOf, type WrittenLeg } from '../programme';
+import { chamberOf, isChamber, SECONDS_A_PIECE } from '../catalogue';
+import { preheat } from '../heat';
+import { courseOfWork, type Part } from './course-of-work';
+import { mixMinutes, packMinutes } from './hand-work';
+import { visitsToLoad, type Act } from './visits';
+import type { Prediction } from '../prediction';
+
+/** An appliance of the kitchen, as the day knows it. */
+export type KitMachine = { readonly id: string; readonly appliance: Appliance };
+
+const MACHINE_KINDS: Partial<Record<ApplianceKind, Machine['kind']>> = {
+  'static-oven': 'oven',
+  'fan-oven': 'oven',
+  'small-oven': 'oven',
+  'gas-oven': 'oven',
+  'contact-grill': 'oven',
+  'air-fryer': 'oven',
+  dehydrator: 'dehy',
+  'freeze-dryer': 'fd',
+};
+/** Setpoints this near share an oven, and a dehydrator [K]. Source: ours. */
+const TOLERANCE = { oven: 5, dehy: 3, fd: 0 } as const;
+/** How fast a machine cools when nobody has read it [K/min]; freeze dryers of unknown size [g a tray]. Source: ours. */
+const COOLS = { oven: 4, dehy: 5, fd: 5 } as const;
+const TRAY_G = 700;
+const REFERENCE_C = 175;
+/** What is left of the heat when a switched-off oven is opened [°C]. Source: ours. */
+const LEFT_OFF_C = 50;
+
+/** What a heating step sets its machine to: in whose words, and whether it is switched off at the end. */
+export type StepHeat = { readonly kind: ApplianceKind; readonly setpoints_c: readonly number[]; readonly thenOff: boolean };
+
+/** A batch as steps of a day, with the heat of those that bake or dry, and what hands come for while it is in an appliance. */
+export type KitchenBatch = DayBatch & {
+  readonly heats: Readonly<Record<string, StepHeat>>;
+  /** By step, in the order of its attentions. */
+  readonly visits: Readonly<Record<string, readonly Act[]>>;
+};
+
+/** The kitchen's appliances as machines of a day; freezers are places, not machines. */
+export function machinesOf(kit: readonly KitMachine[], room_c: number): Machine[] {
+  return kit.flatMap(({ id, appliance }) => {
+    const kind = appliance.kind ?? 'static-oven';
+    const sort = MACHINE_KINDS[kind];
+    if (!sort) return [];
+    return [
+      {
+        id,
+        kind: sort,
+        slots: sort === 'fd' ? Math.round((shelvesOf(appliance) * (appliance.tray_g ?? TRAY_G)) / 100) : shelvesOf(appliance),
+        tol: TOLERANCE[sort],
+        heat: heatRate(appliance, kind, room_c),
+        cool: coolRate(appliance, sort),
+        ambient: 20 as const,
+        ...(sort === 'fd' ? { turn: appliance.defrost_minutes ?? 90 } : {}),
+      },
+    ];
+  });
+}
+
+function heatRate({ heat_up, ...appliance }: Appliance, kind: ApplianceKind, room_c: number): number {
+  if (heat_up) return (heat_up.to_c - room_c) / heat_up.minutes;
+  if (!isChamber(kind)) return 5;
+  const target_c = kind === 'dehydrator' ? 60 : REFERENCE_C;
+  const { time_s } = preheat(chamberOf(kind, appliance, 1, room_c), target_c, room_c);
+  return Number.isFinite(time_s) && time_s > 0 ? Math.max(0.5, ((target_c - room_c) * 60) / time_s) : 5;
+}
+
+const coolRate = ({ cool_down }: Appliance, sort: keyof typeof COOLS): number =>
+  cool_down ? Math.max(0.5, (cool_down.from_c - cool_down.to_c) / cool_down.minutes) : COOLS[sort];
+
+/** Something may be turned this much earlier or later, of the whole [1]; pieces may lie on the board so long [min]. */
+const FLEX_SHARE = 0.08;
+const ON_BOARD = 45;
+const DOUGH_STANDS = 120;
+/** What stands in a dead oven or a freeze dryer may wait for morning [min]. */
+const MAY_WAIT = 660;
+/** What a kitchen has only so much of besides machines and hands: baking trays, and places for a tray in fridge and freezer. */
+export const PLACES = ['trays', 'fridge', 'freezer'] as const;
+export type Places = Readonly<Record<(typeof PLACES)[number], number>>;
+const place = (id: keyof Places, q: number): Pick<Step, 'store'> => ({ store: { id, q: Math.max(1, q) } });
+/** These bake on what they are made of. */
+const NO_TRAYS: ReadonlySet<ApplianceKind> = new Set(['contact-grill', 'air-fryer']);
+const onTrays = (kind: ApplianceKind): boolean => MACHINE_KINDS[kind] === 'oven' && !NO_TRAYS.has(kind);
+
+/**
+ * A batch as steps of a day: mix, stand, shape, the programme in its machines, cool, pack. A programme with several
+ * setpoints has its machine to itself, since the air is never where a second batch would want it.
+ *
+ * @param kit - which of the kitchen's machines are of the kind that the batch was predicted in
+ */
+export function dayBatch(
+  id: string,
+  document: BatchDocument,
+  prediction: Prediction,
+  kit: readonly KitMachine[],
+  due: number,
+): KitchenBatch {
+  const { yield: out, heat, keeps } = prediction;
+  const steps: Step[] = [
+    hands('mix', 'Weigh and mix', mixMinutes(document.recipe.ingredients.length), { maxWait: DOUGH_STANDS }),
+  ];
+  if ((document.recipe.rest_minutes ?? 0) > 0)
+    steps.push({
+      id: 'rest',
+      name: 'Let the dough stand',
+      dur: Math.round(document.recipe.rest_minutes ?? 0),
+      maxWait: DOUGH_STANDS,
+    });
+  const shaping = Math.max(3, Math.round((out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays));
+  const { parts, cool_min } = courseOfWork(document.heat, (leg) => heat.legs[leg]?.loads ?? 1, heat.cooling_minutes);
+  const [into] = parts;
+  steps.push({
+    ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
+    hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
+    ...(into?.in === 'appliance' && onTrays(into.leg.kind) ? place('trays', out.trays) : {}),
+  });
+  const heated = parts.map((part) => (part.in === 'appliance' ? loadStep(part, prediction, kit) : standStep(part, out.trays)));
+  steps.push(...heated.map(({ step }) => step));
+  steps.push({ id: 'cool', name: ON_THE_RACK, dur: cool_min });
+  const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
+  steps.push(hands('pack', 'Pack and label', packMinutes(packs)));
+  const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
+  const visits = Object.fromEntries(heated.map(({ step, acts }) => [step.id, acts]));
+  return { id, due, steps, heats, visits };
+}
+
+const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}): Step => ({
+  id,
+  name,
+  dur,
+  hands: [{ off: 0, len: dur, n: 1 }],
+  ...more,
+});
+
+type Heated = { readonly step: Step; readonly heat: StepHeat | null; readonly acts: readonly Act[] };
+
+type Load = Extract<Part, { in: 'appliance' }>;
+const ON_THE_RACK = 'Cool on the rack';
+
+/** All of it on the rack, or in the fridge. */
+function standStep(part: Exclude<Part, Load>, trays: number): Heated {
+  const { id, minutes: dur, step } = part;
+  if (part.in === 'rack') return { step: { id, name: ON_THE_RACK, dur }, heat: null, acts: [] };
+  return {
+    step: {
+      id,
+      name: 'Chill in the fridge',
+      dur,
+      hands: [{ off: 0, len: 1, n: 1 }],
+      ...place('fridge', trays),
+    },
+    heat: null,
+    acts: [{ do: 'step', kind: 'freezer', step }],
+  };
+}
+
+/** One load in one appliance. */
+function loadStep({ id, leg, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[]): Heated {
+  const { kind } = leg;
+  const steps = leg.steps.map(({ step }) => step);
+  const setpoints = steps.flatMap((step) => ('setpoint_c' in step ? [step.setpoint_c] : []));
+  const visits = visitsToLoad(leg, load, loads);
+  const acts = visits.map(({ act }) => act);
+  const dur = Math.max(1, visits[visits.length - 1].minute);
+  const last = steps[steps.length - 1];
+  const waits = last.do === 'off' || last.do === 'freeze-dry' || last.do === 'freeze' || last.do === 'cool';
+  const flex = Math.floor(FLEX_SHARE * dur);
+  const drawsAt = pumpsFrom(leg, acts);
+  let free = 0;
+  const attentions = visits.map(({ minute, hands: len }, i): Attention => {
+    // What is due together is done one after the other.
+    const off = Math.max(minute, free);
+    free = off + len;
+    // Its pump is heard through the wall.
+    const noise = i === drawsAt ? { noisy: true } : {};
+    if (i === 0) return { off: 0, len, n: 1, ...noise };
+    if (i < visits.length - 1) return { off, len, n: 1, flex, ...noise };
+    return waits ? { off: dur, len, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len, n: 1 };
+  });
+  const heat: StepHeat | null =
+    kind === 'freezer' || kind === 'freeze-dryer'
+      ? null
+      : { kind, setpoints_c: [...new Set(setpoints)], thenOff: last.do === 'off' };
+  const name = heat ? heatName(heat, (c) => `${c} °C`) : kind === 'freezer' ? 'Freeze' : 'Freeze-dry';
+  const base = { id, name, dur, hands: attentions };
+  const sort = MACHINE_KINDS[kind];
+  const trays = Math.max(1, Math.ceil(prediction.yield.trays / loads));
+  if (!sort) return { step: { ...base, ...place('freezer', trays) }, heat, acts };
+  const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
+  const modes = kit.flatMap(({ id: res, appliance }): Mode[] => {
+    if ((appliance.kind ?? 'static-oven') !== kind) return [];
+    const raw_g = (prediction.yield.pieces * prediction.yield.piece_raw_g) / loads;
+    const q = sort === 'fd' ? Math.ceil(raw_g / 100) : Math.min(trays, shelvesOf(appliance));
+    return [{ res, T: first, Tout: final, q }];
+  });
+  const alone = new Set(setpoints).size > 1 || last.do === 'off';
+  // What waits for its load lies on trays as well.
+  const held = onTrays(kind) ? place('trays', prediction.yield.trays - load * trays) : {};
+  return { step: { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}), ...held }, heat, acts };
+}
+
+/** Which visit starts a freeze dryer's pump: the loading, or a later one when it freezes first; -1 in any other appliance. */
+function pumpsFrom({ kind, steps }: WrittenLeg, acts: readonly Act[]): number {
+  if (kind !== 'freeze-dryer') return -1;
+  const started = acts.findIndex((act) => act.do === 'step' && act.step.do === 'freeze-dry');
+  return started === -1 && steps.some(({ step }) => step.do === 'freeze-dry') ? 0 : started;
+}
+
+/** "Bake at 175 °C, then 110 °C, oven off", in whatever words a dial is read. */
+export function heatName({ kind, setpoints_c, thenOff }: StepHeat, word: (setpoint_c: number) => string): string {
+  return `${kind === 'dehydrator' ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
+}

@@ -1,0 +1,158 @@
+import { succeed, type Result } from '../failure';
+import { COARSE, simulate, type Frame } from '../heat';
+import type { TrayModel } from '../learning';
+import { Assumptions, type Appliance, type BatchDocument, type Heat, type HeatStep } from '../document';
+import { simulatedSecond, simulationOf, planHeat, writtenLegs, type WrittenLeg } from '../programme';
+import { predict, type Worked, type Kitchen } from '../prediction';
+
+/** A batch's tray in one appliance of its programme: what it weighs when, at whatever pace that works. */
+export type TrayCourse = {
+  /** Which of the programme's appliances it is, counted from 0. */
+  readonly leg: number;
+  readonly appliance: Appliance;
+  /** Shares of what went into this appliance. */
+  readonly model: TrayModel;
+  /** Net weight over net weight going in that counts as dry as planned. */
+  readonly target: number;
+  /** Minutes planned in that appliance. */
+  readonly minutes: number;
+};
+
+/** Paces (ln) and offsets [K] at which the simulation is run; between them the shares are read off straight lines. */
+const LOG_PACES = [-1.2, -0.9, -0.6, -0.3, 0, 0.3, 0.6, 0.9, 1.2];
+const OFFSETS_K = [-15, 0, 15];
+const POINTS = 160;
+/** As dry as planned, to what a kitchen scale can tell on a tray; at the very end hardly anything leaves any more [1]. Source: ours. */
+const WITHIN = 0.004;
+/** After what is planned the last setpoint is held on, so much longer than the whole [1]. */
+const ON_AND_ON = 2.5;
+/** Where trays lose less than this, as in a freezer, their weight tells nothing of a pace [1]. Source: ours, a few steps of a kitchen scale. */
+const TELLS = 0.02;
+
+/**
+ * The tray weight of a batch over time, in each appliance that it dries in, as a family of curves: the simulator run at
+ * other paces and offsets of that appliance, with its last setpoint held on past the programme's end. What it went through
+ * before is taken as planned.
+ */
+export function trayCourses(document: BatchDocument, kitchen: Kitchen): Result<TrayCourse[]> {
+  const worked = predict(document, kitchen, 'unadvised');
+  if (!worked.ok) return worked;
+  const courses: TrayCourse[] = [];
+  for (const [leg, written] of writtenLegs(document.heat).entries()) {
+    // A freezer that a step goes to by itself is nobody's own: it has no pace.
+    if (leg > 0 && !written.appliance) continue;
+    const course = courseIn({ leg, written }, document, worked.value);
+    if (!course.ok) return course;
+    if (course.value) courses.push(course.value);
+  }
+  return succeed(courses);
+}
+
+type In = { readonly leg: number; readonly written: WrittenLeg };
+
+/** Null where the trays' weight tells nothing. */
+function courseIn({ leg, written }: In, document: BatchDocument, worked: Worked): Result<TrayCourse | null> {
+  const appliance = written.appliance ?? {};
+  const planned = written.steps.reduce((sum, { step }) => sum + ('minutes' in step ? step.minutes : 0), 0);
+  const minutes = planned * (1 + ON_AND_ON);
+  const held = heldOn(document.heat, written, planned);
+  const first = written.steps[0].index;
+  const tables: Float64Array[][] = [];
+  for (const logPace of LOG_PACES) {
+    const row: Float64Array[] = [];
+    for (const offset_K of OFFSETS_K) {
+      const pace = Math.exp(logPace);
+      const thermostat_offset_c = (appliance.thermostat_offset_c ?? 0) + offset_K;
+      const heat = withAppliance(held, first, { ...appliance, pace, thermostat_offset_c });
+      const curve = sharesOf(heat, first, minutes, document, worked);
+      if (!curve.ok) return curve;
+      row.push(curve.value);
+    }
+    tables.push(row);
+  }
+  const model = readOff(tables, minutes);
+  const atTheEnd = model(planned, Math.log(appliance.pace ?? 1), 0);
+  return succeed(atTheEnd > 1 - TELLS ? null : { leg, appliance, model, target: atTheEnd + WITHIN, minutes: planned });
+}
+
+/** The programme up to where it is moved on, and then on and on as it was last set. */
+function heldOn({ steps, ...heat }: Heat, { steps: mine }: WrittenLeg, planned: number): Heat {
+  const minutes = planned * ON_AND_ON;
+  const last = mine
+    .map(({ step }) => step)
+    .findLast(({ do: act }) => act === 'hold' || act === 'ramp' || act === 'freeze-dry' || act === 'freeze');
+  const on: HeatStep =
+    !last || !('minutes' in last)
+      ? { do: 'cool', minutes }
+      : last.do === 'ramp'
+        ? { do: 'hold', setpoint_c: last.setpoint_c, minutes }
+        : { ...last, minutes };
+  return { ...heat, steps: [...steps.slice(0, mine[mine.length - 1].index + 1), on] };
+}
+
+/** The programme with another appliance where the step of this number stands. */
+function withAppliance(heat: Heat, index: number, appliance: Appliance): Heat {
+  const moved = heat.steps.findLastIndex((step, i) => i < index && step.do === 'move' && step.appliance !== undefined);
+  if (moved === -1) return { ...heat, appliance };
+  return { ...heat, steps: heat.steps.map((step, i) => (i === moved && step.do === 'move' ? { ...step, appliance } : step)) };
+}
+
+/** One run: shares of what stood in the appliance from this step on, evenly over the minutes of the clock. */
+function sharesOf(
+  heat: Heat,
+  first: number,
+  minutes: number,
+  document: BatchDocument,
+  { dough, out, shape }: Worked,
+): Result<Float64Array> {
+  const plan = planHeat(heat, document.kitchen, { method: shape.method, out }, new Assumptions());
+  if (!plan.ok) return plan;
+  const { stages, stageMinutes, stageSteps } = plan.value;
+  const simulation = simulationOf(plan.value, dough, out);
+  const seconds = stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
+  const run = simulate({ ...simulation, fineness: COARSE, recordEvery_s: seconds / POINTS });
+  if (!run.ok) return run;
+  const { frames } = run.value;
+  const into = stageSteps.findIndex((step) => step >= first);
+  const begins_min = stageMinutes.slice(0, into).reduce((sum, one) => sum + one, 0);
+  const moistureAt = readFrames(frames);
+  const weightAt = (minute: number): number => 1 + moistureAt(simulatedSecond(plan.value, begins_min + minute));
+  const start = weightAt(0);
+  const shares = new Float64Array(POINTS + 1);
+  for (let i = 0; i <= POINTS; i++) shares[i] = weightAt((minutes * i) / POINTS) / start;
+  return succeed(shares);
+}
+
+/** Water on solids at a simulated second, straight between frames; asked for in the order of time. */
+function readFrames(frames: readonly Frame[]): (time_s: number) => number {
+  let at = 0;
+  return (time_s) => {
+    while (at < frames.length - 2 && frames[at + 1].time_s < time_s) at++;
+    const [before, after] = [frames[at], frames[Math.min(at + 1, frames.length - 1)]];
+    const span = after.time_s - before.time_s;
+    const part = span > 0 ? Math.min(1, Math.max(0, (time_s - before.time_s) / span)) : 1;
+    return before.meanMoisture + part * (after.meanMoisture - before.meanMoisture);
+  };
+}
+
+/** Reads the tables: straight between minutes, paces and offsets, and flat beyond them. */
+function readOff(tables: ReadonlyArray<readonly Float64Array[]>, minutes: number): TrayModel {
+  const curve = (shares: Float64Array, minute: number): number => {
+    const x = Math.min(POINTS, Math.max(0, (minute / minutes) * POINTS));
+    const i = Math.min(POINTS - 1, Math.floor(x));
+    return shares[i] + (x - i) * (shares[i + 1] - shares[i]);
+  };
+  return (minute, logPace, offset_K) => {
+    const [p, q] = [between(LOG_PACES, logPace), between(OFFSETS_K, offset_K)];
+    const along = (row: readonly Float64Array[]): number =>
+      (1 - q.part) * curve(row[q.at], minute) + q.part * curve(row[q.at + 1], minute);
+    return (1 - p.part) * along(tables[p.at]) + p.part * along(tables[p.at + 1]);
+  };
+}
+
+function between(knots: readonly number[], value: number): { readonly at: number; readonly part: number } {
+  const last = knots.length - 2;
+  let at = 0;
+  while (at < last && knots[at + 1] < value) at++;
+  return { at, part: Math.min(1, Math.max(0, (value - knots[at]) / (knots[at + 1] - knots[at]))) };
+}

@@ -1,0 +1,7 @@
+export { fedFrom } from './fed';
+export { LONGER_MIN, keepGains } from './keep-gains';
+export type { KeepGain } from './keep-gains';
+export { labelFacts, makerLetter } from './label-facts';
+export { freshLife, lifeOfPack, putAway } from './store-room';
+export { worthOf } from './worth';
+export type { BatchWorth, KitchenCosts } from './worth';

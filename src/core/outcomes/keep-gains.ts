@@ -1,0 +1,48 @@
+import { lifeGains, type LifeGain } from '../keeping';
+import type { BatchDocument, HeatStep } from '../document';
+import { productOf, storageOf, predict, type Kitchen } from '../prediction';
+
+/** What buys life: a step of storing, or a while longer in the heat. */
+export type KeepGain = Omit<LifeGain, 'step'> & { readonly step: Exclude<LifeGain['step'], 'drier'> | 'heat-longer' };
+
+/** How much longer the last stretch of heat is tried [min]; a freeze dryer is slow. */
+export const LONGER_MIN = 10;
+const LONGER_FREEZE_DRYING_MIN = 60;
+const DRIES: ReadonlySet<HeatStep['do']> = new Set(['hold', 'off', 'freeze-dry']);
+const LEAST_DAYS = 1;
+
+/**
+ * What would buy one of the batch's packs the most days, the most first: other packs and places, and ten more minutes of
+ * the heat it dries in, predicted anew. Empty when the document cannot be worked.
+ *
+ * @param index - which of the batch's packs
+ */
+export function keepGains(document: BatchDocument, kitchen: Kitchen, index: number): KeepGain[] {
+  const worked = predict(document, kitchen, 'quick');
+  if (!worked.ok) return [];
+  const { packs, lines, dough, finish, out, heat, prediction } = worked.value;
+  const product = productOf(lines, dough, finish, out.body.thickness_mm);
+  const storage = storageOf(packs[index], prediction.keeps[index].pieces_per_pack, finish, out.piece_g);
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const stored = lifeGains(product, storage, room).flatMap(({ step, ...gain }): KeepGain[] =>
+    // Drying is told by what it takes: minutes, not water activity.
+    step === 'drier' ? [] : [{ step, ...gain }],
+  );
+  return [...stored, ...heatLonger(document, kitchen, index, prediction.keeps[index].days)].sort(
+    (a, b) => b.gain_days - a.gain_days,
+  );
+}
+
+function heatLonger(document: BatchDocument, kitchen: Kitchen, index: number, now_days: number): KeepGain[] {
+  const { steps } = document.heat;
+  const last = steps.findLastIndex((step) => DRIES.has(step.do));
+  const step = steps[last];
+  if (!step || !('minutes' in step)) return [];
+  const minutes = step.minutes + (step.do === 'freeze-dry' ? LONGER_FREEZE_DRYING_MIN : LONGER_MIN);
+  const heat = { ...document.heat, steps: steps.map((old, i) => (i === last ? { ...step, minutes } : old)) };
+  const after = predict({ ...document, heat }, kitchen, 'quick');
+  if (!after.ok) return [];
+  const { days, days_low } = after.value.prediction.keeps[index];
+  const gain_days = days - now_days;
+  return gain_days >= LEAST_DAYS ? [{ step: 'heat-longer', days, days_low, gain_days, into: null }] : [];
+}

@@ -1,0 +1,14 @@
+export { coolingOf } from './cooling';
+export type { Cooling } from './cooling';
+export { drawingOf } from './drawing';
+export type { CutThrough, Drawing, LifeCurve } from './drawing';
+export { gapFromCut } from './hand-gap';
+export { keepsOf, productOf, spokenFor, storageOf } from './keep';
+export { otherPieces } from './other-pieces';
+export { predict } from './predict';
+export type { Worked } from './predict';
+export type { Keeps, MomentBand, Prediction, ProgrammeBand } from './prediction';
+export { remember, searchLayout } from './prepare';
+export type { Found, Kitchen } from './prepare';
+export { INPUTS } from './uncertain-inputs';
+export type { Blame, Input } from './uncertain-inputs';

@@ -1,0 +1,231 @@
+import type { Caution } from '../cautions';
+import type { Feel } from '../dough';
+import type { LeftOverUses, RollSize } from '../shaping';
+import type { Blame } from './uncertain-inputs';
+import type { ApplianceKind } from '../document';
+import type { RawPart, Reached } from '../programme';
+import type { LifeMode, PackOption, Store } from '../keeping';
+
+/** One moment of the programme. */
+export type TimelinePoint = {
+  readonly minute: number;
+  readonly air_c: number;
+  readonly core_c: number;
+  readonly surface_c: number;
+  readonly moisture_pct: number;
+  readonly centre_moisture_pct: number;
+  readonly aw_mean: number;
+  readonly aw_centre: number;
+  readonly browning: number;
+  /** Snap if it were taken out now and judged cold. */
+  readonly snap: number;
+};
+
+/** Low and high end of one curve, at the minutes of its band. */
+type CurveBand = { readonly low: readonly number[]; readonly high: readonly number[] };
+
+/** Between what four of five batches run. */
+export type ProgrammeBand = {
+  readonly minutes: readonly number[];
+  readonly moisture_pct: CurveBand;
+  readonly core_c: CurveBand;
+  readonly snap: CurveBand;
+  readonly browning: CurveBand;
+};
+
+/** When four of five batches reach a thing (null: not within the programme), and the share of all that do (null: no draws). */
+export type MomentBand = {
+  readonly minute_low: number | null;
+  readonly minute_high: number | null;
+  readonly share: number | null;
+};
+
+/** How a piece that is not the usual one ends. */
+export type OtherPiece = {
+  readonly which: 'thickest' | 'thinnest' | 'mini' | 'best-tray' | 'worst-tray';
+  readonly thickness_mm: number;
+  readonly moisture_pct: number;
+  readonly centre_moisture_pct: number;
+  readonly snap: number;
+  readonly browning: number;
+};
+
+/** How long one pack keeps, with the reason. */
+export type Keeps = {
+  readonly option: PackOption;
+  readonly store: Store;
+  readonly days: number;
+  readonly days_low: number;
+  readonly days_high: number;
+  /** What ends it first. When the home limit rules, what would come next. */
+  readonly limit: Exclude<LifeMode, 'cap'> | 'microbial';
+  /** The estimate stops at the longest a home estimate goes. */
+  readonly capped: boolean;
+  readonly pieces_per_pack: number;
+  readonly packs: number;
+  /** Pieces in a last pack that does not get full, or that no pack is left for. */
+  readonly left_over: number;
+  /** Of a full pack: net weight [g], and how far it could still be filled [%]. */
+  readonly net_g: number;
+  readonly headspace_pct: number;
+  /** Of what is sealed: days in a zip bag once it is open; null for what is opened all the time. */
+  readonly opened_days: number | null;
+  /** Oxygen absorber to buy for one pack [cc]; null where none belongs in it, or none is large enough. */
+  readonly absorber_cc: number | null;
+  readonly why: string;
+};
+
+/** The result document of a prediction, version 1 (docs/batch-file.md). */
+export type Prediction = {
+  readonly format: 'upbeat-oven/prediction';
+  readonly version: 1;
+  readonly name: string;
+  readonly dough: {
+    readonly mass_g: number;
+    readonly water_g: number;
+    readonly water_pct: number;
+    readonly factor: number;
+    readonly feel_index: number;
+    readonly feel_index_low: number;
+    readonly feel_index_high: number;
+    readonly feel: Feel;
+    /** What is in the bowl, and what was planned to be. */
+    readonly ingredients: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly planned_g: number }>;
+    /** Of the things that were to be used up: how much is left, and which limits the batch. */
+    readonly left_over: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly limits: boolean }>;
+    readonly hold_back: { readonly ingredient: string; readonly mass_g: number } | null;
+  };
+  readonly yield: {
+    readonly pieces: number;
+    readonly pieces_low: number;
+    readonly pieces_high: number;
+    readonly piece_raw_g: number;
+    readonly piece_final_g: number;
+    /** As thick as a piece goes in: a batter as deep as it stands. */
+    readonly piece_thickness_mm: number;
+    /** Sides of a piece, the longest first. */
+    readonly piece_sides_mm: readonly [number, number, number];
+    readonly trays: number;
+    readonly per_tray: number;
+    /** How often the mats, tins or moulds that there are must be filled. */
+    readonly rounds: number;
+    readonly rerolls: number;
+    /** Of rolled dough: what is cut before any scrap is rolled again, and the sheet it is cut from. */
+    readonly first_roll: {
+      readonly pieces: number;
+      readonly pieces_low: number;
+      readonly pieces_high: number;
+      readonly width_mm: number;
+      readonly length_mm: number;
+      readonly sheets: number;
+    } | null;
+    readonly rerolled: number;
+    readonly pressed: number;
+    readonly minis: { readonly pieces: number; readonly piece_raw_g: number } | null;
+    readonly bench_flour_g: number;
+    readonly lost_g: number;
+    readonly scrap_g: number;
+    /** What the scraps can still become; null where nothing is left. */
+    readonly scrap_uses: LeftOverUses | null;
+    /** A sheet that gives more from the first roll; null when there is none. */
+    readonly roll_to: RollSize | null;
+    /** Laid by hand for now: the wished layout is still being searched. */
+    readonly provisional: boolean;
+  };
+  readonly cake: {
+    readonly pans: number;
+    readonly batter_depth_mm: number;
+    readonly layer_mm: number;
+    readonly height_mm: number;
+    readonly trimmed_g: number;
+    readonly frosting_g: number;
+    readonly between_g: number;
+    readonly crumb_g: number;
+    readonly coat_g: number;
+    readonly piping_g: number;
+    readonly tubs: number;
+    readonly border_biscuits: number | null;
+    readonly border_gap_mm: number | null;
+    readonly chill_after_crumb_minutes: number;
+    readonly chill_after_coat_minutes: number;
+    readonly chill_before_cutting_minutes: number;
+  } | null;
+  readonly heat: {
+    readonly minutes: number;
+    /** How often the appliance that takes least must be filled, and the minutes until the last load is done. */
+    readonly loads: number;
+    readonly all_loads_minutes: number;
+    /** Every appliance of the programme in turn. */
+    readonly legs: ReadonlyArray<{
+      readonly kind: ApplianceKind;
+      readonly minutes: number;
+      readonly loads: number;
+      readonly load_g: number;
+      readonly energy_kwh: number;
+    }>;
+    readonly core_c_max: number;
+    readonly salmonella_log10: number;
+    readonly browning: number;
+    readonly colour: string;
+    /** Of a batter: minutes of the first setpoint after which a pick comes out clean; null when it never does. */
+    readonly clean_minutes: number | null;
+    readonly energy_kwh: number;
+    /** Minutes on a rack after the programme until the piece is cold enough to pack. */
+    readonly cooling_minutes: number;
+    readonly timeline: readonly TimelinePoint[];
+    /** When each thing worth knowing is reached in the likely run (null: not within the programme). */
+    readonly reached: ReadonlyArray<Reached & MomentBand>;
+    /** What raw meat, fish or egg calls for and gets; null where none is in it. */
+    readonly raw: RawPart | null;
+    /** Null before any draw. */
+    readonly band: ProgrammeBand | null;
+  };
+  readonly outcome: {
+    readonly moisture_pct: number;
+    readonly moisture_pct_low: number;
+    readonly moisture_pct_high: number;
+    readonly centre_moisture_pct: number;
+    readonly aw: number;
+    readonly aw_centre: number;
+    readonly snap: number;
+    readonly snap_low: number;
+    readonly snap_high: number;
+    readonly texture: string;
+    readonly soft_while_hot: boolean;
+    /** Force that snaps a bar of it, good to a factor of two [N]; and whether it is crisp enough for that to count. */
+    readonly snap_force_n: number;
+    readonly hard: boolean;
+    readonly mass_loss_pct: number;
+    /** Draws that the bands rest on; 0 before any. */
+    readonly draws: number;
+    /** What the width of the band comes from, the most first; empty before any draw. */
+    readonly blame: readonly Blame[];
+    /** Other pieces of the same batch; empty before any draw. */
+    readonly others: readonly OtherPiece[];
+  };
+  readonly keeps: readonly Keeps[];
+  readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };
+  /** Typical analysis of the finished treat [%]. */
+  readonly analysis: {
+    readonly protein_pct: number;
+    readonly fat_pct: number;
+    readonly crude_fibre_pct: number;
+    readonly moisture_pct: number;
+    readonly ash_pct: number;
+    readonly nitrogen_free_pct: number;
+  };
+  /** What the ingredients cost; null where no prices are known. Those of `missing` are not in the sums. */
+  readonly cost: {
+    readonly currency: string;
+    readonly ingredients: number;
+    readonly per_piece: number;
+    /** Of the finished treat, and of the dough. */
+    readonly per_100g: number;
+    readonly dough_per_100g: number;
+    readonly missing: readonly string[];
+  } | null;
+  readonly cautions: ReadonlyArray<Pick<Caution, 'code' | 'severity' | 'step'> & { readonly message: string }>;
+  /** Codes of the stop cautions: while there are any, nothing is labelled and nothing is fed. Saving is never blocked. */
+  readonly blocked_by: readonly string[];
+  readonly assumed: readonly string[];
+};

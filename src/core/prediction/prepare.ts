@@ -1,0 +1,124 @@
+import { succeed, type Result } from '../failure';
+import type { PriceList } from '../costing';
+import { scaleComposition, type DoughLine, type Measuring, type Pantry } from '../pantry';
+import { isVolumeUnit, type CupFill } from '../quantities';
+import type { LayoutProgress } from '../shaping';
+import { Assumptions, type BatchDocument } from '../document';
+import { shelvesOf } from '../programme';
+import {
+  doughMaterial,
+  type DoughMaterial,
+  knownDough,
+  rememberDough,
+  scaleFactor,
+  type KnownDough,
+  type ScaleBasis,
+  onItsTray,
+  advised,
+  knownYield,
+  mixtureOf,
+  nominalThickness,
+  planShape,
+  rememberYield,
+  yieldInSteps,
+  type KnownYield,
+  type ShapePlan,
+  type Substance,
+  intoTheBowl,
+  weighRecipe,
+} from '../yield';
+
+/** What a kitchen brings to every prediction: the ingredients it knows and what it pays for them. */
+export type Kitchen = { readonly pantry: Pantry; readonly prices?: PriceList };
+
+/** A batch up to the moment at which its dough is shaped. */
+export type Prepared = {
+  readonly assumed: Assumptions;
+  readonly plan: ShapePlan;
+  /** What is in the bowl, and what was planned to be. */
+  readonly lines: readonly DoughLine[];
+  readonly planned: readonly DoughLine[];
+  readonly dough: DoughMaterial;
+  readonly substance: Substance;
+  readonly factor: number;
+  readonly basis: ScaleBasis;
+};
+
+/** Weighs the recipe, scales it and works out its dough. */
+export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full' | 'unadvised' | 'quick'): Result<Prepared> {
+  const assumed = new Assumptions();
+  const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
+    ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
+    : 'unknown';
+  const written = weighRecipe(document.recipe, kitchen.pantry, fill);
+  if (!written.ok) return written;
+  const plan = planShape(onItsTray(document), document.kitchen, assumed);
+  if (!plan.ok) return plan;
+  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => ('setpoint_c' in step ? step.setpoint_c : 0)));
+  const piece = { mixture: mixtureOf(plan.value), thickness_mm: nominalThickness(plan.value) };
+  const asWritten = doughMaterial(written.value, piece, hottest_c);
+  const owned = 'owned' in plan.value ? plan.value.owned : Infinity;
+  const basis: ScaleBasis = {
+    lines: written.value,
+    plan: plan.value,
+    substance: substanceOf(asWritten),
+    quick: haste === 'quick',
+    traysPerLoad: Math.min(shelvesOf(document.heat.appliance), owned),
+    measuring: measuringOf(document),
+  };
+  const factor = scaleFactor(document.scale, basis);
+  if (!factor.ok) return factor;
+  const { planned, lines } = intoTheBowl(document.recipe, written.value, factor.value);
+  // As planned, the dough is the written one, more of it; only a bowl that was weighed differently is another dough.
+  const asPlanned = lines.every((line, i) => line === planned[i]);
+  const dough = asPlanned
+    ? { ...asWritten, composition: scaleComposition(asWritten.composition, factor.value) }
+    : doughMaterial(lines, piece, hottest_c);
+  return succeed({
+    assumed,
+    plan: plan.value,
+    lines,
+    planned,
+    dough,
+    substance: substanceOf(dough),
+    factor: factor.value,
+    basis,
+  });
+}
+
+const substanceOf = ({ material }: DoughMaterial): Substance => ({
+  g_per_ml: material.raw_kg_per_m3 / 1000,
+  rise: material.food.rise,
+});
+
+/** How the recipe's own line of an ingredient is measured. */
+export const measuringOf =
+  ({ recipe, kitchen }: BatchDocument) =>
+  (id: string): Measuring => ({
+    fill: kitchen?.cup_fill,
+    size: recipe.ingredients.find(({ ingredient }) => ingredient === id)?.size,
+  });
+
+/** What a search found, as plain data that can be handed to another worker. */
+export type Found = { readonly yield: KnownYield | null; readonly dough: KnownDough | null };
+
+/**
+ * Searches a batch's layout in small steps, so that a predict after it finds it done.
+ *
+ * @returns what was found; null where there was nothing to search or the document is wrong
+ */
+export function* searchLayout(document: BatchDocument, kitchen: Kitchen): Generator<LayoutProgress, Found | null> {
+  const prepared = prepare(document, kitchen, 'full');
+  if (!prepared.ok) return null;
+  const { plan, dough, substance, basis } = prepared.value;
+  const out = yield* yieldInSteps(plan, dough.composition.mass_g, substance);
+  if (!out.ok || plan.method !== 'roll-and-cut') return null;
+  advised(plan, dough.composition.mass_g, substance);
+  return { yield: knownYield(plan, dough.composition.mass_g, substance), dough: knownDough(document.scale, basis) };
+}
+
+/** Takes over what another worker found: the next quick prediction knows it. */
+export function remember(found: Found): void {
+  if (found.yield) rememberYield(found.yield);
+  if (found.dough) rememberDough(found.dough);
+}

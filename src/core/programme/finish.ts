@@ -1,0 +1,99 @@
+import type { Frame, Profile } from '../heat';
+import { lookUpLogAw, type ActivityTable } from '../sorption';
+import { coolingFeel, textureOf, type CoolingFeel } from '../texture';
+import type { DoughMaterial, ShapeYield } from '../yield';
+
+/** The last water is held harder than the model knows: nothing is reported drier [% wet basis]. Source: oven-dry reference, docs/model/heat.md. */
+export const DRIEST_PCT = 1.5;
+const DRIEST_MOISTURE = DRIEST_PCT / (100 - DRIEST_PCT);
+/** Colder than this a piece is hard with ice, whatever it would be warm [°C]. */
+export const FROZEN_C = -8;
+/** The outer share of each face that counts as shell [1]. */
+const SHELL = 0.15;
+
+const floored = (moisture: number): number => Math.max(DRIEST_MOISTURE, moisture);
+/** Wet basis [%] of a moisture per dry solids [kg/kg], never below what is trusted. */
+export const wetBasisPct = (moisture: number): number => (100 * floored(moisture)) / (1 + floored(moisture));
+
+/** Reader of water activities at 25 °C, never drier than is trusted; `scale` shifts the isotherm as a draw does. */
+export function activityReader(table: ActivityTable, scale = 1): (moisture: number) => number {
+  const out = new Float64Array(2);
+  return (moisture) => {
+    lookUpLogAw(table, floored(moisture) / scale, out);
+    return Math.exp(out[0]);
+  };
+}
+
+/** The finished piece, judged cold. */
+export type Finish = {
+  readonly moisture_pct: number;
+  readonly centreMoisture_pct: number;
+  readonly wettestMoisture_pct: number;
+  readonly aw: number;
+  readonly shellAw: number;
+  readonly coreAw: number;
+  readonly snap: number;
+  readonly words: string;
+  readonly force_N: number;
+  readonly shellCrispness: number;
+  readonly feel: CoolingFeel;
+  /** Mass of a piece over its raw mass [1]. */
+  readonly massRatio: number;
+  /** Volume and density of one piece now [mL, g/mL]. */
+  readonly volume_ml: number;
+};
+
+/** Reads water, texture and mass off the last frame. */
+export function finishOf(
+  end: Frame,
+  profile: Profile,
+  shares: Float64Array,
+  dough: DoughMaterial,
+  out: ShapeYield,
+  isothermScale = 1,
+): Finish {
+  const { material, composition } = dough;
+  const aw = activityReader(material.activity, isothermScale);
+  const shellAw = aw(shellMoisture(profile.moisture, shares));
+  const coreAw = aw(end.centreMoisture);
+  const meanAw = aw(end.meanMoisture);
+  const massRatio = (1 + floored(end.meanMoisture)) / (1 + material.moisture0);
+  const height_m = profile.height.reduce((sum, height) => sum + height, 0);
+  const volume_ml = (out.area_mm2 * height_m * 1000) / 1000;
+  const texture = textureOf({
+    composition,
+    shellAw,
+    coreAw,
+    meanAw,
+    thickness_mm: height_m * 1000,
+    density_g_per_ml: (out.piece_g * massRatio) / volume_ml,
+    leathery: dough.meatLike > 0.5,
+  });
+  return {
+    moisture_pct: wetBasisPct(end.meanMoisture),
+    centreMoisture_pct: wetBasisPct(end.centreMoisture),
+    wettestMoisture_pct: wetBasisPct(end.wettestMoisture),
+    aw: meanAw,
+    shellAw,
+    coreAw,
+    snap: texture.snap,
+    words: end.core_c < FROZEN_C ? 'frozen hard' : texture.words,
+    force_N: texture.force_N,
+    shellCrispness: texture.shellCrispness,
+    feel: coolingFeel(composition, shellAw),
+    massRatio,
+    volume_ml,
+  };
+}
+
+/** Mean moisture of the outer layers of both faces [kg/kg]. */
+function shellMoisture(moisture: Float64Array, shares: Float64Array): number {
+  let water = 0;
+  let depth = 0;
+  for (let i = 0; i < shares.length / 2 && depth < SHELL; i++) {
+    const share = Math.min(shares[i], SHELL - depth);
+    water += share * 0.5 * (moisture[i] + moisture[shares.length - 1 - i]);
+    depth += share;
+  }
+  return water / depth;
+}

@@ -1,0 +1,57 @@
+import { fail, succeed, type Result } from '../failure';
+import { pressureAt, type Room, type Stage, type Surroundings } from '../heat';
+import type { Assumptions, Heat, KitchenAir, ShapeMethod } from '../document';
+import type { ShapeYield } from '../yield';
+import { wrongStep } from './check-steps';
+import { stagesOf, type Leg } from './stages';
+
+/** The kitchen and the programme, ready for the simulation. */
+export type HeatPlan = {
+  readonly room: Room;
+  readonly legs: readonly Leg[];
+  /** Where the pieces stand at first. */
+  readonly surroundings: Surroundings;
+  readonly stages: readonly Stage[];
+  /** Minutes of the programme as the baker reads the clock, per stage. */
+  readonly stageMinutes: readonly number[];
+  /** The step of the programme that each stage comes from. */
+  readonly stageSteps: readonly number[];
+  readonly minutes: number;
+  /** Minutes until the last load is done, fillings after one another. */
+  readonly allLoadsMinutes: number;
+  /** It ends frozen: nothing is cooled on a rack. */
+  readonly endsFrozen: boolean;
+};
+
+/** Turns a programme into stages; needs the yield for the load and the size of brushed or snapped pieces. */
+export function planHeat(
+  heat: Heat,
+  kitchen: KitchenAir | undefined,
+  shaped: { readonly method: ShapeMethod; readonly out: ShapeYield },
+  assumed: Assumptions,
+): Result<HeatPlan> {
+  const wrong = wrongStep(heat);
+  if (wrong) return wrong;
+  const room_c = assumed.or(kitchen?.room_c, 'kitchen.room_c', 20);
+  const room_rh = assumed.or(kitchen?.room_rh_pct, 'kitchen.room_rh_pct', 50) / 100;
+  const programme = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
+  const { stageMinutes, legs } = programme;
+  const [{ surroundings }] = legs;
+  if (!surroundings) return fail('BAD_VALUE', 'A freeze dryer needs a "freeze-dry" step: say how long it runs.', 'heat.steps');
+  const minutes = stageMinutes.reduce((sum, stage) => sum + stage, 0);
+  return succeed({
+    room: {
+      temperature_c: room_c,
+      relativeHumidity: room_rh,
+      pressure_pa: pressureAt(assumed.or(kitchen?.altitude_m, 'kitchen.altitude_m', 0)),
+    },
+    ...programme,
+    surroundings,
+    minutes,
+    allLoadsMinutes: legs.reduce((sum, leg) => sum + leg.loads * leg.minutes + (leg.loads - 1) * betweenOf(leg), 0),
+    endsFrozen: legs[legs.length - 1].surroundings?.kind === 'freezer',
+  });
+}
+
+/** Only the machine that draws the vacuum must thaw between two rounds; the freezer before it need not. */
+const betweenOf = ({ surroundings, between_min }: Leg): number => (surroundings?.kind === 'freeze-dryer' ? between_min : 0);

@@ -1,0 +1,17 @@
+export { bake, clockMinute, simulatedSecond, simulationOf } from './bake';
+export type { Bake } from './bake';
+export { cleanAfter, isCleanAt } from './clean-after';
+export { courseOf } from './course';
+export type { CoursePoint } from './course';
+export { DRIEST_PCT, finishOf, wetBasisPct } from './finish';
+export type { Finish } from './finish';
+export { heatCautions } from './heat-cautions';
+export { planHeat } from './heat-plan';
+export type { HeatPlan } from './heat-plan';
+export { reachedIn } from './moments';
+export type { Moment, Reached } from './moments';
+export { rawPart } from './raw-part';
+export type { RawPart } from './raw-part';
+export { shelvesOf } from './standing';
+export { mapAppliances, namedAppliances, stayIn, writtenLegs } from './written-legs';
+export type { Outside, WrittenLeg } from './written-legs';

@@ -1,0 +1,212 @@
+import { SUPPORTS, type PieceEvent, type Stage, type SupportName, type Surroundings } from '../heat';
+import type { Assumptions, Heat, HeatStep, ShapeMethod } from '../document';
+import type { ShapeYield } from '../yield';
+import { FREEZER_C, FRIDGE, freezeDryerOf, freezerOf, isChamber, usualBase } from '../catalogue';
+import { standIn, type Standing } from './standing';
+
+/** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
+const FREED_EXPOSURE = 0.7;
+/** A look through the open door [s]. */
+const LOOK_S = 20;
+
+/** One appliance of a programme, with the stages that run in it. */
+export type Leg = Standing & {
+  readonly firstStage: number;
+  /** Minutes on the baker's clock. */
+  readonly minutes: number;
+  /** It stands at its setpoint before the pieces go in [°C]; null when it is heated up with them. */
+  readonly preheated_c: number | null;
+};
+
+type Programme = {
+  readonly stages: readonly Stage[];
+  /** Minutes on the baker's clock, per stage. */
+  readonly stageMinutes: readonly number[];
+  /** The step of the programme that each stage comes from. */
+  readonly stageSteps: readonly number[];
+  readonly legs: readonly Leg[];
+};
+
+type TimedStep = Extract<HeatStep, { minutes: number }>;
+type Kitchen = { readonly room_c: number; readonly room_rh: number };
+
+/** Turns the steps of a programme into stages of the simulation, one leg per appliance. */
+export function stagesOf(heat: Heat, method: ShapeMethod, out: ShapeYield, kitchen: Kitchen, assumed: Assumptions): Programme {
+  return new Builder(heat, method, out, kitchen, assumed).build();
+}
+
+class Builder {
+  private readonly stages: Stage[] = [];
+  private readonly stageMinutes: number[] = [];
+  private readonly stageSteps: number[] = [];
+  private step = 0;
+  private readonly legs: Array<{ -readonly [K in keyof Leg]: Leg[K] }> = [];
+  private events: PieceEvent[] = [];
+  private into: Surroundings | null = null;
+  private base: SupportName;
+  /** The first hold of a leg tells whether its appliance was heated up before. */
+  private first = true;
+  private lastSet: Stage['set'] = 'off';
+
+  constructor(
+    private readonly heat: Heat,
+    private readonly method: ShapeMethod,
+    private readonly out: ShapeYield,
+    private readonly kitchen: Kitchen,
+    private readonly assumed: Assumptions,
+  ) {
+    const standing = standIn(heat.appliance, 'heat.appliance', out, kitchen.room_c, assumed);
+    this.base = assumed.or(heat.base, 'heat.base', usualBase(standing.kind, method));
+    this.begin(standing);
+  }
+
+  build(): Programme {
+    for (const [index, step] of this.heat.steps.entries()) {
+      this.step = index;
+      if ('minutes' in step) this.time(step, index);
+      else this.act(step, index);
+    }
+    if (this.events.length > 0) this.add(0, 'room', {});
+    return { stages: this.stages, stageMinutes: this.stageMinutes, stageSteps: this.stageSteps, legs: this.legs };
+  }
+
+  private get leg(): Builder['legs'][number] {
+    return this.legs[this.legs.length - 1];
+  }
+
+  private begin(standing: Standing): void {
+    if (this.legs.length > 0) this.into = standing.surroundings;
+    this.legs.push({ ...standing, firstStage: this.stages.length, minutes: 0, preheated_c: null });
+    this.first = true;
+  }
+
+  private time(step: TimedStep, index: number): void {
+    const path = `heat.steps[${index}]`;
+    const { minutes } = step;
+    switch (step.do) {
+      case 'hold': {
+        const set = step.setpoint_c + this.leg.offset_c;
+        const preheated = this.isPreheated(step, path);
+        if (this.first && preheated) this.leg.preheated_c = set;
+        this.first = false;
+        return this.add(minutes, set, { preheated, door: step.door });
+      }
+      case 'ramp':
+        this.first = false;
+        return this.add(minutes, step.setpoint_c + this.leg.offset_c, { ramp: true, door: step.door });
+      case 'off':
+        return this.add(minutes, 'off', { door: step.door });
+      case 'cool': {
+        const rh = step.room_rh_pct === undefined ? null : step.room_rh_pct / 100;
+        const set = rh === null ? 'room' : { air_c: this.kitchen.room_c, relativeHumidity: rh };
+        return this.add(minutes, set, { support: step.on === 'tray' ? this.base : 'wire-rack' });
+      }
+      case 'chill':
+        return this.add(minutes, { ...FRIDGE, air_c: this.assumed.or(step.fridge_c, `${path}.fridge_c`, FRIDGE.air_c) }, {});
+      case 'freeze':
+        this.freeze(this.assumed.or(step.freezer_c, 'heat.steps.freezer_c', FREEZER_C));
+        return this.add(minutes, 'off', {});
+      case 'freeze-dry':
+        this.place(freezeDryerOf(step, path, this.leg.load_g / 1000, this.assumed));
+        return this.add(minutes, 'off', {});
+    }
+  }
+
+  private isPreheated(step: Extract<HeatStep, { do: 'hold' }>, path: string): boolean {
+    if (!this.first) return step.preheated ?? false;
+    // What is moved on into a dryer warms up with it; an oven is waited for.
+    const waits = this.legs.length === 1 || this.leg.kind !== 'dehydrator';
+    return this.assumed.or(step.preheated, `${path}.preheated`, waits);
+  }
+
+  private act(step: Exclude<HeatStep, TimedStep>, index: number): void {
+    const { out, assumed } = this;
+    switch (step.do) {
+      case 'brush': {
+        const area_m2 = (out.pieces * out.area_mm2) / 1e6;
+        this.events.push({ do: 'brush', water_kg_per_m2: step.grams / 1000 / area_m2 });
+        return;
+      }
+      case 'snap-apart': {
+        const path = `heat.steps[${index}]`;
+        const width_mm = assumed.or(step.width_mm, `${path}.width_mm`, round(out.sides_mm[1]));
+        const length_mm = assumed.or(step.length_mm, `${path}.length_mm`, round(out.sides_mm[0]));
+        this.events.push({ do: 'snap-apart', width_m: width_mm / 1000, length_m: length_mm / 1000, exposure: FREED_EXPOSURE });
+        return;
+      }
+      case 'turn-out':
+        this.base = step.base ?? 'wire-rack';
+        this.events.push({ do: 'turn-out', exposure: FREED_EXPOSURE }, { do: 'new-tray' });
+        return;
+      case 'check':
+        return this.add((step.seconds ?? LOOK_S) / 60, this.lastSet, { door: 'open' });
+      case 'move':
+        return this.move(step, index);
+      case 'turn':
+      case 'stir':
+      case 'rotate-trays':
+        this.events.push({ do: step.do });
+    }
+  }
+
+  private move({ appliance, base }: Extract<HeatStep, { do: 'move' }>, index: number): void {
+    if (appliance) this.begin(standIn(appliance, `heat.steps[${index}].appliance`, this.out, this.kitchen.room_c, this.assumed));
+    const next = base ?? (appliance ? usualBase(this.leg.kind, this.method) : this.base);
+    if (next !== this.base) this.events.push({ do: 'new-tray' });
+    this.base = next;
+  }
+
+  /** Into the freezer, unless the pieces stand in one already. */
+  private freeze(air_c: number): void {
+    const load_kg = this.leg.load_g / 1000;
+    if (isChamber(this.leg.kind)) this.begin({ ...this.leg, kind: 'freezer', pace: 1, surroundings: null, between_min: 0 });
+    this.place(freezerOf(air_c, load_kg));
+  }
+
+  /** What a step decides of the appliance that the pieces stand in. */
+  private place(surroundings: Surroundings): void {
+    if (JSON.stringify(this.leg.surroundings) === JSON.stringify(surroundings)) return;
+    const { leg } = this;
+    // Of the very first stage it is where the simulation begins; a later one carries it.
+    if (leg.minutes > 0) this.begin({ ...leg, surroundings });
+    this.leg.surroundings = surroundings;
+    if (this.legs.length > 1) this.into = surroundings;
+  }
+
+  private add(
+    minutes: number,
+    set: Stage['set'],
+    {
+      support,
+      preheated = false,
+      ramp,
+      door,
+    }: { support?: SupportName; preheated?: boolean; ramp?: boolean; door?: Stage['door'] | undefined },
+  ): void {
+    const outside = set === 'room' || typeof set === 'object';
+    this.stages.push({
+      duration_s: minutes * 60 * (outside ? 1 : this.leg.pace),
+      set,
+      door: door ?? 'shut',
+      support: this.supportOf(support ?? this.base),
+      preheated,
+      events: this.events,
+      ...(ramp ? { ramp } : {}),
+      ...(this.into ? { into: this.into } : {}),
+    });
+    this.stageMinutes.push(minutes);
+    this.stageSteps.push(this.step);
+    this.leg.minutes += minutes;
+    this.events = [];
+    this.into = null;
+    this.lastSet = set;
+  }
+
+  /** The support under a piece; one that touches it only at a point breathes from below. */
+  private supportOf(name: SupportName): Stage['support'] {
+    const support = SUPPORTS[name];
+    return { ...support, breathing: Math.max(support.breathing, this.out.body.leastBreathing ?? 0) };
+  }
+}
+
+const round = (value: number): number => Math.round(value * 10) / 10;

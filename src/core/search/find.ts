@@ -1,0 +1,305 @@
+import { fail, succeed, type Result } from '../failure';
+import { runOut } from '../quantities';
+import type { BatchDocument, Heat, Preference } from '../document';
+import { predict, type Worked, type Kitchen } from '../prediction';
+import { SCHOOLS, type Candidate, type Failed, type FoundProgrammes, type Near, type Obstacle, type School } from './found';
+import { goalOf, isHotEnough, isPassed, isReached, missOf, type Ending, type Goal } from './goal';
+import { candidateOf, wholeMinutes } from './candidate';
+import { broken, minutesOf, untilAwake, visitsOf } from './limits';
+import {
+  asWritten,
+  beforeLast,
+  firstStages,
+  hotMinutes,
+  seconds,
+  settingOf,
+  singles,
+  withLast,
+  type Draft,
+  type Setting,
+} from './schools';
+import { surer, withBands } from './surer';
+import { tryOut, type Bench, type Trial } from './trial';
+
+/** How much of the search is done. */
+type Progress = { readonly done: number; readonly of: number };
+
+/** Programmes of one school that are predicted exactly before one is chosen. */
+const FINALISTS = 3;
+const MOST_CANDIDATES = 4;
+/** A draft is tried for this share of the longest at first [1]; moments between two looks. */
+const AT_FIRST = 0.25;
+const STRIDE = 6;
+/** A second stretch shorter than this is none [min]. */
+const SHORTEST_SECOND = 10;
+/** A coarse trial and the exact run differ a little: the last stretch is drawn out by so much until the exact run agrees [1]. */
+const LONGER = 1.04;
+const TRIES = 5;
+
+/** A draft cut where it meets the target, or where it comes nearest. */
+type Cut = {
+  readonly school: School;
+  readonly heat: Heat;
+  readonly ending: Ending;
+  readonly why: Obstacle | null;
+  readonly miss: number;
+};
+
+/** Finds programmes that meet a document's target; see `findInSteps`. */
+export const findProgrammes = (document: BatchDocument, kitchen: Kitchen): Result<FoundProgrammes> =>
+  runOut(findInSteps(document, kitchen));
+
+/**
+ * Looks through the schools of heating for programmes that meet the document's target within its limits, and predicts the
+ * best of each exactly. Yields how far it is, so that a worker can show that and be stopped.
+ *
+ * @returns up to four candidates, best first by what is preferred; or why the document or its target is wrong
+ */
+export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generator<Progress, Result<FoundProgrammes>> {
+  const setting = settingOf(document);
+  const { target } = setting;
+  if (target.snap_min === undefined && target.keeps_days_min === undefined && !target.pick_clean && target.snap_max === undefined)
+    return fail('BAD_VALUE', 'Say what the programme shall reach: a Snap, days that it keeps, or a clean pick.', 'target');
+  if (target.snap_min !== undefined && target.snap_max !== undefined && target.snap_min > target.snap_max)
+    return fail('BAD_VALUE', 'At least this Snap and at most that one cannot both be. Lower one of them.', 'target.snap_min');
+  const bench = benchOf(document, kitchen);
+  if (!bench.ok) return bench;
+  const goal = goalOf(target, bench.value.worked);
+  const cuts = yield* cutAll(setting, goal, bench.value);
+  const prefer = target.prefer ?? 'fastest';
+  const likely: Candidate[] = [];
+  const failed: Failed[] = [];
+  for (const school of SCHOOLS) {
+    const mine = cuts.filter((cut) => cut.school === school);
+    const best = pickBest(mine, prefer, document, kitchen, goal);
+    if (best) likely.push(best);
+    else if (mine.length > 0 || isExpected(school, setting))
+      failed.push(failureOf(school, mine, setting, (heat) => nearOf(heat, document, kitchen)));
+    yield { done: 1, of: 1 };
+  }
+  const shown: Candidate[] = [];
+  for (const candidate of likely.sort(byPreference(prefer))) {
+    if (shown.length === MOST_CANDIDATES) break;
+    const banded = withBands(candidate, document, kitchen, goal);
+    const sure = surer(banded, document, kitchen, goal);
+    if (sure) shown.push(sure);
+    else failed.push(unsure(banded));
+    yield { done: 1, of: 1 };
+  }
+  shown.sort(byPreference(prefer));
+  return succeed({
+    candidates: shown,
+    failed,
+    nearest: shown.length > 0 ? null : nearestOf(cuts, document, kitchen, goal),
+    tried: cuts.length,
+  });
+}
+
+/** The batch as it is written, worked out once: dough and pieces are the same in every trial. */
+function benchOf(document: BatchDocument, kitchen: Kitchen): Result<Bench> {
+  const worked = predict(document, kitchen, 'unadvised');
+  if (!worked.ok) return worked;
+  const doughAt = (setpoint_c: number): Worked['dough'] => {
+    const other = predict({ ...document, heat: { steps: [{ do: 'hold', setpoint_c, minutes: 1 }] } }, kitchen, 'unadvised');
+    return other.ok ? other.value.dough : worked.value.dough;
+  };
+  return succeed({ document, worked: worked.value, doughs: { baked: doughAt(170), raw: doughAt(60) } });
+}
+
+/** Tries every draft of every school, and cuts each where it meets the target. */
+function* cutAll(setting: Setting, goal: Goal, bench: Bench): Generator<Progress, Cut[]> {
+  const cuts: Cut[] = [];
+  const plain = [...singles(setting), ...asWritten(setting)];
+  const hots = firstStages(setting);
+  const total = plain.length + hots.length * 12;
+  const cut = (draft: Draft): void => {
+    const made = cutInTime(draft, bench, goal);
+    if (made) cuts.push(made);
+  };
+  for (const draft of plain) {
+    cut(draft);
+    yield { done: cuts.length, of: total };
+  }
+  for (const hot_c of hots) {
+    const first = tryOut(bench, { ...bench.document.heat, steps: [{ do: 'hold', setpoint_c: hot_c, minutes: 90 }] });
+    if (!first) continue;
+    const hotFrom = first.minutes.findIndex((_, i) => isHotEnough(goal, first.endAt(i)));
+    if (hotFrom < 0) continue;
+    for (const minutes of hotMinutes(first.minutes, first.browningAt, first.minutes[hotFrom], goal.browningMost))
+      for (const draft of seconds(setting, hot_c, minutes)) {
+        cut(draft);
+        yield { done: Math.min(cuts.length, total), of: total };
+      }
+  }
+  return cuts;
+}
+
+/** Tries a draft for a while, and for as long as it may take only when it needs that. */
+function cutInTime(draft: Draft, bench: Bench, goal: Goal): Cut | null {
+  for (const minutes of [draft.most_min * AT_FIRST, draft.most_min]) {
+    const trial = tryOut(bench, withLast(draft, minutes));
+    if (!trial) return null;
+    const made = cutOf(draft, trial, goal);
+    if (minutes === draft.most_min || isUsual(made)) return made;
+  }
+  return null;
+}
+
+/** Nothing is gained by trying it for longer. */
+const isUsual = ({ why }: Cut): boolean => why !== 'never-gets-there' && why !== 'not-hot-enough';
+
+/** Ends a draft at the first moment of its last stretch at which everything is reached. */
+function cutOf(draft: Draft, trial: Trial, goal: Goal): Cut {
+  const before = beforeLast(draft);
+  const from = Math.max(
+    0,
+    trial.minutes.findIndex((minute) => minute >= before - 1e-6),
+  );
+  const end = trial.minutes.length - 1;
+  const { school } = draft;
+  const at = firstReached(trial, goal, from, end);
+  if (at === null) {
+    const ending = nearestEnding(trial, goal, from, end);
+    const heat = withLast(draft, wholeMinutes(ending.minute - before));
+    return { school, heat, ending, why: whyNever(trial.endAt(end), goal), miss: missOf(goal, ending) };
+  }
+  const ending = trial.endAt(at);
+  const minutes = wholeMinutes(ending.minute - before);
+  const heat = untilAwake(withLast(draft, minutes), goal.target);
+  const why =
+    isPassed(goal, ending) ??
+    broken(heat, goal.target) ??
+    (isSecond(school) && minutes < SHORTEST_SECOND ? 'one-stage-does' : null);
+  return { school, heat, ending, why, miss: missOf(goal, ending) };
+}
+
+const isSecond = (school: School): boolean => school === 'hot-then-low' || school === 'oven-off' || school === 'dryer-second';
+
+function whyNever(ending: Ending, goal: Goal): Obstacle {
+  const passed = isPassed(goal, ending);
+  if (passed) return passed;
+  return isHotEnough(goal, ending) ? 'never-gets-there' : 'not-hot-enough';
+}
+
+/** The first moment at which all is reached: looked for in strides, then to the moment. Null when there is none. */
+function firstReached(trial: Trial, goal: Goal, from: number, end: number): number | null {
+  let low = from;
+  for (let at = from; ; at = Math.min(end, at + STRIDE)) {
+    if (isReached(goal, trial.endAt(at))) {
+      let high = at;
+      while (high > low && isReached(goal, trial.endAt(high - 1))) high--;
+      return high;
+    }
+    if (at === end) return null;
+    low = at;
+  }
+}
+
+/** The moment that misses by least, of a few over the stretch. */
+function nearestEnding(trial: Trial, goal: Goal, from: number, end: number): Ending {
+  const looks = Array.from({ length: 9 }, (_, i) => trial.endAt(Math.round(from + ((end - from) * (i + 1)) / 9)));
+  return looks.reduce((best, ending) => (missOf(goal, ending) < missOf(goal, best) ? ending : best));
+}
+
+/** What is better comes first when sorted upwards. */
+const METRICS: Record<Preference, (candidate: Candidate) => number> = {
+  fastest: ({ minutes }) => minutes,
+  'least-energy': ({ energy_kwh }) => energy_kwh,
+  gentlest: ({ prediction, heat }) =>
+    prediction.heat.browning + Math.max(0, ...heat.steps.map((s) => ('setpoint_c' in s ? s.setpoint_c : 0))) / 1e4,
+  'least-attention': ({ visits, minutes }) => visits + minutes / 1e5,
+};
+const byPreference =
+  (prefer: Preference) =>
+  (a: Candidate, b: Candidate): number =>
+    METRICS[prefer](a) - METRICS[prefer](b);
+
+/** Guesses of the same from a coarse trial, to choose the finalists by. */
+const GUESSES: Record<Preference, (cut: Cut) => number> = {
+  fastest: ({ heat }) => minutesOf(heat.steps),
+  'least-energy': ({ heat }) =>
+    heat.steps.reduce(
+      (sum, step) => sum + ('setpoint_c' in step && 'minutes' in step ? (step.setpoint_c - 20) * step.minutes : 0),
+      0,
+    ),
+  gentlest: ({ ending }) => ending.browning,
+  'least-attention': ({ heat }) => visitsOf(heat).length + minutesOf(heat.steps) / 1e5,
+};
+
+/** The best programme of one school that the exact prediction confirms; null when none does. */
+function pickBest(
+  cuts: readonly Cut[],
+  prefer: Preference,
+  document: BatchDocument,
+  kitchen: Kitchen,
+  goal: Goal,
+): Candidate | null {
+  const finalists = cuts
+    .filter(({ why }) => why === null)
+    .sort((a, b) => GUESSES[prefer](a) - GUESSES[prefer](b))
+    .slice(0, FINALISTS);
+  const confirmed = finalists.flatMap((cut) => confirm(cut, document, kitchen, goal) ?? []);
+  return confirmed.sort(byPreference(prefer))[0] ?? null;
+}
+
+/** Predicts a cut exactly, and draws its last stretch out until that meets the target too. */
+function confirm({ school, heat }: Cut, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
+  let tried = heat;
+  for (let i = 0; i < TRIES; i++) {
+    const worked = predict({ ...document, heat: tried }, kitchen, 'unadvised');
+    if (!worked.ok || broken(tried, goal.target)) return null;
+    const ending = endingOf(worked.value);
+    if (isReached(goal, ending)) {
+      const fits = isPassed(goal, ending) === null && worked.value.prediction.blocked_by.length === 0;
+      return fits ? candidateOf(school, tried, worked.value, kitchen) : null;
+    }
+    const last = tried.steps[tried.steps.length - 1];
+    tried = withLast({ heat: tried }, wholeMinutes(('minutes' in last ? last.minutes : 1) * LONGER + 0.5));
+  }
+  return null;
+}
+
+const endingOf = ({ finish, prediction }: Worked): Ending => ({
+  minute: prediction.heat.minutes,
+  finish,
+  browning: prediction.heat.browning,
+  core_cMax: prediction.heat.core_c_max,
+  kill_log10: prediction.heat.salmonella_log10,
+  clean: prediction.heat.clean_minutes !== null && prediction.heat.clean_minutes <= prediction.heat.minutes,
+});
+
+/** A school that a baker would ask about although there was nothing to try. */
+const isExpected = (school: School, { kind, drier }: Setting): boolean =>
+  kind !== 'dehydrator' &&
+  kind !== 'freeze-dryer' &&
+  kind !== 'freezer' &&
+  (school === 'dryer-second' ? drier === null : school !== 'as-written');
+
+function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, judged: (heat: Heat) => Near | null): Failed {
+  if (cuts.length === 0) return { school, why: school === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };
+  const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
+  return { school, why: best.why ?? 'caution', nearest: judged(best.heat) };
+}
+
+/** It meets the target when all goes as is likely, but not often enough. */
+const unsure = ({ school, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate): Failed => ({
+  school,
+  why: 'not-sure',
+  nearest: { heat, minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning },
+});
+
+/** What a programme that misses would give, predicted as every other row is: a coarse trial says something else of it. */
+function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): Near | null {
+  const worked = predict({ ...document, heat }, kitchen, 'unadvised');
+  if (!worked.ok) return null;
+  const { outcome, keeps, heat: heated } = worked.value.prediction;
+  return { heat, minutes: heated.minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning };
+}
+
+/** The cut that misses by least, predicted with its bands. */
+function nearestOf(cuts: readonly Cut[], document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
+  if (cuts.length === 0) return null;
+  const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
+  const worked = predict({ ...document, heat: best.heat }, kitchen, 'unadvised');
+  return worked.ok ? withBands(candidateOf(best.school, best.heat, worked.value, kitchen), document, kitchen, goal) : null;
+}

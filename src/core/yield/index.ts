@@ -1,0 +1,36 @@
+export { BAKED_FROM_C, doughMaterial } from './dough-material';
+export type { DoughMaterial, Mixture } from './dough-material';
+export { exposureOf } from './exposure';
+export { Known } from './known';
+export { USUAL_TRAY, onItsTray } from './on-tray';
+export { knownDough, leftOvers, rememberDough, scaleFactor } from './scale';
+export type { KnownDough, ScaleBasis } from './scale';
+export {
+  advised,
+  knownYield,
+  mixtureOf,
+  nominalThickness,
+  planShape,
+  quickYield,
+  rememberYield,
+  roughYield,
+  thicknessSpread,
+  yieldInSteps,
+  yieldOf,
+} from './shape-plan';
+export type { KnownYield, ShapePlan, Substance } from './shape-plan';
+export { PLAIN } from './shape-yield';
+export type { ShapeYield, Shaped } from './shape-yield';
+export { swapsOf } from './swap';
+export type { Swapped } from './swap';
+export { shapeDrawing } from './tray-drawing';
+export type {
+  CakeDrawing,
+  HollowsDrawing,
+  LooseDrawing,
+  ShapeDrawing,
+  SheetDrawing,
+  SlabDrawing,
+  TrayDrawing,
+} from './tray-drawing';
+export { intoTheBowl, weighRecipe } from './weigh-recipe';

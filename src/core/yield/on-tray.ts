@@ -1,0 +1,47 @@
+import { fail, succeed, type Result } from '../failure';
+import { layOut, makeCutter, type Cutter } from '../shaping';
+import type { Assumptions, BatchDocument, Shape, ShapeMethod, Tray } from '../document';
+import type { TrayPicture } from './shape-yield';
+
+/** A tray and how far apart pieces lie on it [mm]. */
+export type TrayPlan = { readonly trayWidth_mm: number; readonly trayDepth_mm: number; readonly trayGap_mm: number };
+
+/** A household oven's tray [mm]. Source: usual household kit. */
+export const USUAL_TRAY = { width_mm: 400, depth_mm: 300 } as const;
+
+const LIE_ON_TRAYS: ReadonlySet<ShapeMethod> = new Set(['roll-and-cut', 'drop', 'ball', 'log-slice', 'slice', 'cube']);
+
+/** The shape with the tray that its pieces lie on: its own, or else the appliance's. */
+export function onItsTray({ shape, heat: { appliance } }: Pick<BatchDocument, 'shape' | 'heat'>): Shape {
+  if (!appliance?.tray || !LIE_ON_TRAYS.has(shape.method)) return shape;
+  return { ...shape, tray: { ...appliance.tray, ...('tray' in shape ? shape.tray : {}) } } as Shape;
+}
+
+/** Free margin along a tray's rim [mm]. Source: ours. */
+export const TRAY_MARGIN_MM = 10;
+
+export const planTray = (
+  shape: { readonly tray?: Tray; readonly tray_gap_mm?: number },
+  assumed: Assumptions,
+  gap_mm: number,
+): TrayPlan => ({
+  trayWidth_mm: assumed.or(shape.tray?.width_mm, 'shape.tray.width_mm', USUAL_TRAY.width_mm),
+  trayDepth_mm: assumed.or(shape.tray?.depth_mm, 'shape.tray.depth_mm', USUAL_TRAY.depth_mm),
+  trayGap_mm: assumed.or(shape.tray_gap_mm, 'shape.tray_gap_mm', gap_mm),
+});
+
+/** Pieces of an outline on one tray, in rows as a hand lays them. `hole_mm` is only drawn. */
+export function layOnTray(piece: Cutter, tray: TrayPlan, hole_mm = 0): Result<TrayPicture> {
+  const [free_w, free_d] = [tray.trayWidth_mm - 2 * TRAY_MARGIN_MM, tray.trayDepth_mm - 2 * TRAY_MARGIN_MM];
+  const layout = layOut(piece, free_w, free_d, tray.trayGap_mm, 'hand');
+  if (layout.count === 0)
+    return fail(
+      'PIECE_DOES_NOT_FIT',
+      'The piece is larger than the tray. Choose a smaller piece or a larger tray.',
+      'shape.tray',
+    );
+  return succeed({ outline: piece.ring, hole_mm, layout, width_mm: tray.trayWidth_mm, depth_mm: tray.trayDepth_mm });
+}
+
+/** Round or square pieces seen from above. */
+export const footprint = (outline: 'circle' | 'square', side_mm: number): Result<Cutter> => makeCutter(outline, side_mm);

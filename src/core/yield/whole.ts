@@ -1,0 +1,119 @@
+import { fail, succeed, type Result } from '../failure';
+import { cutCubes, sliceWhole } from '../shaping';
+import type { Assumptions, Cube, Slice } from '../document';
+import { exposureOf } from './exposure';
+import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
+import { PLAIN, type Body, type ShapeYield } from './shape-yield';
+
+/** Whole fruit, roots or meat cut as they are: there is no dough. */
+export type SlicePlan = TrayPlan & {
+  readonly method: 'slice';
+  readonly thickness_mm: number;
+  readonly diameter_mm: number;
+  readonly core_mm: number;
+  readonly peel_mm: number;
+  readonly ends: number;
+};
+export type CubePlan = TrayPlan & { readonly method: 'cube'; readonly edge_mm: number; readonly offCuts: number };
+
+export function planSlice(shape: Slice, assumed: Assumptions): Result<SlicePlan> {
+  const plan: SlicePlan = {
+    method: shape.method,
+    thickness_mm: assumed.or(shape.thickness_mm, 'shape.thickness_mm', 5),
+    diameter_mm: assumed.or(shape.diameter_mm, 'shape.diameter_mm', 60),
+    core_mm: assumed.or(shape.core_mm, 'shape.core_mm', 0),
+    peel_mm: assumed.or(shape.peel_mm, 'shape.peel_mm', 0),
+    ends: assumed.or(shape.ends_pct, 'shape.ends_pct', 8) / 100,
+    ...planTray(shape, assumed, 4),
+  };
+  if (plan.core_mm + 2 * plan.peel_mm >= plan.diameter_mm)
+    return fail(
+      'OUT_OF_RANGE',
+      `Core and peel take all of a piece of ${plan.diameter_mm} mm. Choose a narrower corer or peel less.`,
+      'shape.core_mm',
+    );
+  return succeed(plan);
+}
+
+export const planCube = (shape: Cube, assumed: Assumptions): CubePlan => ({
+  method: shape.method,
+  edge_mm: assumed.or(shape.edge_mm, 'shape.edge_mm', 15),
+  offCuts: assumed.or(shape.offcuts_pct, 'shape.offcuts_pct', 5) / 100,
+  ...planTray(shape, assumed, 5),
+});
+
+/** A ring's sides are long; wider than this they count as endless [mm]. */
+const ENDLESS_MM = 1000;
+
+export function sliceYield(plan: SlicePlan, mass_g: number, g_per_ml: number): Result<ShapeYield> {
+  const cut = sliceWhole({ ...plan, mass_g, g_per_ml });
+  const outer = footprint('circle', cut.outer_mm);
+  if (!outer.ok) return tooSmall('slice');
+  const tray = layOnTray(outer.value, plan, plan.core_mm);
+  if (!tray.ok) return tray;
+  const exposure = exposureOf(plan.trayGap_mm);
+  const ring = plan.core_mm > 0;
+  const body: Body = {
+    thickness_mm: plan.thickness_mm,
+    // A ring is as wide as its flesh, and long.
+    width_mm: ring ? (cut.outer_mm - plan.core_mm) / 2 : cut.outer_mm,
+    length_mm: ring ? ENDLESS_MM : cut.outer_mm,
+    exposure,
+    heatExposure: exposure,
+  };
+  const losses_g = cut.peel_g + cut.core_g + cut.ends_g + cut.left_g;
+  return piecesOf(cut.slices, cut.slice_g, losses_g, cut.outer_mm, body, tray.value, {
+    area_mm2: (Math.PI / 4) * (cut.outer_mm ** 2 - plan.core_mm ** 2),
+    shaped: { kind: 'whole', slicing: cut },
+  });
+}
+
+export function cubeYield(plan: CubePlan, mass_g: number, g_per_ml: number): Result<ShapeYield> {
+  const { cubes, cube_g, offCuts_g } = cutCubes(mass_g, g_per_ml, plan.edge_mm, plan.offCuts);
+  const seen = footprint('square', plan.edge_mm);
+  if (!seen.ok) return tooSmall('cube');
+  const tray = layOnTray(seen.value, plan);
+  if (!tray.ok) return tray;
+  const exposure = exposureOf(plan.trayGap_mm);
+  const { edge_mm } = plan;
+  const body: Body = { thickness_mm: edge_mm, width_mm: edge_mm, length_mm: edge_mm, exposure, heatExposure: exposure };
+  return piecesOf(cubes, cube_g, offCuts_g, edge_mm, body, tray.value, {
+    area_mm2: edge_mm ** 2,
+    shaped: { kind: 'whole', slicing: null },
+  });
+}
+
+const tooSmall = (what: string): Result<never> =>
+  fail('OUT_OF_RANGE', `A ${what} must be between 5 and 200 mm across. Choose another size.`, 'shape');
+
+function piecesOf(
+  pieces: number,
+  piece_g: number,
+  scrap_g: number,
+  side_mm: number,
+  body: Body,
+  tray: NonNullable<ShapeYield['tray']>,
+  rest: Pick<ShapeYield, 'area_mm2' | 'shaped'>,
+): Result<ShapeYield> {
+  if (pieces === 0)
+    return fail(
+      'NOTHING_TO_BAKE',
+      `There is less than one piece of ${piece_g.toFixed(1)} g. Take more, or cut smaller.`,
+      'scale',
+    );
+  const perTray = tray.layout.count;
+  return succeed({
+    ...PLAIN,
+    pieces,
+    piece_g,
+    trays: Math.ceil(pieces / perTray),
+    perTray,
+    scrap_g,
+    sides_mm: [side_mm, side_mm],
+    body,
+    // Peel and ends are not dough: nothing is pressed from them.
+    uses: null,
+    tray,
+    ...rest,
+  });
+}
