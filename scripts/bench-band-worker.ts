@@ -2,16 +2,20 @@
 import type { BatchDocument } from '@/core/document';
 import type { Sample } from '@/core/bands';
 import { shippedPantry } from '@/formats/shipped-pantry';
+import { WorkerClient } from '@/workers/client';
+import { inProcessLine } from '@/workers/in-process-line';
+import type { PredictionExchanges } from '@/workers/prediction-protocol';
 import { makePredictionService } from '@/workers/prediction-service';
 
 export type DrawRequest = { readonly document: BatchDocument; readonly from: number; readonly to: number };
 
-const service = makePredictionService(
-  () => performance.now(),
-  () => new Promise((resume) => setImmediate(resume)),
+const pause = (): Promise<void> => new Promise((resume) => setImmediate(resume));
+const goods = { pantry: [...(await shippedPantry()).values()], currency: 'GBP', prices: [] };
+const worker = new WorkerClient<PredictionExchanges>(
+  inProcessLine(() => makePredictionService({ now: () => performance.now(), pause })),
+  (client) => client.ask('load', goods),
 );
-service.load({ pantry: [...(await shippedPantry()).values()], currency: 'GBP', prices: [] });
 process.on('message', ({ document, from, to }: DrawRequest) => {
-  void service.samples(document, from, to).then((samples: readonly Sample[] | null) => process.send?.(samples));
+  void worker.ask('samples', { document, from, to }).then((samples: readonly Sample[] | null) => process.send?.(samples));
 });
 process.send?.('ready');

@@ -12,33 +12,40 @@ import {
   type Saving,
 } from '@/core/bakeday';
 import { succeed, type Result } from '@/core/failure';
+import { GivenUp } from './given-up';
+import type { Service } from './protocol';
+import type { Slicing } from './sliced';
 
 /** A plan as it crosses to the page, with what is late in it. */
 export type ShownPlan = Planned & { readonly late: readonly Late[] };
-type OnPlan = (plan: ShownPlan) => void;
 
 /** What a planning worker answers. */
-export type PlannerService = {
+export type PlannerExchanges = {
   /**
-   * Plans a day for so long, telling every better plan; begins from the plan there is. Fails with what stands in the way
-   * when nothing fits; null when it was stopped.
+   * Plans a day for so many milliseconds, telling every better plan; begins from the plan there is. Fails with what stands
+   * in the way when nothing fits.
    */
-  plan(day: Day, before: readonly Rec[], ms: number, onPlan: OnPlan): Promise<Result<ShownPlan> | null>;
-  /** What would help the most; null when it was stopped. */
-  relief(day: Day, plan: readonly Rec[]): Promise<readonly Saving[] | null>;
-  stop(): void;
+  readonly plan: {
+    readonly ask: { readonly day: Day; readonly before: readonly Rec[]; readonly ms: number };
+    readonly told: ShownPlan;
+    readonly answer: Result<ShownPlan>;
+  };
+  /** What would help the most. */
+  readonly relief: {
+    readonly ask: { readonly day: Day; readonly plan: readonly Rec[] };
+    readonly told: never;
+    readonly answer: readonly Saving[];
+  };
 };
 
 /** Slices of work between two looks at the mail [ms], and the most plans told a second. */
 const SLICE_MS = 20;
 const TELL_EVERY_MS = 200;
 
-/** Plans days. In a browser it lives in a worker; tests call it in their own process with a clock of their own. */
-export function makePlannerService(now: () => number, pause: () => Promise<void>): PlannerService {
-  let newest = 0;
+/** Plans days. */
+export function makePlannerService({ now, pause }: Slicing): Service<PlannerExchanges> {
   return {
-    async plan(day, before, ms, onPlan) {
-      const ticket = ++newest;
+    async plan({ day, before, ms }, { signal, tell }) {
       const began = now();
       const begin = before.length > 0 ? { init: genomesOf(day, before), keep: before } : { chains: USUAL_SEARCH.chains };
       const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share: () => (now() - began) / ms, ...begin });
@@ -52,29 +59,25 @@ export function makePlannerService(now: () => number, pause: () => Promise<void>
           fresh = true;
         }
         if (best && fresh && now() - told >= TELL_EVERY_MS) {
-          onPlan(best);
+          tell(best);
           told = now();
           fresh = false;
         }
         if (now() < sliceEnds) continue;
         await pause();
-        if (ticket !== newest) return null;
+        if (signal.aborted) throw new GivenUp();
         sliceEnds = now() + SLICE_MS;
       }
       return best ? succeed(best) : whyNoPlan(day);
     },
-    async relief(day, plan) {
-      const ticket = ++newest;
+    async relief({ day, plan }, { signal }) {
       const probes = whatWouldHelp(day, plan);
       for (;;) {
         const step = probes.next();
         if (step.done) return step.value;
         await pause();
-        if (ticket !== newest) return null;
+        if (signal.aborted) throw new GivenUp();
       }
-    },
-    stop(): void {
-      newest++;
     },
   };
 }

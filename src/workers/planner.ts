@@ -1,26 +1,39 @@
-import { proxy, wrap, type Remote } from 'comlink';
 import type { Day, Rec, Saving } from '@/core/bakeday';
 import type { Result } from '@/core/failure';
-import type { PlannerService, ShownPlan } from './planner-service';
+import { browserLine } from './browser-line';
+import { WorkerClient } from './client';
+import { unlessGivenUp } from './given-up';
+import type { PlannerExchanges, ShownPlan } from './planner-service';
 
-/** The page's side of the planning worker. A newer question ends an older one. */
+const openLine = browserLine(() => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
+
+/** The page's side of the planning worker. A newer question ends an older one, which answers null. */
 export class Planner {
-  private readonly worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
-  private readonly service: Remote<PlannerService> = wrap<PlannerService>(this.worker);
+  private readonly client = new WorkerClient<PlannerExchanges>(openLine);
+  private ongoing = new AbortController();
 
-  async plan(day: Day, before: readonly Rec[], ms: number, onPlan: (plan: ShownPlan) => void): Promise<Result<ShownPlan> | null> {
-    return this.service.plan(day, before, ms, proxy(onPlan));
+  async plan(day: Day, before: readonly Rec[], ms: number, onTold: (plan: ShownPlan) => void): Promise<Result<ShownPlan> | null> {
+    const signal = this.anew();
+    return unlessGivenUp(this.client.ask('plan', { day, before, ms }, { signal, onTold }));
   }
 
   async relief(day: Day, plan: readonly Rec[]): Promise<readonly Saving[] | null> {
-    return this.service.relief(day, plan);
+    const signal = this.anew();
+    return unlessGivenUp(this.client.ask('relief', { day, plan }, { signal }));
   }
 
   stop(): void {
-    void this.service.stop();
+    this.ongoing.abort();
   }
 
   close(): void {
-    this.worker.terminate();
+    this.stop();
+    this.client.close();
+  }
+
+  private anew(): AbortSignal {
+    this.ongoing.abort();
+    this.ongoing = new AbortController();
+    return this.ongoing.signal;
   }
 }

@@ -1,9 +1,4 @@
-import { expose } from 'comlink';
+import { BROWSER_SLICING, serveThePage } from './browser-line';
 import { makePlannerService } from './planner-service';
 
-expose(
-  makePlannerService(
-    () => performance.now(),
-    () => new Promise((resume) => setTimeout(resume, 0)),
-  ),
-);
+serveThePage(makePlannerService(BROWSER_SLICING));

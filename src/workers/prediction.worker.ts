@@ -1,9 +1,4 @@
-import { expose } from 'comlink';
+import { BROWSER_SLICING, serveThePage } from './browser-line';
 import { makePredictionService } from './prediction-service';
 
-expose(
-  makePredictionService(
-    () => performance.now(),
-    () => new Promise((resume) => setTimeout(resume)),
-  ),
-);
+serveThePage(makePredictionService(BROWSER_SLICING));

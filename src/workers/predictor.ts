@@ -1,14 +1,16 @@
-import { proxy, wrap, type Remote } from 'comlink';
 import { isSettled, type Sample } from '@/core/bands';
-import { type BatchDocument } from '@/core/document';
-import { type Cooling, type Prediction } from '@/core/prediction';
-import { type KeepGain } from '@/core/outcomes';
-import { type FoundProgrammes } from '@/core/search';
-import type { Result } from '@/core/failure';
-import type { KitchenGoods, Likely, PredictionService, TriedSwap } from './protocol';
+import type { BatchDocument } from '@/core/document';
+import { fail, type Failure, type Result } from '@/core/failure';
+import type { KeepGain } from '@/core/outcomes';
+import type { Cooling, Prediction } from '@/core/prediction';
+import type { FoundProgrammes } from '@/core/search';
+import { browserLine } from './browser-line';
+import { WorkerClient, WorkerFailed, type OpenLine } from './client';
+import { GivenUp, unlessGivenUp } from './given-up';
+import type { KitchenGoods, Nominal, PredictionExchanges, TriedSwap } from './prediction-protocol';
 
 type Answers = {
-  readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
+  readonly onNominal: (document: BatchDocument, answer: Result<Nominal>) => void;
   readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
   /** How far the search for the document's layout is [0..1]; null once it is over. */
   readonly onSearch: (document: BatchDocument, share: number | null) => void;
@@ -21,36 +23,34 @@ const WARM_UPS = 12;
 const ROUND = 50;
 const MOST_DRAWS = 500;
 /** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
-const PATIENT = 2;
+const BACKGROUND = 2;
+
+const inTheBrowser = browserLine(() => new Worker(new URL('./prediction.worker.ts', import.meta.url), { type: 'module' }));
 
 /**
- * Keeps a page supplied with predictions: the likely run for every frame of a drag, the band once the hand rests.
+ * Keeps a page supplied with predictions: the nominal run for every frame of a drag, the band once the hand rests.
  * While a run is under way only the newest document waits; older ones are never computed.
  */
 export class Predictor {
-  private readonly workers: Worker[] = [];
-  private readonly fast: Remote<PredictionService>;
-  private readonly patient: ReadonlyArray<Remote<PredictionService>>;
+  private readonly foreground: WorkerClient<PredictionExchanges>;
+  private readonly background: ReadonlyArray<WorkerClient<PredictionExchanges>>;
   private asked: BatchDocument | null = null;
   private waiting: BatchDocument | null = null;
   private busy = false;
   private cold = true;
+  private closed = false;
   private rest: ReturnType<typeof setTimeout> | undefined;
-  private readonly ready: Promise<unknown>;
+  private bands = new AbortController();
 
   constructor(
     kitchen: KitchenGoods,
     private readonly answers: Answers,
+    openLine: OpenLine = inTheBrowser,
   ) {
-    this.fast = this.open();
-    this.patient = Array.from({ length: PATIENT }, () => this.open());
-    this.ready = Promise.all([this.fast, ...this.patient].map((worker) => worker.load(kitchen)));
-  }
-
-  private open(): Remote<PredictionService> {
-    const worker = new Worker(new URL('./prediction.worker.ts', import.meta.url), { type: 'module' });
-    this.workers.push(worker);
-    return wrap<PredictionService>(worker);
+    const open = (): WorkerClient<PredictionExchanges> =>
+      new WorkerClient<PredictionExchanges>(openLine, (client) => client.ask('load', kitchen));
+    this.foreground = open();
+    this.background = Array.from({ length: BACKGROUND }, open);
   }
 
   /** Asks for a document; answers arrive by the callbacks, the newest last. */
@@ -59,108 +59,126 @@ export class Predictor {
     this.waiting = document;
     if (!this.busy) void this.work();
     clearTimeout(this.rest);
-    for (const worker of this.patient) void worker.stop();
-    this.rest = setTimeout(() => void this.band(document), REST_MS);
+    this.bands.abort();
+    this.bands = new AbortController();
+    const { signal } = this.bands;
+    this.rest = setTimeout(() => void this.band(document, signal), REST_MS);
   }
 
   /** Tries every swap of an ingredient line, beside whatever else is under way. */
-  async swaps(document: BatchDocument, line: number): Promise<readonly TriedSwap[]> {
-    await this.ready;
-    return this.patient[0].swaps(document, line);
+  swaps(document: BatchDocument, line: number): Promise<readonly TriedSwap[]> {
+    return this.beside().ask('swaps', { document, line });
   }
 
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
-  async gapFromCut(document: BatchDocument, cut: number): Promise<Result<number>> {
-    await this.ready;
-    return this.patient[0].gapFromCut(document, cut);
+  handGap(document: BatchDocument, cut: number): Promise<Result<number>> {
+    return this.beside().ask('handGap', { document, cut });
   }
 
-  /** Programmes that meet the document's target; the last of the patient workers looks, so that the bands go on. */
-  async programmes(document: BatchDocument, onShare: (share: number) => void): Promise<Result<FoundProgrammes> | null> {
-    await this.ready;
-    return this.patient[PATIENT - 1].find(document, proxy(onShare));
-  }
-
-  /** Gives up a search for programmes. */
-  stop(): void {
-    void this.patient[PATIENT - 1].stop();
+  /** Programmes that meet the document's target; null when the signal gave the search up. Bands go on beside it. */
+  programmes(
+    document: BatchDocument,
+    onTold: (share: number) => void,
+    signal: AbortSignal,
+  ): Promise<Result<FoundProgrammes> | null> {
+    return unlessGivenUp(this.background[BACKGROUND - 1].ask('find', document, { onTold, signal })).catch(brokenOr);
   }
 
   /** Another batch, to compare with the one that is drawn. */
-  async other(document: BatchDocument): Promise<Result<Likely>> {
-    await this.ready;
-    return this.patient[0].likely(document);
+  other(document: BatchDocument): Promise<Result<Nominal>> {
+    return this.beside().ask('nominal', document).catch(brokenOr);
   }
 
   /** How the finished batch cools. */
-  async cooling(document: BatchDocument): Promise<Cooling | null> {
-    await this.ready;
-    return this.patient[0].cooling(document);
+  cooling(document: BatchDocument): Promise<Cooling | null> {
+    return this.beside().ask('cooling', document);
   }
 
   /** What would buy one of the packs the most days. */
-  async gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
-    await this.ready;
-    return this.patient[0].gains(document, pack);
+  gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
+    return this.beside().ask('gains', { document, pack });
   }
 
   close(): void {
+    this.closed = true;
     clearTimeout(this.rest);
-    for (const worker of this.workers) worker.terminate();
+    this.bands.abort();
+    for (const worker of [this.foreground, ...this.background]) worker.close();
+  }
+
+  private beside(): WorkerClient<PredictionExchanges> {
+    return this.background[0];
   }
 
   private async work(): Promise<void> {
     this.busy = true;
-    await this.ready;
-    while (this.waiting) {
-      const document = this.waiting;
-      this.waiting = null;
-      this.answers.onLikely(document, await this.fast.likely(document));
-      if (this.cold) await this.warmUp(document);
+    try {
+      while (this.waiting) {
+        const document = this.waiting;
+        this.waiting = null;
+        const answer = await this.foreground.ask('nominal', document).catch(brokenOr);
+        if (this.closed) return;
+        this.answers.onNominal(document, answer);
+        if (this.cold && answer.ok) await this.warmUp(document);
+      }
+    } finally {
+      this.busy = false;
     }
-    this.busy = false;
   }
 
   /** Runs the first document a few times more while nobody waits: code that has run is compiled, and the first drag is as quick as the rest. */
   private async warmUp(document: BatchDocument): Promise<void> {
     this.cold = false;
-    for (let i = 0; i < WARM_UPS && !this.waiting; i++) await this.fast.likely(document);
+    for (let i = 0; i < WARM_UPS && !this.waiting; i++) await this.foreground.ask('nominal', document).catch(brokenOr);
   }
 
-  private async band(document: BatchDocument): Promise<void> {
-    await this.ready;
-    const found = await this.patient[0].search(
-      document,
-      proxy((share: number) => this.answers.onSearch(document, share)),
-    );
-    if (document !== this.asked) return;
-    this.answers.onSearch(document, null);
-    if (found) {
-      await Promise.all(this.patient.slice(1).map((worker) => worker.remember(found)));
-      void this.show(document, found);
+  private async band(document: BatchDocument, signal: AbortSignal): Promise<void> {
+    try {
+      const onTold = (share: number): void => this.answers.onSearch(document, share);
+      const found = await this.beside().ask('layout', document, { onTold, signal });
+      this.answers.onSearch(document, null);
+      if (found) {
+        await Promise.all(this.background.slice(1).map((worker) => worker.ask('primeCache', found)));
+        void this.show(document, found);
+      }
+      await this.draw(document, signal);
+    } catch (error) {
+      if (error instanceof GivenUp || signal.aborted) return;
+      this.answers.onSearch(document, null);
+      this.answers.onBanded(document, brokenOr(error));
     }
-    await this.draw(document);
   }
 
-  /** Draws on all patient workers at once, shows the band after every round, and stops once it no longer moves. */
-  private async draw(document: BatchDocument): Promise<void> {
+  /** Draws on all background workers at once, shows the band after every round, and stops once it no longer moves. */
+  private async draw(document: BatchDocument, signal: AbortSignal): Promise<void> {
     let samples: Sample[] = [];
-    for (let from = 0; from < MOST_DRAWS && !isSettled(samples); from += ROUND * PATIENT) {
+    for (let from = 0; from < MOST_DRAWS && !isSettled(samples); from += ROUND * BACKGROUND) {
       const rounds = await Promise.all(
-        this.patient.map((worker, i) => worker.samples(document, from + i * ROUND, from + (i + 1) * ROUND)),
+        this.background.map((worker, i) =>
+          worker.ask('samples', { document, from: from + i * ROUND, to: from + (i + 1) * ROUND }, { signal }),
+        ),
       );
-      if (document !== this.asked || rounds.includes(null)) return;
+      if (rounds.includes(null)) return;
       samples = [...samples, ...rounds.flatMap((round) => round ?? [])];
-      const answer = await this.patient[0].band(document, samples);
-      if (document === this.asked) this.answers.onBanded(document, answer);
+      this.answers.onBanded(document, await this.beside().ask('band', { document, samples }, { signal }));
     }
   }
 
   /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */
   private async show(document: BatchDocument, found: string): Promise<void> {
-    await this.fast.remember(found);
-    if (document !== this.asked) return;
+    await this.foreground.ask('primeCache', found).catch(brokenOr);
+    if (document !== this.asked || this.closed) return;
     this.waiting = document;
     if (!this.busy) await this.work();
   }
+}
+
+/** What broke in a worker, as the page says it; every other error is a bug of the page's own. */
+function brokenOr(error: unknown): Failure {
+  if (error instanceof WorkerFailed)
+    return fail(
+      'WORKER_FAILED',
+      'This could not be worked out: a fault of the program, not of your batch. Nothing is lost; change something, or reload the page.',
+    );
+  throw error;
 }

@@ -1,57 +1,35 @@
-import type { BatchDocument } from '@/core/document';
-import type { Cooling, Drawing, Prediction } from '@/core/prediction';
-import type { KeepGain } from '@/core/outcomes';
-import type { FoundProgrammes } from '@/core/search';
-import type { Sample } from '@/core/bands';
-import type { Swapped } from '@/core/yield';
-import type { Result } from '@/core/failure';
-import type { Ingredient, SwapIdea } from '@/core/pantry';
+/**
+ * How a page and its workers talk: every request has a number of its own, can be given up by it, and is always answered,
+ * also when the worker broke. The same services answer in a browser's worker, in a worker thread of the server and, in
+ * tests, in the caller's own process.
+ */
 
-/** The single likely run: what a drag shows on every frame. */
-export type Likely = { readonly prediction: Prediction; readonly drawing: Drawing };
+/** One kind of request: what is asked, what is told on the way, what is answered. All of it plain data. */
+type Exchange = { readonly ask: unknown; readonly told: unknown; readonly answer: unknown };
+/** Every kind of request that one service answers, by name. */
+export type Exchanges<E> = { readonly [Name in keyof E]: Exchange };
 
-/** What a kitchen brings, as it crosses to a worker: a map does, a function would not. */
-export type KitchenGoods = {
-  readonly pantry: readonly Ingredient[];
-  readonly currency: string;
-  /** Left out where nobody has said. */
-  readonly energy_per_kwh?: number;
-  readonly prices: ReadonlyArray<readonly [ingredient: string, price: { readonly pack_g: number; readonly price: number }]>;
+/** What goes to a worker. */
+export type Request =
+  { readonly id: number; readonly name: string; readonly ask: unknown } | { readonly id: number; readonly giveUp: true };
+
+/** What comes back; `bug` is what an exception said. */
+export type Reply =
+  | { readonly id: number; readonly told: unknown }
+  | { readonly id: number; readonly answer: unknown }
+  | { readonly id: number; readonly bug: string };
+
+/** A request under way, as the service sees it. */
+export type Ongoing<Told = unknown> = {
+  /** Aborted once nobody waits for the answer any more. */
+  readonly signal: AbortSignal;
+  readonly tell: (told: Told) => void;
 };
 
-/** A swap with what the whole batch becomes by it. */
-export type TriedSwap = Swapped & { readonly idea: SwapIdea; readonly after: Prediction };
-
-/** How far the search for a layout is [0..1]. */
-export type OnSearch = (share: number) => void;
-
-/** What a prediction worker answers. Everything crosses as plain data. */
-export type PredictionService = {
-  load(kitchen: KitchenGoods): void;
-  /** Within a frame: a layout that takes long to search is laid by hand for now. */
-  likely(document: BatchDocument): Result<Likely>;
-  /** Every swap of an ingredient line, each predicted to the jar. */
-  swaps(document: BatchDocument, line: number): readonly TriedSwap[];
-  /**
-   * Searches the document's layout and tells how far it is. What was found is text for another worker to remember, since
-   * the page between the two only hands it on, and text passes quicker than a thousand placements; null where there was
-   * nothing to find, or when the work was stopped.
-   */
-  search(document: BatchDocument, onSearch?: OnSearch): Promise<string | null>;
-  /** Draws from one number to another; null when the work was stopped or the document is wrong. */
-  samples(document: BatchDocument, from: number, to: number): Promise<readonly Sample[] | null>;
-  /** The prediction with the bands that draws give, whoever made them. */
-  band(document: BatchDocument, samples: readonly Sample[]): Result<Prediction>;
-  /** Programmes that meet the document's target, telling how far the search is; null when it was stopped. */
-  find(document: BatchDocument, onSearch?: OnSearch): Promise<Result<FoundProgrammes> | null>;
-  /** How the finished batch cools, and what a night on the rack makes of it; null for what ends frozen or cannot be worked. */
-  cooling(document: BatchDocument): Cooling | null;
-  /** What would buy one of the batch's packs the most days, the most first. */
-  gains(document: BatchDocument, pack: number): readonly KeepGain[];
-  /** Gives up whatever long work is under way. */
-  stop(): void;
-  /** The gap a hand must have left for so many pieces from the first roll [mm]. */
-  gapFromCut(document: BatchDocument, cut: number): Result<number>;
-  /** Takes over what another worker found. */
-  remember(found: string): void;
+/** Answers each kind of request. */
+export type Service<E extends Exchanges<E>> = {
+  readonly [Name in keyof E]: (
+    ask: E[Name]['ask'],
+    ongoing: Ongoing<E[Name]['told']>,
+  ) => E[Name]['answer'] | Promise<E[Name]['answer']>;
 };

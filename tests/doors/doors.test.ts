@@ -6,6 +6,10 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import type { Prediction } from '@/core/prediction';
 import { POST } from '@/app/api/predict/route';
+import type { BatchDocument } from '@/core/document';
+import { WorkerClient } from '@/workers/client';
+import { inProcessLine } from '@/workers/in-process-line';
+import type { PredictionExchanges } from '@/workers/prediction-protocol';
 import { makePredictionService } from '@/workers/prediction-service';
 import { PANTRY } from '../reference/shipped';
 
@@ -61,17 +65,17 @@ describe('one answer through every door', () => {
     const { code, lines } = await predictCommand(NAMES.map((name) => `examples/${name}.batch.json`));
     expect(code).toBe(0);
     expect(lines).toHaveLength(3);
-    const page = makePredictionService(
-      () => 0,
-      () => Promise.resolve(),
+    const page = new WorkerClient<PredictionExchanges>(
+      inProcessLine(() => makePredictionService({ now: () => 0, pause: () => Promise.resolve() })),
+      (client) => client.ask('load', { pantry: [...PANTRY.values()], currency: 'GBP', prices: [] }),
     );
-    page.load({ pantry: [...PANTRY.values()], currency: 'GBP', prices: [] });
     for (const [i, name] of NAMES.entries()) {
       const { status, answer } = await post(text(name));
       expect(status).toBe(200);
       expect(answer).toEqual(lines[i]);
-      const document = JSON.parse(text(name)) as Parameters<typeof page.band>[0];
-      const banded = page.band(document, (await page.samples(document, 0, 100)) ?? []);
+      const document = JSON.parse(text(name)) as BatchDocument;
+      const samples = (await page.ask('samples', { document, from: 0, to: 100 })) ?? [];
+      const banded = await page.ask('band', { document, samples });
       expect(banded.ok && JSON.parse(JSON.stringify(banded.value))).toEqual(lines[i]);
     }
   }, 60_000);

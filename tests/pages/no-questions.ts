@@ -5,7 +5,6 @@ export const NO_QUESTIONS: BenchProps['questions'] = {
   swaps: () => Promise.resolve([]),
   handGap: () => Promise.resolve(null),
   programmes: () => Promise.resolve(null),
-  stop: () => undefined,
   cooling: () => Promise.resolve(null),
   gains: () => Promise.resolve([]),
   other: () => Promise.resolve(null),

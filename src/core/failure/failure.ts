@@ -38,6 +38,7 @@ export const CATALOGUE = {
   PRINTER_WAITS: { status: 409 },
   SCALE_NOT_REACHED: { status: 422 },
   OUTSIDE_MODEL: { status: 422 },
+  WORKER_FAILED: { status: 500 },
   NOT_FOUND: { status: 404 },
   CHANGED_ELSEWHERE: { status: 409 },
   FOREIGN_ORIGIN: { status: 403 },

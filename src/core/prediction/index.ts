@@ -8,7 +8,7 @@ export { otherPieces } from './other-pieces';
 export { predict } from './predict';
 export type { Worked } from './predict';
 export type { Keeps, MomentBand, Prediction, ProgrammeBand } from './prediction';
-export { remember, searchLayout } from './prepare';
+export { primeCache, searchLayout } from './prepare';
 export type { Found, Kitchen } from './prepare';
 export { INPUTS } from './uncertain-inputs';
 export type { Blame, Input } from './uncertain-inputs';

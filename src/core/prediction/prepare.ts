@@ -118,7 +118,7 @@ export function* searchLayout(document: BatchDocument, kitchen: Kitchen): Genera
 }
 
 /** Takes over what another worker found: the next quick prediction knows it. */
-export function remember(found: Found): void {
+export function primeCache(found: Found): void {
   if (found.yield) rememberYield(found.yield);
   if (found.dough) rememberDough(found.dough);
 }

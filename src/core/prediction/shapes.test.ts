@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
 import { predict, type Worked } from './predict';
-import { remember, searchLayout, type Found } from './prepare';
+import { primeCache, searchLayout, type Found } from './prepare';
 import { type BatchDocument, type Shape } from '../document';
 import { drawingOf } from './drawing';
 
@@ -230,7 +230,7 @@ describe('a layout that takes long', () => {
     const wanted: BatchDocument = { ...document, scale: { by: 'pieces', pieces: 47 } };
     const { found } = search(wanted);
     if (!found) throw new Error('nothing found');
-    remember(found);
+    primeCache(found);
     const [quick, full] = [worked(wanted, 'quick').prediction, worked(wanted, 'full').prediction];
     expect(quick).toEqual(full);
     expect(full.yield.pieces).toBeGreaterThanOrEqual(47);

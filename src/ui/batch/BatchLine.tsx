@@ -2,7 +2,7 @@
 import { memo, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
-import type { Likely } from '@/workers/protocol';
+import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
 import { ENDS, FEEL_NAMES, packs } from '../format/words';
 import { CautionShape, type Severity } from '../kit/CautionMark';
@@ -14,7 +14,7 @@ import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
 type BatchLineProps = {
   readonly document: BatchDocument;
-  readonly likely: Likely;
+  readonly likely: Nominal;
   readonly bench: Bench;
   readonly onBench: (bench: Bench) => void;
 };

@@ -5,7 +5,7 @@ import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 
 import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Pantry } from '@/core/pantry';
-import type { KitchenGoods } from '@/workers/protocol';
+import type { KitchenGoods } from '@/workers/prediction-protocol';
 import type { Habits } from '../ingredients/habits';
 import { useHabits } from '../ingredients/use-habits';
 import { Button, pill } from '../kit/Button';

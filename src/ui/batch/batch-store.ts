@@ -1,7 +1,7 @@
 import { valueAt, type BatchDocument, type Path } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
-import type { Likely } from '@/workers/protocol';
+import type { Nominal } from '@/workers/prediction-protocol';
 import { begin, edit, redo, undo, type History } from './history';
 
 /** What the store needs of whoever predicts. */
@@ -10,7 +10,7 @@ export type Asks = {
   readonly close: () => void;
 };
 type Answers = {
-  readonly onLikely: (document: BatchDocument, answer: Result<Likely>) => void;
+  readonly onNominal: (document: BatchDocument, answer: Result<Nominal>) => void;
   readonly onBanded: (document: BatchDocument, answer: Result<Prediction>) => void;
   readonly onSearch: (document: BatchDocument, share: number | null) => void;
 };
@@ -20,7 +20,7 @@ export type BatchSnapshot = {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** The newest run that worked; while a document cannot be predicted, the one before stays in view. */
-  readonly likely: Likely | null;
+  readonly likely: Nominal | null;
   readonly failure: Failure | null;
   /** Bands of the newest document whose bands are known, and whether they are of an older one than shown. */
   readonly banded: Prediction | null;
@@ -75,7 +75,7 @@ export class BatchStore {
   /** Takes on whoever predicts, and asks for the document as it is. */
   connect(make: (answers: Answers) => Asks): void {
     this.predictor = make({
-      onLikely: (_, answer) => this.show(answer.ok ? { likely: answer.value, failure: null } : { failure: answer }),
+      onNominal: (_, answer) => this.show(answer.ok ? { likely: answer.value, failure: null } : { failure: answer }),
       onBanded: (document, answer) => {
         if (!answer.ok) return;
         this.bandedOf = document;

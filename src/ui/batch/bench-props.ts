@@ -3,7 +3,7 @@ import type { KitchenCosts } from '@/core/outcomes';
 import type { Prediction } from '@/core/prediction';
 import type { DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
-import type { Likely } from '@/workers/protocol';
+import type { Nominal } from '@/workers/prediction-protocol';
 import type { Habits } from '../ingredients/habits';
 import type { SearchProgress } from './batch-store';
 import type { Compared } from './heat/CompareStrip';
@@ -36,7 +36,7 @@ export type BenchProps = {
   readonly document: BatchDocument;
   readonly edits: Edits;
   readonly questions: Questions;
-  readonly likely: Likely;
+  readonly likely: Nominal;
   readonly banded: Prediction | null;
   /** The bands are of an older document than the one shown. */
   readonly bandIsOld: boolean;

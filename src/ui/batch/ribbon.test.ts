@@ -2,18 +2,14 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { BatchDocument } from '@/core/document';
 import { readPantryCsv } from '@/formats/pantry-csv';
-import { makePredictionService } from '@/workers/prediction-service';
+import { drawingOf, predict } from '@/core/prediction';
 import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
-const service = makePredictionService(
-  () => 0,
-  () => Promise.resolve(),
-);
 const pantry = readPantryCsv(readFileSync('data/ingredients.csv', 'utf8'));
-service.load({ pantry: pantry.ok ? [...pantry.value.values()] : [], currency: 'GBP', prices: [] });
-const answer = service.likely(JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument);
-if (!answer.ok) throw new Error(answer.message);
-const { prediction, drawing } = answer.value;
+const document = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+const worked = predict(document, { pantry: pantry.ok ? pantry.value : new Map() }, 'quick');
+if (!worked.ok) throw new Error(worked.message);
+const [prediction, drawing] = [worked.value.prediction, drawingOf(worked.value)];
 
 describe('the ribbon of water', () => {
   const points = ribbonOf(prediction, drawing, 1000, 40);

@@ -6,7 +6,7 @@ import type { FoundProgrammes } from '@/core/search';
 import type { KeepGain } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
-import type { KitchenGoods, Likely, TriedSwap } from '@/workers/protocol';
+import type { KitchenGoods, Nominal, TriedSwap } from '@/workers/prediction-protocol';
 import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
 export type Edits = Pick<BatchStore, 'set' | 'change' | 'newest' | 'undo' | 'redo' | 'begin'>;
@@ -17,16 +17,18 @@ export type Questions = {
   readonly swaps: (document: BatchDocument, line: number) => Promise<readonly TriedSwap[]>;
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
   readonly handGap: (document: BatchDocument, cut: number) => Promise<Result<number> | null>;
-  /** Programmes that meet the document's target, telling how far the search is [0..1]. */
-  readonly programmes: (document: BatchDocument, onShare: (share: number) => void) => Promise<Result<FoundProgrammes> | null>;
-  /** Gives up the search. */
-  readonly stop: () => void;
+  /** Programmes that meet the document's target, telling how far the search is [0..1]; null once the signal gave it up. */
+  readonly programmes: (
+    document: BatchDocument,
+    onShare: (share: number) => void,
+    signal: AbortSignal,
+  ) => Promise<Result<FoundProgrammes> | null>;
   /** How the finished batch cools; null for what ends frozen. */
   readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
   /** What would buy one of its packs the most days. */
   readonly gains: (document: BatchDocument, pack: number) => Promise<readonly KeepGain[]>;
   /** Another batch, to compare. */
-  readonly other: (document: BatchDocument) => Promise<Result<Likely> | null>;
+  readonly other: (document: BatchDocument) => Promise<Result<Nominal> | null>;
 };
 
 /** A batch being edited, predicted on every change in workers of this page. */
@@ -47,9 +49,9 @@ export function useBatch(
   const questions = useMemo<Questions>(
     () => ({
       swaps: (document, line) => predictor.current?.swaps(document, line) ?? Promise.resolve([]),
-      handGap: (document, cut) => predictor.current?.gapFromCut(document, cut) ?? Promise.resolve(null),
-      programmes: (document, onShare) => predictor.current?.programmes(document, onShare) ?? Promise.resolve(null),
-      stop: () => predictor.current?.stop(),
+      handGap: (document, cut) => predictor.current?.handGap(document, cut) ?? Promise.resolve(null),
+      programmes: (document, onShare, signal) =>
+        predictor.current?.programmes(document, onShare, signal) ?? Promise.resolve(null),
       cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
       gains: (document, pack) => predictor.current?.gains(document, pack) ?? Promise.resolve([]),
       other: (document) => predictor.current?.other(document) ?? Promise.resolve(null),

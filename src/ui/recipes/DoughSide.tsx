@@ -4,7 +4,7 @@ import { FEEL_WORDS } from '@/core/dough';
 import type { Failure } from '@/core/failure';
 import { screen, type Dog } from '@/core/feeding';
 import { sharesOf, type Pantry } from '@/core/pantry';
-import type { Likely } from '@/workers/protocol';
+import type { Nominal } from '@/workers/prediction-protocol';
 import { linesInBowl } from '../batch/weigh/bowl';
 import { duration, mass, money, span } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
@@ -15,7 +15,7 @@ import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
 
 type DoughSideProps = {
-  readonly likely: Likely | null;
+  readonly likely: Nominal | null;
   readonly failure: Failure | null;
   readonly empty: boolean;
   readonly document: BatchDocument;

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/document';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
-import type { KitchenGoods } from '@/workers/protocol';
+import type { KitchenGoods } from '@/workers/prediction-protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { useBatch } from '../batch/use-batch';

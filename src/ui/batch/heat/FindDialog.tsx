@@ -1,6 +1,6 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { worthOf, type BatchWorth } from '@/core/outcomes';
 import { type Candidate, type FoundProgrammes } from '@/core/search';
 import { Button } from '../../kit/Button';
@@ -26,13 +26,18 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
   const [search, setSearch] = useState<Search>({ kind: 'none' });
   const [dial] = useDial();
   const target = document.target ?? usualTarget(likely.prediction);
+  const searching = useRef<AbortController | null>(null);
+  const stop = (): void => searching.current?.abort();
   const shut = (): void => {
-    if (search.kind === 'running') questions.stop();
+    stop();
     onClose();
   };
   const look = async (): Promise<void> => {
     setSearch({ kind: 'running', share: 0 });
-    const answer = await questions.programmes({ ...document, target }, (share) => setSearch({ kind: 'running', share }));
+    const controller = new AbortController();
+    searching.current = controller;
+    const onShare = (share: number): void => setSearch({ kind: 'running', share });
+    const answer = await questions.programmes({ ...document, target }, onShare, controller.signal);
     if (!answer) setSearch({ kind: 'stopped' });
     else setSearch(answer.ok ? { kind: 'found', found: answer.value } : { kind: 'wrong', message: answer.message });
   };
@@ -60,7 +65,7 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
             <Button look="main" disabled={search.kind === 'running'} onClick={() => void look()}>
               Look for programmes
             </Button>
-            <Progress search={search} onStop={questions.stop} />
+            <Progress search={search} onStop={stop} />
           </div>
           {search.kind === 'found' && (
             <Found

@@ -4,7 +4,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import type { BatchDocument, RecipeLine } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
-import type { TriedSwap } from '@/workers/protocol';
+import type { TriedSwap } from '@/workers/prediction-protocol';
 import { money, span } from '../../format/units';
 import { FEEL_NAMES, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';

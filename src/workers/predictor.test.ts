@@ -1,0 +1,80 @@
+import { readFileSync } from 'node:fs';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/document';
+import type { Result } from '@/core/failure';
+import type { Prediction } from '@/core/prediction';
+import { PANTRY } from '../../tests/reference/shipped';
+import { inProcessLine } from './in-process-line';
+import { makePredictionService } from './prediction-service';
+import type { Nominal, PredictionExchanges } from './prediction-protocol';
+import { Predictor } from './predictor';
+import type { Service } from './protocol';
+
+const HILLBARS = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+const GOODS = { pantry: [...PANTRY.values()], currency: 'GBP', prices: [] };
+const SLICING = { now: () => performance.now(), pause: () => new Promise<void>((resolve) => setImmediate(resolve)) };
+
+let predictor: Predictor | null = null;
+afterEach(() => {
+  predictor?.close();
+  predictor = null;
+});
+
+/** A predictor in this process, and how its answers come in. */
+function page(change: (service: Service<PredictionExchanges>) => Partial<Service<PredictionExchanges>> = () => ({})) {
+  const nominal: Array<Result<Nominal>> = [];
+  const banded: Array<Result<Prediction>> = [];
+  const line = inProcessLine<PredictionExchanges>(() => {
+    const service = makePredictionService(SLICING);
+    return { ...service, ...change(service) };
+  });
+  const answers = {
+    onNominal: (_: BatchDocument, answer: Result<Nominal>) => void nominal.push(answer),
+    onBanded: (_: BatchDocument, answer: Result<Prediction>) => void banded.push(answer),
+    onSearch: () => undefined,
+  };
+  predictor = new Predictor(GOODS, answers, line);
+  return { predictor, nominal, banded };
+}
+const until = async (there: () => boolean): Promise<void> => {
+  for (let i = 0; i < 2000 && !there(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
+  expect(there()).toBe(true);
+};
+
+describe('the predictor of a page', () => {
+  it('shows the nominal run at once, and the bands once the hand rests', async () => {
+    const { predictor: asked, nominal, banded } = page();
+    asked.ask(HILLBARS);
+    await until(() => banded.some((answer) => answer.ok));
+    expect(nominal[0]).toMatchObject({ ok: true });
+  });
+  // 2026-11-29: an exception in a worker left `busy` set, and the page showed old numbers for good.
+  it('goes on after an exception in a worker, and says what happened', async () => {
+    let calls = 0;
+    const { predictor: asked, nominal } = page((service) => ({
+      nominal: (document, ongoing) => {
+        if (calls++ === 0) throw new Error('a bug');
+        return service.nominal(document, ongoing);
+      },
+    }));
+    asked.ask(HILLBARS);
+    await until(() => nominal.length === 1);
+    expect(nominal[0]).toMatchObject({ ok: false, code: 'WORKER_FAILED' });
+    asked.ask({ ...HILLBARS, name: 'Changed' });
+    await until(() => nominal.some((answer) => answer.ok));
+  });
+  // 2026-11-29: giving up "Find a programme" ended the bands until the page was loaded anew.
+  it('draws bands after a search for programmes was given up', async () => {
+    const { predictor: asked, banded } = page();
+    asked.ask(HILLBARS);
+    const search = new AbortController();
+    const found = asked.programmes({ ...HILLBARS, target: { snap_min: 6 } }, () => undefined, search.signal);
+    await until(() => banded.length > 0);
+    search.abort();
+    expect(await found).toBeNull();
+    const before = banded.length;
+    asked.ask({ ...HILLBARS, name: 'Changed' });
+    await until(() => banded.length > before);
+    expect(banded.at(-1)).toMatchObject({ ok: true });
+  });
+});
