@@ -66,9 +66,9 @@ export class WorkerClient<E extends Exchanges<E>> {
       };
       this.waiting.set(id, {
         settle: (reply) => {
-          if ('told' in reply) return onTold?.(reply.told as E[Name]['told']);
+          if ('told' in reply) return onTold?.(reply.told);
           end();
-          if ('answer' in reply) resolve(reply.answer as E[Name]['answer']);
+          if ('answer' in reply) resolve(reply.answer);
           else reject(new WorkerFailed(reply.bug));
         },
         refuse: (error) => {
