@@ -7,7 +7,7 @@ const may = {
   workers: ['core'],
   devices: ['core'],
   db: ['core'],
-  server: ['db', 'formats', 'devices', 'core'],
+  server: ['db', 'workers', 'formats', 'devices', 'core'],
   ui: ['workers', 'formats', 'core'],
   app: ['server', 'ui', 'core'],
 };

@@ -21,7 +21,7 @@ export async function firstPlanTimes(pantry: Pantry): Promise<number[]> {
   const batches: DayBatch[] = [];
   for (const file of FILES) {
     const document = JSON.parse(await readFile(`${file}.batch.json`, 'utf8')) as BatchDocument;
-    const worked = predict(document, { pantry }, 'unadvised');
+    const worked = predict(document, { pantry }, 'light');
     if (!worked.ok) throw new Error(worked.message);
     batches.push(dayBatch(file, document, worked.value.prediction, appliances, 1020));
   }

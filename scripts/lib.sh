@@ -34,6 +34,17 @@ ensure_debian() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >&2
 }
 
+# Builds the programs beside the page (doors, set-up, the server's worker) when their sources changed; half a second.
+ensure_programs() {
+  local want have
+  want="$( (git ls-files -co --exclude-standard src scripts 2>/dev/null || find src scripts -type f) | sort | xargs cat package-lock.json tsconfig.json 2>/dev/null | hash_of)"
+  have="$(cat dist/.built 2>/dev/null || true)"
+  [ "$want" = "$have" ] && return
+  mkdir -p dist
+  node scripts/build-scripts.mjs >&2
+  echo "$want" > dist/.built
+}
+
 # Builds the application when its sources changed since the last build.
 ensure_build() {
   local want have

@@ -10,4 +10,5 @@ files=()
 for file in "$@"; do
   case "$file" in -|/*) files+=("$file") ;; *) files+=("$HERE/$file") ;; esac
 done
-exec node --import tsx scripts/predict.ts "$DOOR" "${files[@]}"
+ensure_programs
+exec node --enable-source-maps dist/predict.mjs "$DOOR" "${files[@]}"

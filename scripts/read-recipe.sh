@@ -6,4 +6,5 @@ source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 ensure_packages
 file="${1:-}"
 case "$file" in ''|-|/*) ;; *) file="$HERE/$file" ;; esac
-exec node --import tsx scripts/read-recipe.ts "$file" "${@:2}"
+ensure_programs
+exec node --enable-source-maps dist/read-recipe.mjs "$file" "${@:2}"

@@ -14,7 +14,7 @@ import { learnedOf } from '@/db/learned';
 import { addReadings } from '@/db/readings';
 import { setTray } from '@/db/trays';
 import { callsOf, minuteOf } from '@/server/oven/bake-state';
-import { atItsPace, relearnAppliance } from '@/server/oven/learn';
+import { atItsPace, refitAppliance } from '@/server/oven/learn';
 import { store } from '@/server/jars/store';
 import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
@@ -112,7 +112,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
     for (const batch of demo.finished) {
       const document = edited({ ...written(batch.recipe), name: batch.name }, batch.edits);
-      const predicted = must(forecast(document, { pantry }, true));
+      const predicted = must(await forecast(document, pantry, true));
       const batchId = await addBatch(db, {
         kitchenId: id,
         recipeId: batch.recipe,
@@ -128,7 +128,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       must(await store(db, kitchen, row, pantry));
       await eatFrom(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
     }
-    for (const appliance of demo.appliances) await relearnAppliance(db, kitchen, appliance);
+    for (const appliance of demo.appliances) must(await refitAppliance(db, kitchen, appliance));
     const learned = await learnedOf(db, id);
     const { due_planned, others, ...saturday } = demo.saturday;
     const plan = async ({
@@ -137,7 +137,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       edits = [],
     }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
       const document = atItsPace(edited({ ...written(recipe), name: named }, edits), demo.appliances, learned);
-      const predicted = must(forecast(document, { pantry }, false));
+      const predicted = must(await forecast(document, pantry, false));
       return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
     };
     const picked: Array<{ batch: string; due: number }> = [];
@@ -167,7 +167,7 @@ type Baked = {
 
 /** A finished batch stood at the oven: its calls are done at their times, and its trays were weighed. */
 async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, batch, baked_on, pantry }: Baked): Promise<void> {
-  const { prompts } = must(callsOf(document, pantry));
+  const { prompts } = must(await callsOf(document, pantry));
   const starts_at = new Date(`${baked_on}T09:00:00`);
   const due = dueTimes(prompts, { done: prompts.map(() => null), added: [], starts: minuteOf(starts_at), planned: {} });
   const at = (minute: number): Date => new Date(minute * 60_000);

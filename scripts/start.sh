@@ -12,7 +12,9 @@ healthy() { curl -fsS -m 5 "$ADDRESS/api/health" >/dev/null 2>&1; }
 
 ensure_packages
 start_database
-node --import tsx scripts/set-up-database.ts >&2
+ensure_programs
+node --enable-source-maps dist/set-up-database.mjs >&2
+export OVEN_COMPUTE_WORKER="$ROOT/dist/compute-worker.mjs"
 if ensure_build && running; then
   # A running server would serve pages of the old build with chunks of the new one.
   bash scripts/stop.sh --app-only

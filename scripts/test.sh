@@ -35,7 +35,8 @@ say "== unit"
 vitest unit
 
 say "== database, while the app is built"
-node --import tsx scripts/drop-database.ts >&2
+ensure_programs
+node dist/drop-database.mjs >&2
 bash scripts/start.sh > test-results/start.log 2>&1 &
 starting=$!
 vitest db

@@ -1,16 +1,6 @@
 import Joi from 'joi';
 import type { Machine, Rec } from '@/core/bakeday';
-import {
-  USUAL_DAY,
-  dayBatch,
-  dayOf,
-  machinesOf,
-  type DaySettings,
-  type KitchenBatch,
-  type Places,
-  type UnderWay,
-} from '@/core/calls';
-import { predict } from '@/core/prediction';
+import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type Places, type UnderWay } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
@@ -19,6 +9,8 @@ import { bakesOn, timersOf } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
+import { compute } from './compute/compute';
+import type { DayBatches } from './compute/jobs/oven-jobs';
 import { loadPantry } from './pantry';
 import { followPlan } from './oven/follow-plan';
 import { minuteSince, now, type TimeZone } from './clock';
@@ -28,11 +20,11 @@ import { inTransaction, withDatabase } from './with-database';
 
 /** A bake day opened: what could be baked, on what, and what was decided. */
 export type BakeDayView = BakeDayRow & {
-  readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
+  readonly batches: DayBatches['batches'];
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   readonly places: Places;
   /** Batches that cannot be worked out, and why. */
-  readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
+  readonly stuck: DayBatches['stuck'];
   /** What of it goes on already; null before it has begun. */
   readonly underWay: UnderWay | null;
 };
@@ -65,17 +57,11 @@ export async function workOf(
   const { id, room_c, places } = kitchen;
   const pantry = await loadPantry(db);
   const kit = await appliancesOf(db, id);
-  const batches: Array<BakeDayView['batches'][number]> = [];
-  const stuck: Array<BakeDayView['stuck'][number]> = [];
   const picked = row.settings.picked.map(({ batch }) => batch);
-  for (const { id: batch, name, document } of await plannedBatches(db, id, LISTED, picked)) {
-    const worked = predict(document, { pantry }, 'unadvised');
-    if (!worked.ok) stuck.push({ name, why: worked.message });
-    else {
-      const { prediction } = worked.value;
-      batches.push({ ...dayBatch(batch, document, prediction, kit, DUE_MIN), name, pieces: prediction.yield.pieces });
-    }
-  }
+  const planned = await plannedBatches(db, id, LISTED, picked);
+  const done = await compute('dayBatches', { planned, kit, due: DUE_MIN, pantry });
+  const none = (why: string): DayBatches => ({ batches: [], stuck: planned.map(({ name }) => ({ name, why })) });
+  const { batches, stuck } = done.ok ? done.value : none(done.message);
   const machines = machinesOf(kit, room_c).map((machine) => ({
     ...machine,
     name: kit.find((one) => one.id === machine.id)?.name ?? machine.id,

@@ -1,4 +1,8 @@
-/** Read when the first query is made; nothing else looks at the environment. The start script sets the address of the database it started. */
-export const config = (): { readonly databaseUrl: string } => ({
+/**
+ * What the environment says; nothing else looks at it. The start script sets the address of the database that it started,
+ * and where the worker that computes was built to: without one, work is done in the process that asks.
+ */
+export const config = (): { readonly databaseUrl: string; readonly computeWorker: string | null } => ({
   databaseUrl: process.env.OVEN_DATABASE_URL ?? 'postgresql://oven@127.0.0.1:54329/oven',
+  computeWorker: process.env.OVEN_COMPUTE_WORKER ?? null,
 });

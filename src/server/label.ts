@@ -6,12 +6,11 @@ import { fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';
 import { SimulatedLabelPrinter, USUAL_PRINTER, type PrinterState, type PrinterTrouble } from '@/devices/simulated-label-printer';
-import { layLabel, type LaidLabel } from '@/formats/label/label-layout';
-import { labelPdf, type LabelSheet } from '@/formats/label/label-pdf';
-import { labelSvg } from '@/formats/label/label-svg';
+import type { LabelSheet } from '@/formats/label/label-pdf';
 import { checkWith } from '@/formats/read-batch';
-import { banded } from './banded';
+import { computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
+import { predictWithBands } from './predict-with-bands';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 import { now } from './clock';
@@ -43,11 +42,11 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
-    const known = banded(row.document, await loadPantry(db));
+    const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
-    const { worked, prediction } = known.value;
+    const { lines, prediction } = known.value;
     const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? todayIn(kitchen.value) };
-    const facts = labelFacts(row.document, prediction, worked.lines, maker, pack ?? row.document.label?.pack ?? 0);
+    const facts = labelFacts(row.document, prediction, lines, maker, pack ?? row.document.label?.pack ?? 0);
     return succeed({
       row,
       written: labelText(facts),
@@ -75,12 +74,9 @@ const SIDES = { width_mm: Joi.number().min(25).max(200).required(), height_mm: J
 const DRAW_REQUEST = Joi.object({ text: TEXT.required(), ...SIDES });
 
 /** A picture of a label as it would be printed; nothing is checked but whether it can be read. */
-export function drawLabel(body: unknown): Result<{ svg: string; xHeight_mm: number }> {
+export async function drawLabel(body: unknown): Promise<Result<{ svg: string; xHeight_mm: number }>> {
   const request = checkWith<DrawRequest>(DRAW_REQUEST, body);
-  if (!request.ok) return request;
-  const { text, width_mm, height_mm } = request.value;
-  const laid = layLabel(text, width_mm, height_mm);
-  return laid.ok ? succeed({ svg: labelSvg(laid.value), xHeight_mm: laid.value.xHeight_mm }) : laid;
+  return request.ok ? computeResult('labelSvg', request.value) : request;
 }
 
 const PRINT_QUERY = Joi.object({
@@ -103,20 +99,23 @@ export async function printLabel(
   if (!asked.ok) return asked;
   const label = await printable(id);
   if (!label.ok) return label;
-  const { laid, name } = label.value;
+  const { name, ...wanted } = label.value;
   const { as, sheet, count } = asked.value;
-  if (as === 'svg') return succeed({ name, type: 'image/svg+xml', bytes: new TextEncoder().encode(labelSvg(laid)) });
-  return succeed({ name, type: 'application/pdf', bytes: await labelPdf(laid, count, sheet, `${name}: labels`) });
+  if (as === 'svg') {
+    const drawn = await computeResult('labelSvg', wanted);
+    return drawn.ok ? succeed({ name, type: 'image/svg+xml', bytes: new TextEncoder().encode(drawn.value.svg) }) : drawn;
+  }
+  const printed = await computeResult('labelPdf', { ...wanted, count, sheet, title: `${name}: labels` });
+  return printed.ok ? succeed({ name, type: 'application/pdf', bytes: printed.value }) : printed;
 }
 
-async function printable(id: string): Promise<Result<{ laid: LaidLabel; name: string }>> {
+async function printable(id: string): Promise<Result<DrawRequest & { name: string }>> {
   const found = await writtenFor(id, undefined);
   if (!found.ok) return found;
   const { row, written, stops } = found.value;
   if (stops.length > 0) return fail('STOPPED', `No label while this stands: ${stops[0]}`);
   const { width_mm, height_mm, text } = { ...USUAL_LABEL, ...row.document.label };
-  const laid = layLabel({ ...written, ...text }, width_mm, height_mm);
-  return laid.ok ? succeed({ laid: laid.value, name: row.name }) : laid;
+  return succeed({ text: { ...written, ...text }, width_mm, height_mm, name: row.name });
 }
 
 /** The kitchen's one label printer; a stand-in until a real one is plugged in. One per process, also across reloads. */
@@ -144,6 +143,9 @@ export async function workLabelPrinter(body: unknown): Promise<Result<PrinterSta
   if (request.value.do === 'print') {
     const label = await printable(request.value.batch);
     if (!label.ok) return label;
+    const { name: _called, ...wanted } = label.value;
+    const drawn = await computeResult('labelSvg', wanted);
+    if (!drawn.ok) return drawn;
     const trouble = printer().print(request.value.count, now());
     return trouble ? fail('PRINTER_WAITS', TROUBLES[trouble]) : succeed(printer().state(now()));
   }

@@ -7,7 +7,7 @@ import type { Queryable } from '@/db/client';
 import { VERDICTS, addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
 import { checkWith } from '@/formats/read-batch';
 import { forecast } from './forecast';
-import { relearn } from './oven/learn';
+import { refitAppliances } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { inTransaction } from './with-database';
@@ -69,11 +69,11 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     await markBaked(db, id, todayIn(kitchen.value));
-    await relearn(db, kitchen.value, id);
+    await refitAppliances(db, kitchen.value, id);
     return succeed({ revision });
   });
 
 async function firstEntry(db: Queryable, batch: BatchRow, measured: Measured): Promise<Result<number | null>> {
-  const predicted = forecast(batch.document, { pantry: await loadPantry(db) }, true);
+  const predicted = await forecast(batch.document, await loadPantry(db), true);
   return predicted.ok ? succeed(await addMeasurement(db, batch.id, measured, predicted.value)) : predicted;
 }

@@ -1,12 +1,12 @@
-import type { Prediction } from '@/core/prediction';
 import type { Result } from '@/core/failure';
-import { findText, predictText, type Programmes } from '@/formats/predict-text';
-import { shippedPantry } from '@/formats/shipped-pantry';
+import type { Prediction } from '@/core/prediction';
+import type { Programmes } from '@/formats/predict-text';
+import { computeResult } from './compute/compute';
 
 /** Predicts a batch file's text with the shipped ingredients: needs no database, so it answers like the command line. */
-export const predictBatchFile = async (text: string): Promise<Result<Prediction>> =>
-  predictText(text, { pantry: await shippedPantry() });
+export const predictBatchFile = (text: string, signal?: AbortSignal): Promise<Result<Prediction>> =>
+  computeResult('predictFile', text, signal);
 
 /** Finds programmes for a batch file's text, likewise. */
-export const findForBatchFile = async (text: string): Promise<Result<Programmes>> =>
-  findText(text, { pantry: await shippedPantry() });
+export const findForBatchFile = (text: string, signal?: AbortSignal): Promise<Result<Programmes>> =>
+  computeResult('findFile', text, signal);

@@ -15,7 +15,7 @@ export const NO_WORD = /[^\p{L}\p{N}%]+/u;
 /** Works out everything that is kept beside a recipe: what the book shows, and what it is found by. */
 export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: string): Result<RecipeFacts> {
   const { scale: _asWritten, ...written } = document;
-  const worked = predict(written, { pantry }, 'unadvised');
+  const worked = predict(written, { pantry }, 'light');
   if (!worked.ok) return worked;
   const { recipe } = document;
   const card = cardFrom(worked.value);
@@ -100,7 +100,7 @@ const shippedRows = (pantry: Pantry): unknown[] =>
 
 /** Which models and which shipped table cards are worked out with: another fingerprint makes the old cards stale. */
 export function fingerprint(pantry: Pantry): string {
-  const probe = predict(PROBE, { pantry }, 'unadvised');
+  const probe = predict(PROBE, { pantry }, 'light');
   // The card's own make-up counts as well: a card of an older make-up is made anew.
   const numbers = probe.ok ? [addBand(probe.value, 1), cardFrom(probe.value)] : probe;
   return createHash('sha256')

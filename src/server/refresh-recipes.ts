@@ -1,7 +1,7 @@
 import type { Queryable } from '@/db/client';
 import { refreshFacts, staleRecipes } from '@/db/recipes';
+import { compute, computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
-import { fingerprint, recipeFacts } from './recipe-facts';
 
 /**
  * Works out anew what the book shows of recipes whose card is older than the models or the table, or that hold an ingredient
@@ -14,11 +14,13 @@ export async function refreshRecipes(
   changedIngredient: string | null = null,
 ): Promise<{ made: number; stuck: string[] }> {
   const pantry = await loadPantry(db);
-  const cardOf = fingerprint(pantry);
+  const known = await compute('fingerprint', pantry);
+  if (!known.ok) throw new Error(known.message);
+  const cardOf = known.value;
   let made = 0;
   const stuck: string[] = [];
   for (const recipe of await staleRecipes(db, changedIngredient === null ? cardOf : null, changedIngredient)) {
-    const facts = recipeFacts(recipe.document, pantry, cardOf);
+    const facts = await computeResult('recipeFacts', { document: recipe.document, pantry, cardOf });
     if (facts.ok) {
       await refreshFacts(db, recipe.id, facts.value);
       made++;

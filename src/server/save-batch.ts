@@ -26,7 +26,7 @@ export const saveBatch = (id: string, body: unknown): Promise<Result<Saved>> =>
     const checked = checkBatch(request.value.document);
     if (!checked.ok) return at(checked, 'document');
     const document = checked.value;
-    const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
+    const predicted = await forecast(document, await loadPantry(db), false);
     if (!predicted.ok) return at(predicted, 'document');
     const name = document.name?.trim() || document.recipe.name?.trim() || 'Batch';
     const saved = await replaceBatch(db, id, request.value.revision, { name, document, forecast: predicted.value });

@@ -5,8 +5,8 @@ import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addRecipe, archiveRecipe, maybeRecipe, replaceRecipe, versionsOf, type RecipeFacts } from '@/db/recipes';
 import { checkBatch, checkWith } from '@/formats/read-batch';
+import { compute, computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
-import { fingerprint, recipeFacts } from './recipe-facts';
 import { kitchenOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
@@ -24,7 +24,9 @@ async function factsOf(db: Queryable, value: unknown): Promise<Result<RecipeFact
   const checked = checkBatch(value);
   if (!checked.ok) return at(checked, 'document');
   const pantry = await loadPantry(db);
-  const facts = recipeFacts(asRecipe(checked.value), pantry, fingerprint(pantry));
+  const cardOf = await compute('fingerprint', pantry);
+  if (!cardOf.ok) return cardOf;
+  const facts = await computeResult('recipeFacts', { document: asRecipe(checked.value), pantry, cardOf: cardOf.value });
   return facts.ok ? facts : at(facts, 'document');
 }
 
@@ -77,8 +79,8 @@ export const copyRecipe = (id: string): Promise<Result<{ id: string }>> =>
     return facts.ok ? succeed({ id: await addRecipe(db, kitchen.value.id, facts.value) }) : facts;
   });
 
-/** Puts a recipe away, or back into the book. Its batches and versions stay. */
-export const putAway = (id: string, away: boolean): Promise<Result<{ archived: boolean }>> =>
+/** Archives a recipe, or takes it back into the book. Its batches and versions stay. */
+export const setArchived = (id: string, away: boolean): Promise<Result<{ archived: boolean }>> =>
   withDatabase(async (db) => ((await archiveRecipe(db, id, away)) ? succeed({ archived: away }) : fail('NOT_FOUND', GONE)));
 
 /** Makes an older version the newest one again; what it replaces becomes an older version. */

@@ -26,7 +26,7 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
     const kit = await appliancesOf(db, kitchen.value.id);
     const learned = await learnedOf(db, kitchen.value.id);
     const document: BatchDocument = atItsPace({ ...recipe.document, name: recipe.name, kitchen: air }, kit, learned);
-    const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
+    const predicted = await forecast(document, await loadPantry(db), false);
     if (!predicted.ok) return predicted;
     const batch = { kitchenId: kitchen.value.id, recipeId, name: recipe.name, document, forecast: predicted.value };
     return succeed({ id: await addBatch(db, batch) });
@@ -40,7 +40,7 @@ export const importBatch = (value: unknown): Promise<Result<{ id: string }>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const document = checked.value;
-    const predicted = forecast(document, { pantry: await loadPantry(db) }, false);
+    const predicted = await forecast(document, await loadPantry(db), false);
     if (!predicted.ok) return predicted;
     const name = document.name?.trim() || document.recipe.name?.trim() || 'Batch from a file';
     return succeed({

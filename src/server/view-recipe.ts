@@ -9,7 +9,7 @@ import type { HabitsRow, KitchenRow } from '@/db/kitchen';
 import { ingredients } from '@/db/pantry';
 import { maybeRecipe, versionsOf } from '@/db/recipes';
 import { loadPrices, pantryOf } from './pantry';
-import { recipeFacts } from './recipe-facts';
+import { computeResult } from './compute/compute';
 import { kitchenOf } from './view-kitchen';
 import { linesOf, recipeView, type RecipeView } from './view-recipes';
 import { withDatabase } from './with-database';
@@ -76,7 +76,7 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
     // The card in the book knows no habits; the page shows what this kitchen's cups weigh.
     const { cup_fill } = paper.habits;
     const document: BatchDocument = cup_fill ? { ...row.document, kitchen: { ...row.document.kitchen, cup_fill } } : row.document;
-    const facts = recipeFacts(document, pantry, '');
+    const facts = await computeResult('recipeFacts', { document, pantry, cardOf: '' });
     if (!facts.ok) return facts;
     const { card } = facts.value;
     const versions = await versionsOf(db, id);

@@ -3,8 +3,8 @@ import type { Prediction } from '@/core/prediction';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
-import { banded } from './banded';
 import { loadPantry } from './pantry';
+import { predictWithBands } from './predict-with-bands';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -26,9 +26,9 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
-    const known = banded(row.document, await loadPantry(db));
+    const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
-    const { worked, prediction } = known.value;
+    const { lines, prediction } = known.value;
     return succeed({
       id,
       kitchen: kitchen.value.name,
@@ -36,6 +36,6 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
       baked_on: row.baked_on,
       document: row.document,
       prediction,
-      rows: worked.lines.map(({ ingredient }) => ingredient),
+      rows: lines.map(({ ingredient }) => ingredient),
     });
   });

@@ -1,10 +1,10 @@
-import { predict } from '@/core/prediction';
+import type { BatchDocument } from '@/core/document';
 import { shoppingList, type ShoppingItem } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
-import type { DoughLine } from '@/core/pantry';
 import { batchesOf, maybeBatch } from '@/db/batches';
 import { lotsOf } from '@/db/pantry';
 import { toShoppingCsv } from '@/formats/shopping-csv';
+import { compute } from './compute/compute';
 import { loadPantry, loadPrices } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -28,16 +28,17 @@ export const viewShopping = (chosen: readonly string[]): Promise<Result<Shopping
     const isChosen = (id: string): boolean => chosen.length === 0 || chosen.includes(id);
     const pantry = await loadPantry(db);
     const prices = await loadPrices(db, kitchen.value);
-    const lines: DoughLine[] = [];
+    const documents: BatchDocument[] = [];
     for (const { id } of planned.filter((batch) => isChosen(batch.id))) {
       const batch = await maybeBatch(db, id);
-      const worked = batch ? predict(batch.document, { pantry }, 'unadvised') : null;
-      if (worked?.ok) lines.push(...worked.value.planned);
+      if (batch) documents.push(batch.document);
     }
+    const lines = await compute('plannedLines', { documents, pantry });
+    if (!lines.ok) return lines;
     const inHouse = new Map<string, number>();
     for (const { ingredient_id, left_g } of await lotsOf(db, kitchen.value.id))
       inHouse.set(ingredient_id, (inHouse.get(ingredient_id) ?? 0) + left_g);
-    const items = shoppingList(lines, inHouse, prices);
+    const items = shoppingList(lines.value, inHouse, prices);
     return succeed({
       currency: kitchen.value.currency,
       batches: planned.map(({ id, name }) => ({ id, name, chosen: isChosen(id) })),

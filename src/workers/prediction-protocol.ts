@@ -6,6 +6,7 @@ import type { Ingredient, SwapIdea } from '@/core/pantry';
 import type { Cooling, Drawing, Prediction } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
 import type { Swapped } from '@/core/yield';
+import type { Ask } from './protocol';
 
 /** The single nominal run: what a drag shows on every frame. */
 export type Nominal = { readonly prediction: Prediction; readonly drawing: Drawing };
@@ -24,7 +25,6 @@ export type TriedSwap = Swapped & { readonly idea: SwapIdea; readonly after: Pre
 
 /** How far a search is [0..1]. */
 type Share = number;
-type Ask<A, Answer, Told = never> = { readonly ask: A; readonly told: Told; readonly answer: Answer };
 
 /** What a prediction worker answers. */
 export type PredictionExchanges = {

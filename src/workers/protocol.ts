@@ -6,6 +6,8 @@
 
 /** One kind of request: what is asked, what is told on the way, what is answered. All of it plain data. */
 type Exchange = { readonly ask: unknown; readonly told: unknown; readonly answer: unknown };
+/** One kind of request, written short: what is asked, what is answered, and what is told on the way, if anything. */
+export type Ask<A, Answer, Told = never> = { readonly ask: A; readonly told: Told; readonly answer: Answer };
 /** Every kind of request that one service answers, by name. */
 export type Exchanges<E> = { readonly [Name in keyof E]: Exchange };
 

@@ -133,10 +133,10 @@ describe('a recipe', () => {
     const id = await added();
     const copy = must(await cases.copyRecipe(id)).id;
     expect(must(await cases.viewRecipe(copy)).recipe.name).toBe('Plain rounds, copy');
-    must(await cases.putAway(copy, true));
+    must(await cases.setArchived(copy, true));
     expect(await names({ q: 'copy' })).toEqual([]);
     expect(await names({ q: 'copy', archived: 'yes' })).toEqual(['Plain rounds, copy']);
-    must(await cases.putAway(copy, false));
+    must(await cases.setArchived(copy, false));
     expect(await names({ q: 'copy' })).toEqual(['Plain rounds, copy']);
   });
   it('with a composition of its own is screened, in the book and on its page', async () => {
@@ -198,12 +198,12 @@ describe('files', () => {
   it.each(['batch', 'json-ld', 'csv'] as const)('a recipe goes out as %s and comes back the same', async (as) => {
     const id = await added();
     const { content } = must(await cases.recipeFile(id, as));
-    const back = must(await cases.readIncoming(content));
+    const back = must(await cases.readRecipe(content));
     expect(back.kind === 'document' && back.document).toEqual(must(await cases.viewRecipe(id)).document);
   });
   it('plain words are read with the habits of the kitchen', async () => {
     must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5, cut_gaps_mm: [] }));
-    const read = must(await cases.readIncoming('Rounds\n2 cups plain flour\n1 cup kale\n\nMethod\n1. Mix.'));
+    const read = must(await cases.readRecipe('Rounds\n2 cups plain flour\n1 cup kale\n\nMethod\n1. Mix.'));
     expect(read).toMatchObject({
       kind: 'reading',
       draft: [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' }, null],
@@ -213,14 +213,14 @@ describe('files', () => {
     must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
   });
   it('a weight in brackets goes into the draft instead of its cup', async () => {
-    const read = must(await cases.readIncoming('1 cup (110 g) wholemeal flour'));
+    const read = must(await cases.readRecipe('1 cup (110 g) wholemeal flour'));
     expect(read).toMatchObject({ draft: [{ ingredient: 'flour_wheat_wholemeal', amount: 110, unit: 'g' }] });
   });
   it.each([
     ['a broken batch file', '{"format":"upbeat-oven/batch"', 'NOT_JSON'],
     ['a page without a recipe', '<html><body>hello</body></html>', 'NOT_JSON'],
     ['nothing', '  ', 'MISSING_VALUE'],
-  ])('%s is refused', async (_, text, code) => expect(await cases.readIncoming(text)).toMatchObject({ ok: false, code }));
+  ])('%s is refused', async (_, text, code) => expect(await cases.readRecipe(text)).toMatchObject({ ok: false, code }));
 });
 
 describe('a batch and its recipe', () => {

@@ -1,7 +1,7 @@
 'use server';
 import { redirect } from 'next/navigation';
 import type { Result } from '@/core/failure';
-import { bringBack, copyRecipe, putAway } from '@/server/save-recipe';
+import { bringBack, copyRecipe, setArchived } from '@/server/save-recipe';
 import { startBatch } from '@/server/start-batch';
 
 const text = (form: FormData, key: string): string => {
@@ -26,7 +26,7 @@ export async function copy(form: FormData): Promise<void> {
 /** Puts a recipe away, or back into the book. */
 export async function archive(form: FormData): Promise<void> {
   const id = text(form, 'recipe');
-  lead(await putAway(id, text(form, 'away') === 'yes'), () => `/recipes/${id}`);
+  lead(await setArchived(id, text(form, 'away') === 'yes'), () => `/recipes/${id}`);
 }
 
 /** Makes an older version the newest one. */

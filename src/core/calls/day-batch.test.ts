@@ -29,7 +29,7 @@ const dayWith = (batches: DayBatch[]): Day => ({
 });
 const made = (file: string) => {
   const document = JSON.parse(readFileSync(file, 'utf8')) as BatchDocument;
-  const worked = predict(document, { pantry: PANTRY }, 'unadvised');
+  const worked = predict(document, { pantry: PANTRY }, 'light');
   if (!worked.ok) throw new Error(worked.message);
   const { prediction } = worked.value;
   return { document, prediction, batch: dayBatch(file, document, prediction, KIT, 2000) };

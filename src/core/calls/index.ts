@@ -5,4 +5,7 @@ export type { KitMachine, KitchenBatch, Places } from './day-batch';
 export { begunSteps, dueTimes, legsOf, lengthened, nextCall, promptsOf, stayNow, staysOf } from './prompts';
 export type { Begun, Progress, Prompt, Stay } from './prompts';
 export { trayCourses } from './tray-model';
+export type { TrayCourse } from './tray-model';
+export { trayModel } from './tray-table';
+export type { TrayTable } from './tray-table';
 export type { Act } from './visits';

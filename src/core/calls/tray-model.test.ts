@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { predict } from '../prediction';
 import { trayCourses } from './tray-model';
+import { trayModel } from './tray-table';
 import { type BatchDocument } from '../document';
 import { PANTRY } from '../../../tests/reference/shipped';
 
@@ -10,7 +11,7 @@ const read = (file: string): BatchDocument => JSON.parse(readFileSync(file, 'utf
 function course(document: BatchDocument, at = 0) {
   const made = trayCourses(document, { pantry: PANTRY });
   if (!made.ok) throw new Error(made.message);
-  return made.value[at];
+  return { ...made.value[at], model: trayModel(made.value[at].table) };
 }
 
 describe('a tray over time', () => {

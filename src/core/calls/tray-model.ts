@@ -1,9 +1,9 @@
 import { succeed, type Result } from '../failure';
 import { COARSE, simulate, type Frame } from '../heat';
-import type { TrayModel } from '../learning';
 import { Assumptions, type Appliance, type BatchDocument, type Heat, type HeatStep } from '../document';
 import { simulatedSecond, simulationOf, planHeat, writtenLegs, type WrittenLeg } from '../programme';
 import { predict, type Worked, type Kitchen } from '../prediction';
+import { LOG_PACES, OFFSETS_K, POINTS, trayModel, type TrayTable } from './tray-table';
 
 /** A batch's tray in one appliance of its programme: what it weighs when, at whatever pace that works. */
 export type TrayCourse = {
@@ -11,17 +11,13 @@ export type TrayCourse = {
   readonly leg: number;
   readonly appliance: Appliance;
   /** Shares of what went into this appliance. */
-  readonly model: TrayModel;
+  readonly table: TrayTable;
   /** Net weight over net weight going in that counts as dry as planned. */
   readonly target: number;
   /** Minutes planned in that appliance. */
   readonly minutes: number;
 };
 
-/** Paces (ln) and offsets [K] at which the simulation is run; between them the shares are read off straight lines. */
-const LOG_PACES = [-1.2, -0.9, -0.6, -0.3, 0, 0.3, 0.6, 0.9, 1.2];
-const OFFSETS_K = [-15, 0, 15];
-const POINTS = 160;
 /** As dry as planned, to what a kitchen scale can tell on a tray; at the very end hardly anything leaves any more [1]. Source: ours. */
 const WITHIN = 0.004;
 /** After what is planned the last setpoint is held on, so much longer than the whole [1]. */
@@ -35,7 +31,7 @@ const TELLS = 0.02;
  * before is taken as planned.
  */
 export function trayCourses(document: BatchDocument, kitchen: Kitchen): Result<TrayCourse[]> {
-  const worked = predict(document, kitchen, 'unadvised');
+  const worked = predict(document, kitchen, 'light');
   if (!worked.ok) return worked;
   const courses: TrayCourse[] = [];
   for (const [leg, written] of writtenLegs(document.heat).entries()) {
@@ -70,9 +66,9 @@ function courseIn({ leg, written }: In, document: BatchDocument, worked: Worked)
     }
     tables.push(row);
   }
-  const model = readOff(tables, minutes);
-  const atTheEnd = model(planned, Math.log(appliance.pace ?? 1), 0);
-  return succeed(atTheEnd > 1 - TELLS ? null : { leg, appliance, model, target: atTheEnd + WITHIN, minutes: planned });
+  const table = { tables, minutes };
+  const atTheEnd = trayModel(table)(planned, Math.log(appliance.pace ?? 1), 0);
+  return succeed(atTheEnd > 1 - TELLS ? null : { leg, appliance, table, target: atTheEnd + WITHIN, minutes: planned });
 }
 
 /** The programme up to where it is moved on, and then on and on as it was last set. */
@@ -133,26 +129,4 @@ function readFrames(frames: readonly Frame[]): (time_s: number) => number {
     const part = span > 0 ? Math.min(1, Math.max(0, (time_s - before.time_s) / span)) : 1;
     return before.meanMoisture + part * (after.meanMoisture - before.meanMoisture);
   };
-}
-
-/** Reads the tables: straight between minutes, paces and offsets, and flat beyond them. */
-function readOff(tables: ReadonlyArray<readonly Float64Array[]>, minutes: number): TrayModel {
-  const curve = (shares: Float64Array, minute: number): number => {
-    const x = Math.min(POINTS, Math.max(0, (minute / minutes) * POINTS));
-    const i = Math.min(POINTS - 1, Math.floor(x));
-    return shares[i] + (x - i) * (shares[i + 1] - shares[i]);
-  };
-  return (minute, logPace, offset_K) => {
-    const [p, q] = [between(LOG_PACES, logPace), between(OFFSETS_K, offset_K)];
-    const along = (row: readonly Float64Array[]): number =>
-      (1 - q.part) * curve(row[q.at], minute) + q.part * curve(row[q.at + 1], minute);
-    return (1 - p.part) * along(tables[p.at]) + p.part * along(tables[p.at + 1]);
-  };
-}
-
-function between(knots: readonly number[], value: number): { readonly at: number; readonly part: number } {
-  const last = knots.length - 2;
-  let at = 0;
-  while (at < last && knots[at + 1] < value) at++;
-  return { at, part: Math.min(1, Math.max(0, (value - knots[at]) / (knots[at + 1] - knots[at]))) };
 }

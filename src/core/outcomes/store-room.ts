@@ -4,15 +4,15 @@ import { addBand } from '../bands';
 import { productOf, type Keeps, type Prediction, predict, type Worked, type Kitchen } from '../prediction';
 import type { BatchDocument } from '../document';
 
-/** Packs that a batch is put away in. */
-export type PutAway = {
+/** Packs of a batch, ready for the store room. */
+export type PacksToStore = {
   readonly packs: ReadonlyArray<{ readonly keeps: Keeps; readonly pieces: number }>;
   readonly piece_g: number;
   readonly tender: Tender;
 };
 
 /** Every pack of a batch that was predicted with its bands: those that are counted, then the first of the others for all the rest. */
-export function putAway(worked: Worked, prediction: Prediction): PutAway {
+export function packsToStore(worked: Worked, prediction: Prediction): PacksToStore {
   const choices = worked.packs;
   const counted = choices.flatMap(({ packs }, i) => (packs === undefined ? [] : [i]));
   const rest = choices.findIndex(({ packs }) => packs === undefined);
@@ -27,14 +27,12 @@ export function putAway(worked: Worked, prediction: Prediction): PutAway {
   return { packs, piece_g: prediction.yield.piece_final_g, tender: tenderOf(worked) };
 }
 
+/** How long treats keep from fresh in a pack and place, and once that is opened. */
+export type FreshlyStored = { readonly life: FreshLife; readonly opened_days: number | null; readonly tender: Tender };
+
 /** How long the treats of a batch keep from fresh in another pack and place, and once that is opened. */
-export function freshLife(
-  document: BatchDocument,
-  kitchen: Kitchen,
-  option: PackOption,
-  store: Store,
-): Result<{ readonly life: FreshLife; readonly opened_days: number | null; readonly tender: Tender }> {
-  const worked = predict({ ...document, pack: [{ option, store }] }, kitchen, 'unadvised');
+export function freshLife(document: BatchDocument, kitchen: Kitchen, option: PackOption, store: Store): Result<FreshlyStored> {
+  const worked = predict({ ...document, pack: [{ option, store }] }, kitchen, 'light');
   if (!worked.ok) return worked;
   const [keeps] = addBand(worked.value).keeps;
   return succeed({ life: lifeOfPack(keeps), opened_days: keeps.opened_days, tender: tenderOf(worked.value) });

@@ -36,6 +36,7 @@ import {
 } from '../yield';
 import type { Prediction, TimelinePoint } from './prediction';
 import { measuringOf, prepare, type Kitchen } from './prepare';
+import { withinBounds } from './work-bound';
 import { cakePart, risingOf, sidesOf, yieldPart } from './yield-part';
 
 /** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
@@ -58,7 +59,7 @@ export type Worked = {
   readonly rest_min: number;
 };
 
-const YIELDS = { full: advised, unadvised: yieldOf, quick: quickYield } as const;
+const YIELDS = { full: advised, light: yieldOf, quick: quickYield } as const;
 /** A shell this crisp breaks, rather than bends [1]. */
 const HARD_FROM = 0.5;
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
@@ -67,19 +68,21 @@ const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
  * How much may be looked for: a layout and a better sheet to roll to; only the layout, for lists and forecasts; or
  * nothing, when an answer is needed within a frame.
  */
-export type Haste = 'full' | 'unadvised' | 'quick';
+export type Effort = 'full' | 'light' | 'quick';
 
 /**
  * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
  * at every door. The bands are those of the single likely run; `addBand` widens them with draws.
  *
- * @param haste - 'quick' lays by hand what takes long to search, and marks it provisional
+ * @param effort - 'quick' lays by hand what takes long to search, and marks it provisional
  */
-export function predict(document: BatchDocument, kitchen: Kitchen, haste: Haste = 'full'): Result<Worked> {
-  const prepared = prepare(document, kitchen, haste);
+export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effort = 'full'): Result<Worked> {
+  const bounded = withinBounds(document);
+  if (!bounded.ok) return bounded;
+  const prepared = prepare(document, kitchen, effort);
   if (!prepared.ok) return prepared;
   const { assumed, plan, lines, planned, dough, substance, factor } = prepared.value;
-  const out = YIELDS[haste](plan, dough.composition.mass_g, substance);
+  const out = YIELDS[effort](plan, dough.composition.mass_g, substance);
   if (!out.ok) return out;
   const heat = planHeat(document.heat, document.kitchen, { method: plan.method, out: out.value }, assumed);
   if (!heat.ok) return heat;

@@ -45,7 +45,7 @@ export type Prepared = {
 };
 
 /** Weighs the recipe, scales it and works out its dough. */
-export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full' | 'unadvised' | 'quick'): Result<Prepared> {
+export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full' | 'light' | 'quick'): Result<Prepared> {
   const assumed = new Assumptions();
   const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
     ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
@@ -62,7 +62,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, haste: 'full'
     lines: written.value,
     plan: plan.value,
     substance: substanceOf(asWritten),
-    quick: haste === 'quick',
+    quick: effort === 'quick',
     traysPerLoad: Math.min(shelvesOf(document.heat.appliance), owned),
     measuring: measuringOf(document),
   };

@@ -30,8 +30,8 @@ const batch = (shape: Shape, more: Partial<BatchDocument> = {}, mixture = DOUGH)
   heat: { steps: [{ do: 'hold', setpoint_c: 165, minutes: 35 }] },
   ...more,
 });
-function worked(document: BatchDocument, haste: 'full' | 'quick' = 'full'): Worked {
-  const result = predict(document, { pantry: PANTRY }, haste);
+function worked(document: BatchDocument, effort: 'full' | 'quick' = 'full'): Worked {
+  const result = predict(document, { pantry: PANTRY }, effort);
   if (!result.ok) throw new Error(`${result.message} (${result.path})`);
   return result.value;
 }

@@ -97,10 +97,10 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
 
 /** The batch as it is written, worked out once: dough and pieces are the same in every trial. */
 function benchOf(document: BatchDocument, kitchen: Kitchen): Result<Bench> {
-  const worked = predict(document, kitchen, 'unadvised');
+  const worked = predict(document, kitchen, 'light');
   if (!worked.ok) return worked;
   const doughAt = (setpoint_c: number): Worked['dough'] => {
-    const other = predict({ ...document, heat: { steps: [{ do: 'hold', setpoint_c, minutes: 1 }] } }, kitchen, 'unadvised');
+    const other = predict({ ...document, heat: { steps: [{ do: 'hold', setpoint_c, minutes: 1 }] } }, kitchen, 'light');
     return other.ok ? other.value.dough : worked.value.dough;
   };
   return succeed({ document, worked: worked.value, doughs: { baked: doughAt(170), raw: doughAt(60) } });
@@ -246,7 +246,7 @@ function pickBest(
 function confirm({ school, heat }: Cut, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
   let tried = heat;
   for (let i = 0; i < TRIES; i++) {
-    const worked = predict({ ...document, heat: tried }, kitchen, 'unadvised');
+    const worked = predict({ ...document, heat: tried }, kitchen, 'light');
     if (!worked.ok || broken(tried, goal.target)) return null;
     const ending = endingOf(worked.value);
     if (isReached(goal, ending)) {
@@ -290,7 +290,7 @@ const unsure = ({ school, heat, minutes, prediction: { outcome, keeps, heat: hea
 
 /** What a programme that misses would give, predicted as every other row is: a coarse trial says something else of it. */
 function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): Near | null {
-  const worked = predict({ ...document, heat }, kitchen, 'unadvised');
+  const worked = predict({ ...document, heat }, kitchen, 'light');
   if (!worked.ok) return null;
   const { outcome, keeps, heat: heated } = worked.value.prediction;
   return { heat, minutes: heated.minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning };
@@ -300,6 +300,6 @@ function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): Near | n
 function nearestOf(cuts: readonly Cut[], document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
   if (cuts.length === 0) return null;
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
-  const worked = predict({ ...document, heat: best.heat }, kitchen, 'unadvised');
+  const worked = predict({ ...document, heat: best.heat }, kitchen, 'light');
   return worked.ok ? withBands(candidateOf(best.school, best.heat, worked.value, kitchen), document, kitchen, goal) : null;
 }

@@ -19,7 +19,7 @@ const MOST_MIN = 2880;
 
 /** The same candidate with the bands that a door would show, and how often it gets there. */
 export function withBands(candidate: Candidate, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate {
-  const worked = predict({ ...document, heat: candidate.heat }, kitchen, 'unadvised');
+  const worked = predict({ ...document, heat: candidate.heat }, kitchen, 'light');
   if (!worked.ok) return candidate;
   const samples = runOut(samplesInSteps(worked.value, 0, DRAWS));
   return { ...candidate, prediction: bandFrom(worked.value, samples), chance: shareThatMeets(samples, goal) };
@@ -38,7 +38,7 @@ export function surer(candidate: Candidate, document: BatchDocument, kitchen: Ki
   let minutes = firstSure(candidate, document, kitchen, goal, wanted);
   for (let i = 0; i < TRIES && minutes !== null && minutes <= FURTHEST * last_min; i++) {
     const heat = withLast(candidate, wholeMinutes(minutes));
-    const worked = predict({ ...document, heat }, kitchen, 'unadvised');
+    const worked = predict({ ...document, heat }, kitchen, 'light');
     if (!worked.ok || broken(heat, goal.target) || worked.value.prediction.blocked_by.length > 0) return null;
     const longer = withBands(candidateOf(candidate.school, heat, worked.value, kitchen), document, kitchen, goal);
     if ((longer.chance ?? 0) >= wanted) return longer;
@@ -51,7 +51,7 @@ export function surer(candidate: Candidate, document: BatchDocument, kitchen: Ki
 function firstSure(candidate: Candidate, document: BatchDocument, kitchen: Kitchen, goal: Goal, wanted: number): number | null {
   const before = beforeLast(candidate);
   const heat = withLast(candidate, Math.min(MOST_MIN, (candidate.minutes - before) * FURTHEST));
-  const worked = predict({ ...document, heat }, kitchen, 'unadvised');
+  const worked = predict({ ...document, heat }, kitchen, 'light');
   if (!worked.ok) return null;
   const samples = runOut(samplesInSteps(worked.value, 0, DRAWS));
   const looks = bandMinutes(worked.value.prediction.heat.minutes);

@@ -1,4 +1,4 @@
-import { fail, succeed, at, type Result } from '../failure';
+import { fail, succeed, at, type Failure, type Result } from '../failure';
 import {
   bestRollSize,
   handScatter,
@@ -38,15 +38,16 @@ const USUAL_GAP_MM = 4.5;
 export function planRolled(shape: RollAndCut, assumed: Assumptions, handGap_mm = USUAL_GAP_MM): Result<RolledPlan> {
   const cutter = cutterOf(shape.cutter, 'cutter', 50, assumed);
   if (!cutter.ok) return at(cutter, 'shape');
+  const level = assumed.or(shape.layout, 'shape.layout', 'hand');
   const mini = shape.mini ? cutterOf(shape.mini, 'mini', 20, assumed) : null;
   if (mini && !mini.ok) return at(mini, 'shape');
-  return succeed({
+  const plan: RolledPlan = {
     method: shape.method,
     thickness_mm: assumed.or(shape.thickness_mm, 'shape.thickness_mm', 6),
     byGuides: assumed.or(shape.thickness_by, 'shape.thickness_by', 'hand') === 'guides',
     cutter: cutter.value,
     mini: mini?.value ?? null,
-    level: assumed.or(shape.layout, 'shape.layout', 'hand'),
+    level,
     gap_mm: assumed.or(shape.gap_mm, 'shape.gap_mm', handGap_mm),
     edge_mm: assumed.or(shape.edge_mm, 'shape.edge_mm', 8),
     sheetWidth_mm: assumed.or(shape.sheet_width_mm, 'shape.sheet_width_mm', 380),
@@ -55,8 +56,23 @@ export function planRolled(shape: RollAndCut, assumed: Assumptions, handGap_mm =
     mostRerolls: assumed.or(shape.rerolls_max, 'shape.rerolls_max', 4),
     scraps: assumed.or(shape.scraps, 'shape.scraps', 'press'),
     ...planTray(shape, assumed, 5),
-  });
+  };
+  return layoutWork(plan) > MOST_LAYOUT_WORK ? tooManyPieces(plan) : succeed(plan);
 }
+
+/** Corners that a layout turns over, and how often each level does [1]. Source: ours, timed: 2e7 take some seconds. */
+const MOST_LAYOUT_WORK = 2e7;
+const PASSES: Readonly<Record<LayoutLevel, number>> = { hand: 1, tighter: 4, tightest: 4 };
+const piecesOn = ({ cutter, sheetWidth_mm, sheetLength_mm }: RolledPlan): number =>
+  (sheetWidth_mm * sheetLength_mm) / cutter.area_mm2;
+const layoutWork = (plan: RolledPlan): number => piecesOn(plan) * plan.cutter.ring.length * PASSES[plan.level];
+
+const tooManyPieces = (plan: RolledPlan): Failure =>
+  fail(
+    'TOO_MUCH_WORK',
+    `A sheet of ${plan.sheetWidth_mm} x ${plan.sheetLength_mm} mm takes about ${Math.round(piecesOn(plan) / 1000)} thousand of these pieces, too many to lay out. Take a larger cutter or a smaller sheet${plan.level === 'hand' ? '' : ', or lay by hand'}.`,
+    'shape.cutter',
+  );
 
 function cutterOf(
   choice: CutterChoice | undefined,

@@ -1,4 +1,4 @@
-import { lifeOfPack, makerLetter, putAway } from '@/core/outcomes';
+import { lifeOfPack, makerLetter } from '@/core/outcomes';
 import { succeed, type Result } from '@/core/failure';
 import { freshlyPacked } from '@/core/keeping';
 import { lotOf } from '@/core/labelling';
@@ -7,7 +7,7 @@ import type { BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addJar, addJarEvent } from '@/db/jars';
 import type { KitchenRow } from '@/db/kitchen';
-import { banded } from '../banded';
+import { predictWithBands } from '../predict-with-bands';
 import { todayIn } from '../view-kitchen';
 
 /** The packs of a batch as rows of the store room, dated from the day it was baked. */
@@ -17,12 +17,12 @@ export async function store(
   batch: Pick<BatchRow, 'id' | 'name' | 'document' | 'baked_on'>,
   pantry: Pantry,
 ): Promise<Result<{ jars: number }>> {
-  const known = banded(batch.document, pantry);
+  const known = await predictWithBands(batch.document, pantry);
   if (!known.ok) return known;
-  const away = putAway(known.value.worked, known.value.prediction);
+  const { packs, piece_g } = known.value.packs;
   const packed_on = batch.baked_on ?? todayIn(kitchen);
   const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));
-  for (const { keeps, pieces } of away.packs) {
+  for (const { keeps, pieces } of packs) {
     const id = await addJar(db, kitchen.id, {
       batch_id: batch.id,
       name: batch.name,
@@ -30,10 +30,10 @@ export async function store(
       packed_on,
       pieces,
       left_over: pieces,
-      piece_g: away.piece_g,
+      piece_g,
       state: freshlyPacked(keeps.option, keeps.store, lifeOfPack(keeps), packed_on),
     });
     await addJarEvent(db, id, { act: 'packed', pieces, price: null, note: '' });
   }
-  return succeed({ jars: away.packs.length });
+  return succeed({ jars: packs.length });
 }

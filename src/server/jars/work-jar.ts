@@ -1,11 +1,13 @@
 import Joi from 'joi';
-import { freshLife } from '@/core/outcomes';
+import type { BatchDocument } from '@/core/document';
+import type { FreshlyStored } from '@/core/outcomes';
 import { fail, succeed, type Result } from '@/core/failure';
 import { PACKS, movedTo, openedOn, type PackOption, type Stored, type Store } from '@/core/keeping';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addJarEvent, holdJar, setJar, type JarAct, type JarRow } from '@/db/jars';
 import { checkWith } from '@/formats/read-batch';
+import { computeResult } from '../compute/compute';
 import { loadPantry } from '../pantry';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
@@ -85,7 +87,7 @@ async function work(db: Queryable, jar: JarRow, asked: Work, today: string): Pro
   }
 }
 
-async function lifeIn(db: Queryable, jar: JarRow, option: PackOption, store: Store): ReturnType<typeof readLife> {
+async function lifeIn(db: Queryable, jar: JarRow, option: PackOption, store: Store): Promise<Result<FreshlyStored>> {
   const batch = jar.batch_id === null ? null : await maybeBatch(db, jar.batch_id);
   return readLife(db, jar, batch?.document ?? null, option, store);
 }
@@ -94,11 +96,11 @@ async function lifeIn(db: Queryable, jar: JarRow, option: PackOption, store: Sto
 async function readLife(
   db: Queryable,
   { state }: JarRow,
-  document: Parameters<typeof freshLife>[0] | null,
+  document: BatchDocument | null,
   option: PackOption,
   store: Store,
-): Promise<ReturnType<typeof freshLife>> {
-  if (document) return freshLife(document, { pantry: await loadPantry(db) }, option, store);
+): Promise<Result<FreshlyStored>> {
+  if (document) return computeResult('freshLife', { document, pantry: await loadPantry(db), option, store });
   if (option === state.option && store === state.store)
     return succeed({ life: state.life, opened_days: null, tender: { soft: false, meat: false } });
   return fail('NOT_FOUND', 'The batch of this pack is gone, so nobody knows how long it would keep elsewhere.');

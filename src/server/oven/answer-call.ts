@@ -13,7 +13,7 @@ import { loadPantry } from '../pantry';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { callsOf, minuteOf, nextOf, writeTimers } from './bake-state';
-import { relearn } from './learn';
+import { refitAppliances } from './learn';
 import { reflow } from './reflow';
 import { now } from '../clock';
 
@@ -83,7 +83,7 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
   await rewrite(db, bake, done);
   if (ended_at) {
     await markBaked(db, bake.batch_id, todayIn(kitchen));
-    await relearn(db, kitchen, bake.batch_id);
+    await refitAppliances(db, kitchen, bake.batch_id);
     const batch = await maybeBatch(db, bake.batch_id);
     const stored = batch && (await store(db, kitchen, batch, await loadPantry(db)));
     if (stored && !stored.ok) return stored;
@@ -109,7 +109,7 @@ async function undo({ db, kitchen, bake, timers }: Held): Next {
     timers.map((timer) => (timer === last ? { ...timer, done_at: null } : timer)),
   );
   // A bake that goes on teaches nothing yet.
-  if (bake.ended_at) await relearn(db, kitchen, bake.batch_id);
+  if (bake.ended_at) await refitAppliances(db, kitchen, bake.batch_id);
   return succeed({ next: last.position });
 }
 
@@ -124,7 +124,7 @@ async function stayLonger(held: Held, more: number): Next {
   if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
   const document = lengthened(batch.document, runs, more);
   const pantry = await loadPantry(db);
-  const [calls, predicted] = [callsOf(document, pantry), forecast(document, { pantry }, false)];
+  const [calls, predicted] = [await callsOf(document, pantry), await forecast(document, pantry, false)];
   if (!calls.ok) return calls;
   if (!predicted.ok) return predicted;
   const saved = await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });

@@ -1,37 +1,24 @@
-import {
-  begunSteps,
-  dueTimes,
-  nextCall,
-  promptsOf,
-  staysOf,
-  type Begun,
-  type Progress,
-  type Prompt,
-  type Stay,
-} from '@/core/calls';
-import { predict, type Prediction } from '@/core/prediction';
+import { begunSteps, dueTimes, nextCall, staysOf, type Begun, type Progress, type Prompt, type Stay } from '@/core/calls';
+import type { Prediction } from '@/core/prediction';
 import { type BatchDocument } from '@/core/document';
-import { succeed, type Result } from '@/core/failure';
+import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { minuteSince, now, type TimeZone } from '../clock';
+import { computeResult } from '../compute/compute';
 
 const MS = 60_000;
 /** Times of day as minutes since 1970, in which the core counts. */
 export const minuteOf = (at: Date | number): number => Number(at) / MS;
 export const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
 
-/** The likely prediction of a batch, and its calls. */
-export function callsOf(
+/** The nominal prediction of a batch, and its calls. */
+export const callsOf = (
   document: BatchDocument,
   pantry: Pantry,
-): Result<{ readonly prompts: readonly Prompt[]; readonly prediction: Prediction }> {
-  const worked = predict(document, { pantry }, 'unadvised');
-  if (!worked.ok) return worked;
-  const { prediction } = worked.value;
-  return succeed({ prompts: promptsOf(document, prediction), prediction });
-}
+): Promise<Result<{ readonly prompts: readonly Prompt[]; readonly prediction: Prediction }>> =>
+  computeResult('calls', { document, pantry });
 
 /** How far a bake has come, in the minutes that the core counts. */
 export const progressOf = ({ starts_at, planned }: BakeRow, timers: readonly TimerRow[]): Progress => ({

@@ -47,7 +47,9 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     if (!row || row.settings.picked.length === 0)
       return fail('NOTHING_TO_BAKE', 'Nothing is picked for this day. Pick batches on Bake day first.', 'day');
     const day = dayOf(row.settings, await workOf(db, kitchen.value, row));
-    const planned = planFrom(day, row.plan, FIRST_LOOK_MS);
+    const found = await planFrom(day, row.plan, FIRST_LOOK_MS);
+    if (!found.ok) return found;
+    const planned = found.value;
     if (!planned)
       return fail('DOES_NOT_FIT', 'This day cannot be planned as it stands. Open Bake day and leave something out.', 'day');
     const there = { day: iso, zone: zoneOf(kitchen.value) };
@@ -76,7 +78,7 @@ async function call(
   const batch = await maybeBatch(db, start.batch_id);
   if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
   if (batch.baked_on) return succeed(null);
-  const calls = callsOf(batch.document, await loadPantry(db));
+  const calls = await callsOf(batch.document, await loadPantry(db));
   if (!calls.ok) return calls;
   if (!(await addBake(db, kitchenId, start))) return succeed(null);
   await writeTimers(db, { ...start, ended_at: null }, calls.value.prompts, []);

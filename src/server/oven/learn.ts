@@ -1,9 +1,9 @@
-import { setImmediate as othersFirst } from 'node:timers/promises';
 import { asMeasured, ownAppliance } from '@/core/catalogue';
 import { mapAppliances, namedAppliances } from '@/core/programme';
 import { type Appliance, type BatchDocument } from '@/core/document';
 import { type Stay } from '@/core/calls';
-import { learnFrom, type Finished, type Learned, type Weighed } from '@/core/learning';
+import { succeed, type Result } from '@/core/failure';
+import type { Learned, Weighed } from '@/core/learning';
 import { timersOf } from '@/db/bakes';
 import { bakedBatches, maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
@@ -12,6 +12,8 @@ import { learnedOf, setLearned } from '@/db/learned';
 import { measurementsOf, type MeasurementRow } from '@/db/measurements';
 import { readingsOf, type ReadingRow } from '@/db/readings';
 import { traysOf, type TrayRow } from '@/db/trays';
+import { compute } from '../compute/compute';
+import type { FinishedTray } from '../compute/jobs/oven-jobs';
 import { loadPantry } from '../pantry';
 import { minuteOf, staysIn } from './bake-state';
 import { coursesOf } from './courses-of';
@@ -32,21 +34,26 @@ function appliancesIn({ heat }: BatchDocument, kit: readonly ApplianceRow[]): Se
   return new Set(namedAppliances(heat).flatMap(({ appliance }) => inTheKit(appliance, kit) ?? []));
 }
 
-/** Learns the appliances of a batch anew, after it was weighed or ended. */
-export async function relearn(db: Queryable, kitchen: KitchenRow, batchId: string): Promise<void> {
+/**
+ * Fits the appliances of a batch again, after it was weighed or ended. What was weighed counts either way: an appliance that
+ * could not be fitted just now is with the next batch that is weighed in it.
+ */
+export async function refitAppliances(db: Queryable, kitchen: KitchenRow, batchId: string): Promise<void> {
   const batch = await maybeBatch(db, batchId);
   if (!batch) return;
-  for (const appliance of appliancesIn(batch.document, await appliancesOf(db, kitchen.id)))
-    await relearnAppliance(db, kitchen, appliance);
+  for (const appliance of appliancesIn(batch.document, await appliancesOf(db, kitchen.id))) {
+    const learned = await refitAppliance(db, kitchen, appliance);
+    if (!learned.ok) console.error(`${appliance.name} was not fitted again: ${learned.message}`);
+  }
 }
 
-/** Learns an appliance from its finished batches, the oldest first; keeps whether it is used, and since when. */
-export async function relearnAppliance(
+/** Fits an appliance to its finished batches, the oldest first; keeps whether it is used, and since when. */
+export async function refitAppliance(
   db: Queryable,
   kitchen: KitchenRow,
   appliance: ApplianceRow,
   change: { readonly used?: boolean; readonly since?: string | null } = {},
-): Promise<Learned> {
+): Promise<Result<Learned>> {
   const before = (await learnedOf(db, kitchen.id)).get(appliance.id);
   const since = change.since === undefined ? (before?.since ?? null) : change.since;
   const kit = await appliancesOf(db, kitchen.id);
@@ -65,30 +72,31 @@ export async function relearnAppliance(
     await timersOf(db, ids),
     await traysOf(db, ids),
   ];
-  const finished: Finished[] = [];
+  const finished: FinishedTray[] = [];
   const offsets: number[] = [];
   for (const batch of baked) {
-    // A batch not seen since the server began takes a quarter of a second: whoever else asks is answered in between.
-    await othersFirst();
-    const courses = coursesOf(batch.document, pantry);
+    const courses = await coursesOf(batch.document, pantry);
     if (!courses.ok) continue;
     const stays = staysIn(timers.get(batch.id) ?? []);
     const mine = readings.get(batch.id) ?? [];
-    for (const { leg, model, target, minutes, appliance: named } of courses.value) {
+    for (const { leg, table, target, minutes, appliance: named } of courses.value) {
       if (!isOwn(named)) continue;
       const stay = stays.at(leg);
       const tray = trays.get(batch.id)?.find((one) => one.leg === leg);
       const weighed = [...sharesOf(tray, stay, mine), ...finalShare(batch.document, measured.get(batch.id), minutes)];
-      finished.push({ model, target, weighed });
+      finished.push({ table, target, weighed });
       const offset_K = stay ? thermometer(batch.document, stay, mine) : null;
       if (offset_K !== null) offsets.push(offset_K);
     }
   }
   // Who took the two readings has had a thermometer in it: what is left of its offset is small.
   const read = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;
-  const knowledge = learnFrom(finished, read ?? (appliance.appliance.heat_up ? 0 : undefined));
+  const thermometer_K = read ?? (appliance.appliance.heat_up ? 0 : undefined);
+  const learned = await compute('learn', { finished, thermometer_K });
+  if (!learned.ok) return learned;
+  const knowledge = learned.value;
   await setLearned(db, { appliance_id: appliance.id, used: change.used ?? before?.used ?? true, since, knowledge });
-  return knowledge;
+  return succeed(knowledge);
 }
 
 /** Trays weighed while they stood in an appliance, as shares of what went into it. */

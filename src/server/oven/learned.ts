@@ -9,7 +9,7 @@ import { countedLosses, setLossesUse } from '@/db/losses';
 import { checkWith } from '@/formats/read-batch';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { withDatabase } from '../with-database';
-import { relearnAppliance } from './learn';
+import { refitAppliance } from './learn';
 
 /** What one appliance has taught, in the numbers that are shown. */
 export type LearnedAppliance = {
@@ -113,8 +113,8 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
       return succeed({ id: applianceId });
     }
     const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow(kitchen.value) };
-    await relearnAppliance(db, kitchen.value, appliance, change);
-    return succeed({ id: applianceId });
+    const fitted = await refitAppliance(db, kitchen.value, appliance, change);
+    return fitted.ok ? succeed({ id: applianceId }) : fitted;
   });
 
 const tomorrow = (kitchen: Pick<KitchenRow, 'time_zone'>): string => addDays(todayIn(kitchen), 1);

@@ -15,7 +15,7 @@ import { readScale } from '../scale-stream';
 import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { callsOf, dateOf, minuteOf, staysIn } from './bake-state';
-import { relearn } from './learn';
+import { refitAppliances } from './learn';
 import { readHygrometer, readProbe } from './probes';
 
 type ReadingRequest =
@@ -68,7 +68,7 @@ export const readIn = (batchId: string, body: unknown): Promise<Result<{ noted: 
     // What is noted, or struck out, of a finished bake changes what it taught.
     if (noted.ok && bake.ended_at) {
       const kitchen = await kitchenOf(db);
-      if (kitchen.ok) await relearn(db, kitchen.value, batchId);
+      if (kitchen.ok) await refitAppliances(db, kitchen.value, batchId);
     }
     return noted;
   });
@@ -124,7 +124,7 @@ async function probed(db: Queryable, batchId: string, at: Date): Promise<Result<
   const batch = await maybeBatch(db, batchId);
   const stay = await trays(db, batchId);
   if (!batch || !stay) return fail('BAD_VALUE', 'The probe is in nothing yet: put the trays in first.', 'by');
-  const calls = callsOf(batch.document, await loadPantry(db));
+  const calls = await callsOf(batch.document, await loadPantry(db));
   if (!calls.ok) return calls;
   const { timeline } = calls.value.prediction.heat;
   const course = {

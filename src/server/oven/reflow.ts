@@ -1,9 +1,11 @@
-import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
+import type { Day, Planned, Rec } from '@/core/bakeday';
+import type { Result } from '@/core/failure';
 import { dayOf } from '@/core/calls';
 import { maybeBakeDay, setBakeDay } from '@/db/bake-day';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';
 import { workOf } from '../bake-day';
+import { compute } from '../compute/compute';
 import { zoneOf } from '../view-kitchen';
 import { followPlan } from './follow-plan';
 
@@ -16,20 +18,13 @@ export async function reflow(db: Queryable, kitchen: KitchenRow, iso: string): P
   if (!row) return;
   const { underWay, ...work } = await workOf(db, kitchen, row);
   const day = dayOf(row.settings, work, underWay);
-  const planned = planFrom(day, row.plan, LOOK_MS);
+  const found = await planFrom(day, row.plan, LOOK_MS);
+  const planned = found.ok ? found.value : null;
   if (!planned) return;
   await setBakeDay(db, kitchen.id, { ...row, plan: planned.plan });
   await followPlan(db, { day: iso, zone: zoneOf(kitchen) }, day, planned.plan);
 }
 
-/** A plan within so many milliseconds, from the one there was where it still fits. */
-export function planFrom(day: Day, before: readonly Rec[], ms: number): Planned | null {
-  const began = Date.now();
-  const fits = before.length > 0 && before.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
-  const begin = fits ? { init: genomesOf(day, before), keep: before } : { chains: USUAL_SEARCH.chains };
-  const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share: () => (Date.now() - began) / ms, ...begin });
-  for (;;) {
-    const step = search.next();
-    if (step.done) return step.value;
-  }
-}
+/** A plan within so many milliseconds, from the one there was where it still fits; null where none does. */
+export const planFrom = (day: Day, before: readonly Rec[], ms: number): Promise<Result<Planned | null>> =>
+  compute('planDay', { day, before, ms });

@@ -1,7 +1,7 @@
 import { legsOf, stayNow, type Prompt, type Stay } from '@/core/calls';
 import { stayIn, writtenLegs, type WrittenLeg } from '@/core/programme';
 import { succeed, type Result } from '@/core/failure';
-import { NOTHING_LEARNED, outlook, type Outlook } from '@/core/learning';
+import { NOTHING_LEARNED, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
 import { bakesOf, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
 import { maybeBatch, plannedBatches, type BatchRow } from '@/db/batches';
@@ -10,6 +10,7 @@ import { learnedOf, type LearnedRow } from '@/db/learned';
 import { readingsOf, type ReadingRow } from '@/db/readings';
 import { traysOf, type TrayRow } from '@/db/trays';
 import { now } from '../clock';
+import { compute } from '../compute/compute';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
@@ -103,7 +104,7 @@ export const viewOven = (): Promise<Result<OvenView>> =>
         readings: readings.get(batch.id) ?? [],
         trays: trays.get(batch.id) ?? [],
       };
-      views.push(viewOf(batch, bake, all, { pantry, kit, learned }));
+      views.push(await viewOf(batch, bake, all, { pantry, kit, learned }));
     }
     const waiting = (await plannedBatches(db, id, LISTED))
       .filter((one) => !ids.includes(one.id))
@@ -123,9 +124,9 @@ type Noted = {
   readonly trays: readonly TrayRow[];
 };
 
-function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): BakeView {
+async function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): Promise<BakeView> {
   const { timers, readings } = noted;
-  const calls = callsOf(batch.document, house.pantry);
+  const calls = await callsOf(batch.document, house.pantry);
   const names = writtenLegs(batch.document.heat).map((written) => ownOf(written, house.kit)?.name ?? null);
   const legs = legsOf(timers.map(({ prompt }) => prompt));
   return {
@@ -142,7 +143,7 @@ function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): Bak
     })),
     next: nextOf(timers),
     ended_at: bake.ended_at?.toISOString() ?? null,
-    stands: standsOf(batch, noted, house),
+    stands: await standsOf(batch, noted, house),
     course: calls.ok ? thinned(calls.value.prediction.heat.timeline) : [],
     readings: readings.map(({ at, ...reading }) => ({ ...reading, at: at.toISOString() })),
   };
@@ -153,16 +154,28 @@ const ownOf = ({ appliance, kind }: WrittenLeg, kit: readonly ApplianceRow[]): A
 
 const BEFORE_ANY: Stay = { leg: 0, in: null, out: null };
 
-function standsOf(batch: BatchRow, { timers, readings, trays }: Noted, { pantry, kit, learned }: House): StandsView {
+async function standsOf(
+  batch: BatchRow,
+  { timers, readings, trays }: Noted,
+  { pantry, kit, learned }: House,
+): Promise<StandsView> {
   const stay = stayNow(staysIn(timers)) ?? BEFORE_ANY;
   const written = writtenLegs(batch.document.heat).at(stay.leg);
   const own = written ? ownOf(written, kit) : null;
   const tray = trays.find(({ leg }) => leg === stay.leg);
-  const courses = coursesOf(batch.document, pantry);
+  const courses = await coursesOf(batch.document, pantry);
   const course = courses.ok ? courses.value.find(({ leg }) => leg === stay.leg) : undefined;
   const row = own ? learned.get(own.id) : undefined;
   const known = row?.used === false ? NOTHING_LEARNED : (row?.knowledge ?? NOTHING_LEARNED);
   const { from_min, to_min } = stayIn(batch.document.heat, stay.leg);
+  const told =
+    stay.in !== null && stay.out === null && course
+      ? await compute('outlook', {
+          tray: { table: course.table, target: course.target, weighed: sharesOf(tray, stay, readings) },
+          now_min: minuteOf(now()) - stay.in,
+          known,
+        })
+      : null;
   return {
     leg: stay.leg,
     appliance: own?.name ?? null,
@@ -171,10 +184,7 @@ function standsOf(batch: BatchRow, { timers, readings, trays }: Noted, { pantry,
     planned_min: to_min - from_min,
     tray_g: tray?.tray_g ?? null,
     before_g: tray?.before_g ?? null,
-    outlook:
-      stay.in !== null && stay.out === null && course
-        ? outlook({ ...course, weighed: sharesOf(tray, stay, readings) }, minuteOf(now()) - stay.in, known)
-        : null,
+    outlook: told?.ok ? told.value : null,
   };
 }
 

@@ -4,5 +4,5 @@ import { answer, bodyJson, refuse } from '../answer';
 /** A picture of a label. */
 export async function POST(request: Request): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(drawLabel(body.value)) : refuse(body);
+  return body.ok ? answer(await drawLabel(body.value)) : refuse(body);
 }

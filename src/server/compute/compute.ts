@@ -1,0 +1,73 @@
+import { availableParallelism } from 'node:os';
+import { fail, succeed, type Failure, type Result } from '@/core/failure';
+import { WorkerFailed } from '@/workers/client';
+import { GivenUp } from '@/workers/given-up';
+import { config } from '../config';
+import { JOBS, LIMITS, type Jobs } from './jobs';
+import { ComputePool, DeadlinePassed, QueueFull } from './pool';
+import { threadLine } from './thread-line';
+
+/** One pool per process, also across reloads of a development build. */
+const shared = globalThis as { ovenCompute?: ComputePool<Jobs> };
+
+/** Two at least: one for what somebody waits for while another is busy with a search. */
+const FEWEST = 2;
+const MOST = 6;
+
+function pool(file: string): ComputePool<Jobs> {
+  const size = Math.min(MOST, Math.max(FEWEST, availableParallelism() - 1));
+  return (shared.ovenCompute ??= new ComputePool<Jobs>(threadLine(file), size));
+}
+
+/** What a job answers when it is answered, and the failures that any work can end in. */
+type Answer<Name extends keyof Jobs> = Jobs[Name]['answer'];
+
+/**
+ * Works something out beside the event loop. Without a built worker, as in tests and scripts, in the caller's own process.
+ *
+ * @param signal - aborted when nobody waits any more
+ * @returns the job's answer, or why it was not done: too much of it, too many at once, a bug
+ */
+export async function compute<Name extends keyof Jobs>(
+  name: Name,
+  ask: Jobs[Name]['ask'],
+  signal?: AbortSignal,
+): Promise<Result<Answer<Name>>> {
+  const { computeWorker } = config();
+  try {
+    const value: Answer<Name> =
+      computeWorker === null
+        ? await JOBS[name](ask, { signal: signal ?? new AbortController().signal, tell: () => undefined })
+        : await pool(computeWorker).run(name, ask, { ...LIMITS[name], signal });
+    return succeed(value);
+  } catch (error) {
+    return failureOf(error, name);
+  }
+}
+
+/** The same for a job whose answer can be a failure by itself. */
+export async function computeResult<Name extends keyof Jobs>(
+  name: Name,
+  ask: Jobs[Name]['ask'],
+  signal?: AbortSignal,
+): Promise<Answer<Name> extends Result<infer T> ? Result<T> : never> {
+  const done = await compute(name, ask, signal);
+  return (done.ok ? done.value : done) as Answer<Name> extends Result<infer T> ? Result<T> : never;
+}
+
+function failureOf(error: unknown, name: string): Failure {
+  if (error instanceof GivenUp) return fail('GIVEN_UP', 'Nobody waited for this any more, so it was not finished.');
+  if (error instanceof QueueFull || (error instanceof DeadlinePassed && !error.started))
+    return fail('TOO_BUSY', 'The kitchen is working out a lot just now. Nothing is lost; try again in half a minute.');
+  if (error instanceof DeadlinePassed)
+    return fail(
+      'TOO_MUCH_WORK',
+      'This would take too long to work out. Take fewer or larger pieces, a shorter programme or a coarser layout.',
+    );
+  if (!(error instanceof WorkerFailed)) throw error;
+  console.error(`${name}: ${error.message}`);
+  return fail(
+    'WORKER_FAILED',
+    'This could not be worked out: a fault of the program, not of your batch. Nothing is lost; change something and try again.',
+  );
+}

@@ -1,0 +1,24 @@
+import type { BatchDocument } from '@/core/document';
+import type { Result } from '@/core/failure';
+import type { Pantry } from '@/core/pantry';
+import type { RecipeFacts } from '@/db/recipes';
+import { readIncoming, type Incoming, type ReadingKitchen } from '../../read-incoming';
+import { fingerprint, recipeFacts } from '../../recipe-facts';
+import type { Ask, Service } from '@/workers/protocol';
+
+/** What is worked out for the book of recipes. */
+export type RecipeJobs = {
+  readonly recipeFacts: Ask<
+    { readonly document: BatchDocument; readonly pantry: Pantry; readonly cardOf: string },
+    Result<RecipeFacts>
+  >;
+  /** Which models and which shipped table cards are worked out with. */
+  readonly fingerprint: Ask<Pantry, string>;
+  readonly readIncoming: Ask<{ readonly text: string; readonly kitchen: ReadingKitchen }, Result<Incoming>>;
+};
+
+export const RECIPE_JOBS: Service<RecipeJobs> = {
+  recipeFacts: ({ document, pantry, cardOf }) => recipeFacts(document, pantry, cardOf),
+  fingerprint: (pantry) => fingerprint(pantry),
+  readIncoming: ({ text, kitchen }) => readIncoming(text, kitchen),
+};
