@@ -1,4 +1,5 @@
-import type { Appliance, BatchDocument } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
+import type { BatchDocument } from '@/core/document';
 import type { Queryable } from './client';
 import type { ForecastRow } from './forecast';
 

@@ -1,4 +1,4 @@
-import type { Appliance } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Places } from '@/core/calls';
 import type { CupFill } from '@/core/quantities';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { PLACES, type Places } from '@/core/calls';
-import { type Appliance } from '@/core/document';
+import { type Appliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
 import {
   appliancesOf,

@@ -1,7 +1,6 @@
 import type { Line, OpenLine } from './client';
-import type { Reply, Request } from './protocol';
+import type { Reply, Request, Exchanges, Service } from './protocol';
 import { serve } from './serve';
-import type { Exchanges, Service } from './protocol';
 import type { Slicing } from './sliced';
 
 /** A line to a worker of the browser. */

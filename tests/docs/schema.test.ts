@@ -1,13 +1,18 @@
 /** The published JSON Schemas say what the program does: the same documents pass and fail. */
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
+import { format, resolveConfig } from 'prettier';
 import { describe, expect, it } from 'vitest';
+import { BATCH } from '@/core/document';
+import type { Field, NumberField, Quantity } from '@/core/fields';
+import { batchJsonSchema, withFieldTable } from '@/formats/batch-docs';
 import { checkBatch } from '@/formats/read-batch';
 import { predictText } from '@/formats/predict-text';
 import { PANTRY } from '../reference/shipped';
 import { pathsOf, withValue } from './spoil';
 
-const ajv = new Ajv2020({ strict: false, allErrors: false });
+// A schema that a strict validator takes: no keyword misspelt, none without effect.
+const ajv = new Ajv2020({ strict: true, strictRequired: false, allErrors: false });
 const load = (name: string): object => JSON.parse(readFileSync(`docs/${name}.schema.json`, 'utf8')) as object;
 const isBatch = ajv.compile(load('batch'));
 const isPrediction = ajv.compile(load('prediction'));
@@ -39,5 +44,55 @@ describe('the prediction', () => {
     const result = predictText(text, { pantry: PANTRY });
     const sent: unknown = JSON.parse(JSON.stringify(result.ok ? result.value : null));
     expect(isPrediction(sent), ajv.errorsText(isPrediction.errors)).toBe(true);
+  });
+});
+
+describe('what is written of the batch file', () => {
+  const formatted = async (file: string, content: string): Promise<string> =>
+    format(content, { ...(await resolveConfig(file)), filepath: file });
+  it('is what the table of fields says; npm run docs writes it anew', async () => {
+    const schema = 'docs/batch.schema.json';
+    expect(readFileSync(schema, 'utf8')).toBe(await formatted(schema, JSON.stringify(batchJsonSchema())));
+    const page = readFileSync('docs/batch-file.md', 'utf8');
+    expect(page).toBe(await formatted('docs/batch-file.md', withFieldTable(page)));
+  });
+  it('lets a file name its schema, for editors', () => {
+    const document = { $schema: './batch.schema.json', ...(JSON.parse(examples[0][1]) as object) };
+    expect(isBatch(document)).toBe(true);
+    expect(checkBatch(document).ok).toBe(true);
+  });
+  it('has an address of its own', () => expect(batchJsonSchema().$id).toBe('urn:upbeat-oven:batch:1'));
+});
+
+describe('every field', () => {
+  const numbers: Array<[path: string, field: NumberField]> = [];
+  const walk = (field: Field, path: string): void => {
+    if (field.kind === 'number') numbers.push([path, field]);
+    if (field.kind === 'group') for (const [key, inside] of Object.entries(field.fields)) walk(inside, `${path}.${key}`);
+    if (field.kind === 'list') walk(field.of, `${path}[]`);
+    if (field.kind === 'variants')
+      for (const [name, fields] of Object.entries(field.of))
+        for (const [key, inside] of Object.entries(fields)) walk(inside, `${path}(${name}).${key}`);
+  };
+  walk(BATCH, 'batch');
+  it('has limits that its default keeps', () => {
+    expect(numbers.length).toBeGreaterThan(120);
+    for (const [path, { min, max, default: usual }] of numbers) {
+      expect(min, path).toBeLessThan(max);
+      if (usual !== undefined) expect(usual >= min && usual <= max, path).toBe(true);
+    }
+  });
+  it('says its unit in its name, where it measures something', () => {
+    const SUFFIX: Partial<Record<Quantity, RegExp>> = {
+      length: /_mm$/,
+      temperature: /_c$/,
+      'temperature-difference': /_c$/,
+      duration: /minutes$/,
+      power: /_w$/,
+      pressure: /_pa$/,
+      altitude: /_m$/,
+      volume: /_ml$/,
+    };
+    for (const [path, { quantity }] of numbers) if (SUFFIX[quantity]) expect(path).toMatch(SUFFIX[quantity]);
   });
 });

@@ -11,7 +11,7 @@ import { CallCard } from '@/ui/oven/CallCard';
 import { Nothing } from '@/ui/oven/Nothing';
 import type { OvenBake } from '@/ui/oven/oven-view';
 import { Readings } from '@/ui/oven/Readings';
-import type { Appliance } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
 import { PaceLine } from '@/ui/batch/heat/PaceLine';
 
 const words = (element: React.ReactNode): string =>

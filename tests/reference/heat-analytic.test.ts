@@ -1,6 +1,7 @@
 /** The solver against solutions that are known exactly, or measured numbers that anyone can look up. */
 import { describe, expect, it } from 'vitest';
-import { CHAMBERS, FOOD_CLASSES, boilingPoint, preheat, pressureAt, saturationPressure } from '@/core/heat';
+import { builtChamber } from './chambers';
+import { FOOD_CLASSES, boilingPoint, preheat, pressureAt, saturationPressure } from '@/core/heat';
 import { massTransfer } from '@/core/heat/surface-flux';
 import { waterAtAw } from '@/core/sorption';
 import {
@@ -127,7 +128,7 @@ describe('boiling and wet bulb', () => {
     const { frames } = run({
       material: labMaterial(MEAT_SLAB, FOOD_CLASSES.meat),
       piece: slab(20),
-      surroundings: { kind: 'chamber', chamber: CHAMBERS['fan-oven'], load_kg: 0.3 },
+      surroundings: { kind: 'chamber', chamber: builtChamber('fan-oven'), load_kg: 0.3 },
       room: { temperature_c: 21, relativeHumidity: 0.5, pressure_pa: pressureAt(altitude_m) },
       stages: [stage(60, 180, { preheated: true })],
     });

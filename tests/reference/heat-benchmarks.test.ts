@@ -3,7 +3,8 @@
  * they prove the port, not the physics. Tolerances are the published ones.
  */
 import { describe, expect, it } from 'vitest';
-import { CHAMBERS, FOOD_CLASSES, SUPPORTS } from '@/core/heat';
+import { builtChamber } from './chambers';
+import { FOOD_CLASSES, SUPPORTS } from '@/core/heat';
 import { lookUpLogAw } from '@/core/sorption';
 import {
   APPLE,
@@ -128,7 +129,7 @@ describe('root slices in a cold-started dehydrator at 71 °C', () => {
   const { frames } = run({
     material,
     piece: pieceOf(2.5, 40, 1),
-    surroundings: { kind: 'chamber', chamber: CHAMBERS.dehydrator, load_kg: 1 },
+    surroundings: { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 1 },
     fineness: FINE,
     stages: cutAt([60, 120, 180], 71, { support: SUPPORTS.mesh }),
   });

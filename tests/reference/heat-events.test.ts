@@ -3,8 +3,9 @@
  * what it must not, and by its limits.
  */
 import { describe, expect, it } from 'vitest';
+import type { ApplianceKind } from '@/core/catalogue';
+import { builtChamber } from './chambers';
 import {
-  CHAMBERS,
   FOOD_CLASSES,
   SUPPORTS,
   chamberFromReadings,
@@ -19,7 +20,7 @@ import {
 import { APPLE, GRAIN_DOUGH, MEAT_SLAB, ROOT, labMaterial, pieceOf, run, stage } from './laboratory';
 
 const DOUGH = labMaterial(GRAIN_DOUGH, FOOD_CLASSES.dough);
-const OVEN: Surroundings = { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 };
+const OVEN: Surroundings = { kind: 'chamber', chamber: builtChamber('static-oven'), load_kg: 0.6 };
 const TRAY = SUPPORTS['paper-on-tray'];
 const bake = (stages: readonly Stage[], more: Partial<Parameters<typeof run>[0]> = {}): ReturnType<typeof run> =>
   run({ material: DOUGH, piece: pieceOf(6, 50, 0.7), surroundings: OVEN, stages, ...more });
@@ -113,7 +114,7 @@ describe('ramps and doors', () => {
 });
 
 describe('moving on', () => {
-  const drier: Surroundings = { kind: 'chamber', chamber: CHAMBERS.dehydrator, load_kg: 0.6 };
+  const drier: Surroundings = { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 0.6 };
   it('the piece takes its heat and water along, the air is new', () => {
     const { frames, waterError, drawn_J } = bake([hot, hold(180, 60, { into: drier, support: SUPPORTS.mesh })]);
     const [before, next] = [15, 15.6].map((minute) => frames.find(({ time_s }) => time_s >= minute * 60 - 1e-6));
@@ -151,14 +152,14 @@ describe('still air', () => {
 });
 
 describe('other appliances', () => {
-  const dried = (kind: keyof typeof CHAMBERS, minutes: number, set: number, support = TRAY) =>
+  const dried = (kind: ApplianceKind, minutes: number, set: number, support = TRAY) =>
     bake([hold(minutes, set, { preheated: true, support })], {
-      surroundings: { kind: 'chamber', chamber: CHAMBERS[kind], load_kg: 0.4 },
+      surroundings: { kind: 'chamber', chamber: builtChamber(kind), load_kg: 0.4 },
     });
   it('the burner of a gas oven moistens its own air', () => {
-    const empty = { surroundings: { kind: 'chamber', chamber: CHAMBERS['gas-oven'], load_kg: 0 } } as const;
+    const empty = { surroundings: { kind: 'chamber', chamber: builtChamber('gas-oven'), load_kg: 0 } } as const;
     const gas = bake([hold(40, 180)], empty).end.air_pa;
-    const dry: Chamber = { ...CHAMBERS['gas-oven'], steam_kg_per_J: 0 };
+    const dry: Chamber = { ...builtChamber('gas-oven'), steam_kg_per_J: 0 };
     expect(gas).toBeGreaterThan(
       1.3 * bake([hold(40, 180)], { surroundings: { kind: 'chamber', chamber: dry, load_kg: 0 } }).end.air_pa,
     );
@@ -173,11 +174,11 @@ describe('other appliances', () => {
   });
   it('hot plates heat from both faces, quicker than any air, and hold the steam back', () => {
     const fish = labMaterial(MEAT_SLAB, FOOD_CLASSES.meat);
-    const core = (kind: keyof typeof CHAMBERS, support: Stage['support']) =>
+    const core = (kind: ApplianceKind, support: Stage['support']) =>
       bake([hold(5, 190, { preheated: true, support })], {
         material: fish,
         piece: pieceOf(15, 20, 1),
-        surroundings: { kind: 'chamber', chamber: CHAMBERS[kind], load_kg: 0.3 },
+        surroundings: { kind: 'chamber', chamber: builtChamber(kind), load_kg: 0.3 },
       }).end;
     const [grill, fan] = [core('contact-grill', SUPPORTS.plates), core('fan-oven', SUPPORTS['wire-rack'])];
     expect(grill.core_c).toBeGreaterThan(fan.core_c + 15);
@@ -208,7 +209,7 @@ describe('classes of food between two', () => {
       const { frames } = run({
         material: labMaterial(recipe, food),
         piece: pieceOf(4, 50, 1),
-        surroundings: { kind: 'chamber', chamber: CHAMBERS.dehydrator, load_kg: 0.8 },
+        surroundings: { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 0.8 },
         stages: [stage(600, 65, { support: SUPPORTS.mesh })],
       });
       const hours = (frames.find(({ meanMoisture }) => meanMoisture < 0.15)?.time_s ?? Infinity) / 3600;
@@ -219,7 +220,7 @@ describe('classes of food between two', () => {
 });
 
 describe("an oven's own heat-up and cool-down", () => {
-  const built = CHAMBERS['static-oven'];
+  const built = builtChamber('static-oven');
   const readingsOf = (chamber: Chamber) => ({
     heat_up: { to_c: 175, minutes: preheat(chamber, 175, 20).time_s / 60 },
     cool_down: { from_c: 175, minutes: 30, to_c: cooledTo(chamber, 175, 1800, 20) },

@@ -2,8 +2,8 @@
  * The conditions under which the heat model's published check runs were made: their isotherm, their oven, their pieces.
  * The product's own sets differ on purpose (docs/model/heat.md); these keep the solver comparable with those runs.
  */
+import { builtChamber } from './chambers';
 import {
-  CHAMBERS,
   FOOD_CLASSES,
   SUPPORTS,
   materialOf,
@@ -31,7 +31,7 @@ export const SEA_LEVEL_PA = 101325;
 export const LAB_BROWNING = { at150_per_s: 5e-4, energy_J_per_mol: 85000, whenDry: 1 };
 export const LAB_ROOM = { temperature_c: 21, relativeHumidity: 0.5, pressure_pa: SEA_LEVEL_PA };
 /** The check runs were made before the static oven's convection was raised. */
-export const LAB_OVEN = { ...CHAMBERS['static-oven'], convectionTop_W_per_m2_K: 9, convectionBottom_W_per_m2_K: 9 };
+export const LAB_OVEN = { ...builtChamber('static-oven'), convectionTop_W_per_m2_K: 9, convectionBottom_W_per_m2_K: 9 };
 export const USUAL = { cells: 16, rise_K: 2, drying: 0.03, longest_s: 60 };
 export const FINE = { cells: 16, rise_K: 0.7, drying: 0.015, longest_s: 3 };
 

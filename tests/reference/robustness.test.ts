@@ -1,12 +1,15 @@
 /** The solver over the whole range of kitchens: it must stay finite, physical and closed wherever a baker can take it. */
 import { describe, expect, it } from 'vitest';
-import { CHAMBERS, FOOD_CLASSES, SUPPORTS, simulate, type FoodClass } from '@/core/heat';
+
+import { builtChamber } from './chambers';
+import { FOOD_CLASSES, SUPPORTS, simulate, type FoodClass } from '@/core/heat';
 import { LAB_BROWNING, LAB_ROOM, USUAL, labMaterial, pieceOf, run, stage } from './laboratory';
+import { APPLIANCE_KINDS, isChamber } from '@/core/catalogue';
 
 const WATERS = [10, 30, 60, 90];
 const THICKNESSES_MM = [1.5, 6, 20, 60];
 const SETPOINTS_C = [35, 90, 200];
-const KINDS = Object.keys(CHAMBERS) as Array<keyof typeof CHAMBERS>;
+const KINDS = APPLIANCE_KINDS.filter(isChamber);
 
 /** A dough of this much water; the solids in fixed proportion. */
 const wet = (water: number, food: FoodClass): ReturnType<typeof labMaterial> => {
@@ -24,7 +27,7 @@ describe.each(Object.keys(FOOD_CLASSES) as Array<keyof typeof FOOD_CLASSES>)('%s
             const result = simulate({
               material: wet(water, FOOD_CLASSES[name]),
               piece: pieceOf(thickness_mm, 50, 0.7),
-              surroundings: { kind: 'chamber', chamber: CHAMBERS[kind], load_kg: 0.5 },
+              surroundings: { kind: 'chamber', chamber: builtChamber(kind), load_kg: 0.5 },
               room: LAB_ROOM,
               browning: LAB_BROWNING,
               fineness: USUAL,
@@ -54,7 +57,7 @@ describe.each(Object.keys(FOOD_CLASSES) as Array<keyof typeof FOOD_CLASSES>)('%s
 describe('one change at a time, in a plain two-stage bake', () => {
   type Change = { water?: number; thickness_mm?: number; setpoint?: number; convection?: number; load_kg?: number };
   const left = ({ water = 40, thickness_mm = 6, setpoint = 160, convection = 1, load_kg = 0.6 }: Change): number => {
-    const oven = CHAMBERS['static-oven'];
+    const oven = builtChamber('static-oven');
     return run({
       material: wet(water, FOOD_CLASSES.dough),
       piece: pieceOf(thickness_mm, 50, 0.7),
@@ -77,7 +80,7 @@ describe('one change at a time, in a plain two-stage bake', () => {
       run({
         material: wet(80, FOOD_CLASSES.root),
         piece: pieceOf(3, 40, 1),
-        surroundings: { kind: 'chamber', chamber: CHAMBERS.dehydrator, load_kg },
+        surroundings: { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg },
         stages: [stage(600, 65, { support: SUPPORTS.mesh })],
       }).frames.find(({ meanMoisture }) => meanMoisture < 0.15)?.time_s ?? Infinity;
     expect(hours(1.5)).toBeGreaterThan(1.2 * hours(0.5));
@@ -87,7 +90,7 @@ describe('one change at a time, in a plain two-stage bake', () => {
       run({
         material: wet(40, FOOD_CLASSES.dough),
         piece: pieceOf(6, 50, 0.7),
-        surroundings: { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 },
+        surroundings: { kind: 'chamber', chamber: builtChamber('static-oven'), load_kg: 0.6 },
         stages: [
           stage(12, 170, { support: SUPPORTS['paper-on-tray'], preheated: true }),
           stage(1, 170, { support: SUPPORTS['paper-on-tray'], events: turn ? [{ do: 'turn' }] : [] }),
@@ -101,7 +104,7 @@ describe('one change at a time, in a plain two-stage bake', () => {
     const { end, waterError } = run({
       material: wet(40, FOOD_CLASSES.dough),
       piece: pieceOf(6, 50, 0.7),
-      surroundings: { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 },
+      surroundings: { kind: 'chamber', chamber: builtChamber('static-oven'), load_kg: 0.6 },
       stages: [stage(0, 'room', { events: [{ do: 'brush', water_kg_per_m2: 0.03 }] })],
     });
     expect(end.meanMoisture).toBeGreaterThan(wet(40, FOOD_CLASSES.dough).moisture0);
@@ -112,7 +115,7 @@ describe('one change at a time, in a plain two-stage bake', () => {
       run({
         material: wet(40, FOOD_CLASSES.dough),
         piece: { ...pieceOf(8, 300, 0), exposure: 0, heatExposure: 0 },
-        surroundings: { kind: 'chamber', chamber: CHAMBERS['static-oven'], load_kg: 0.6 },
+        surroundings: { kind: 'chamber', chamber: builtChamber('static-oven'), load_kg: 0.6 },
         stages: [
           stage(20, 160, { support: SUPPORTS['paper-on-tray'], preheated: true }),
           stage(40, 110, {

@@ -1,7 +1,7 @@
 import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
-import type { Appliance, ApplianceKind, BatchDocument } from '../document';
+import { APPLIANCE, applianceRecord, type Appliance, type ApplianceKind, chamberOf, isChamber, shapeRecord } from '../catalogue';
+import type { BatchDocument } from '../document';
 import { shelvesOf, type WrittenLeg } from '../programme';
-import { chamberOf, isChamber, SECONDS_A_PIECE } from '../catalogue';
 import { preheat } from '../heat';
 import { courseOfWork, type Part } from './course-of-work';
 import { mixMinutes, packMinutes } from './hand-work';
@@ -11,22 +11,7 @@ import type { Prediction } from '../prediction';
 /** An appliance of the kitchen, as the day knows it. */
 export type KitMachine = { readonly id: string; readonly appliance: Appliance };
 
-const MACHINE_KINDS: Partial<Record<ApplianceKind, Machine['kind']>> = {
-  'static-oven': 'oven',
-  'fan-oven': 'oven',
-  'small-oven': 'oven',
-  'gas-oven': 'oven',
-  'contact-grill': 'oven',
-  'air-fryer': 'oven',
-  dehydrator: 'dehy',
-  'freeze-dryer': 'fd',
-};
-/** Setpoints this near share an oven, and a dehydrator [K]. Source: ours. */
-const TOLERANCE = { oven: 5, dehy: 3, fd: 0 } as const;
-/** How fast a machine cools when nobody has read it [K/min]; freeze dryers of unknown size [g a tray]. Source: ours. */
-const COOLS = { oven: 4, dehy: 5, fd: 5 } as const;
-const TRAY_G = 700;
-const REFERENCE_C = 175;
+const TRAY_G = APPLIANCE.fields.tray_g.default;
 /** What is left of the heat when a switched-off oven is opened [°C]. Source: ours. */
 const LEFT_OFF_C = 50;
 
@@ -44,33 +29,38 @@ export type KitchenBatch = DayBatch & {
 export function machinesOf(kit: readonly KitMachine[], room_c: number): Machine[] {
   return kit.flatMap(({ id, appliance }) => {
     const kind = appliance.kind ?? 'static-oven';
-    const sort = MACHINE_KINDS[kind];
-    if (!sort) return [];
+    const { machine } = applianceRecord(kind);
+    if (!machine) return [];
+    const { kind: sort } = machine;
     return [
       {
         id,
         kind: sort,
         slots: sort === 'fd' ? Math.round((shelvesOf(appliance) * (appliance.tray_g ?? TRAY_G)) / 100) : shelvesOf(appliance),
-        tol: TOLERANCE[sort],
+        tol: machine.tolerance_K,
         heat: heatRate(appliance, kind, room_c),
-        cool: coolRate(appliance, sort),
+        cool: coolRate(appliance, machine.cools_K_per_min),
         ambient: 20 as const,
-        ...(sort === 'fd' ? { turn: appliance.defrost_minutes ?? 90 } : {}),
+        ...(sort === 'fd' ? { turn: appliance.defrost_minutes ?? APPLIANCE.fields.defrost_minutes.default } : {}),
       },
     ];
   });
 }
 
+/** How fast a machine heats when nothing says [K/min]. Source: ours. */
+const HEATS_K_PER_MIN = 5;
+
 function heatRate({ heat_up, ...appliance }: Appliance, kind: ApplianceKind, room_c: number): number {
   if (heat_up) return (heat_up.to_c - room_c) / heat_up.minutes;
-  if (!isChamber(kind)) return 5;
-  const target_c = kind === 'dehydrator' ? 60 : REFERENCE_C;
-  const { time_s } = preheat(chamberOf(kind, appliance, 1, room_c), target_c, room_c);
-  return Number.isFinite(time_s) && time_s > 0 ? Math.max(0.5, ((target_c - room_c) * 60) / time_s) : 5;
+  const chamber = chamberOf(kind, appliance, 1, room_c);
+  if (!chamber) return HEATS_K_PER_MIN;
+  const target_c = applianceRecord(kind).usual_c;
+  const { time_s } = preheat(chamber, target_c, room_c);
+  return Number.isFinite(time_s) && time_s > 0 ? Math.max(0.5, ((target_c - room_c) * 60) / time_s) : HEATS_K_PER_MIN;
 }
 
-const coolRate = ({ cool_down }: Appliance, sort: keyof typeof COOLS): number =>
-  cool_down ? Math.max(0.5, (cool_down.from_c - cool_down.to_c) / cool_down.minutes) : COOLS[sort];
+const coolRate = ({ cool_down }: Appliance, usual_K_per_min: number): number =>
+  cool_down ? Math.max(0.5, (cool_down.from_c - cool_down.to_c) / cool_down.minutes) : usual_K_per_min;
 
 /** Something may be turned this much earlier or later, of the whole [1]; pieces may lie on the board so long [min]. */
 const FLEX_SHARE = 0.08;
@@ -82,9 +72,7 @@ const MAY_WAIT = 660;
 export const PLACES = ['trays', 'fridge', 'freezer'] as const;
 export type Places = Readonly<Record<(typeof PLACES)[number], number>>;
 const place = (id: keyof Places, q: number): Pick<Step, 'store'> => ({ store: { id, q: Math.max(1, q) } });
-/** These bake on what they are made of. */
-const NO_TRAYS: ReadonlySet<ApplianceKind> = new Set(['contact-grill', 'air-fryer']);
-const onTrays = (kind: ApplianceKind): boolean => MACHINE_KINDS[kind] === 'oven' && !NO_TRAYS.has(kind);
+const onTrays = (kind: ApplianceKind): boolean => applianceRecord(kind).takesTrays && isChamber(kind);
 
 /**
  * A batch as steps of a day: mix, stand, shape, the programme in its machines, cool, pack. A programme with several
@@ -110,7 +98,10 @@ export function dayBatch(
       dur: Math.round(document.recipe.rest_minutes ?? 0),
       maxWait: DOUGH_STANDS,
     });
-  const shaping = Math.max(3, Math.round((out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays));
+  const shaping = Math.max(
+    3,
+    Math.round((out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays),
+  );
   const { parts, cool_min } = courseOfWork(document.heat, (leg) => heat.legs[leg]?.loads ?? 1, heat.cooling_minutes);
   const [into] = parts;
   steps.push({
@@ -181,13 +172,12 @@ function loadStep({ id, leg, load, loads }: Load, prediction: Prediction, kit: r
     if (i < visits.length - 1) return { off, len, n: 1, flex, ...noise };
     return waits ? { off: dur, len, n: 1, extend: MAY_WAIT } : { off: 0, end: true, len, n: 1 };
   });
-  const heat: StepHeat | null =
-    kind === 'freezer' || kind === 'freeze-dryer'
-      ? null
-      : { kind, setpoints_c: [...new Set(setpoints)], thenOff: last.do === 'off' };
+  const heat: StepHeat | null = !isChamber(kind)
+    ? null
+    : { kind, setpoints_c: [...new Set(setpoints)], thenOff: last.do === 'off' };
   const name = heat ? heatName(heat, (c) => `${c} °C`) : kind === 'freezer' ? 'Freeze' : 'Freeze-dry';
   const base = { id, name, dur, hands: attentions };
-  const sort = MACHINE_KINDS[kind];
+  const sort = applianceRecord(kind).machine?.kind;
   const trays = Math.max(1, Math.ceil(prediction.yield.trays / loads));
   if (!sort) return { step: { ...base, ...place('freezer', trays) }, heat, acts };
   const [first, final] = [setpoints[0] ?? 40, last.do === 'off' ? LEFT_OFF_C : (setpoints.at(-1) ?? 40)];
@@ -212,5 +202,5 @@ function pumpsFrom({ kind, steps }: WrittenLeg, acts: readonly Act[]): number {
 
 /** "Bake at 175 °C, then 110 °C, oven off", in whatever words a dial is read. */
 export function heatName({ kind, setpoints_c, thenOff }: StepHeat, word: (setpoint_c: number) => string): string {
-  return `${kind === 'dehydrator' ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
+  return `${applianceRecord(kind).drier ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
 }

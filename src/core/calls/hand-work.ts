@@ -1,4 +1,4 @@
-import type { HeatStep } from '../document';
+import type { HeatStep } from '../catalogue';
 
 /** Hands at what happens in an oven [min]. Source: ours. */
 export const LOAD = 3;

@@ -1,5 +1,5 @@
 import type { BatchDocument } from '../document';
-import { SECONDS_A_PIECE, isChamber } from '../catalogue';
+import { applianceRecord, shapeRecord, isChamber } from '../catalogue';
 import { writtenLegs, type WrittenLeg } from '../programme';
 import type { Prediction } from '../prediction';
 import { courseOfWork, type Part } from './course-of-work';
@@ -36,7 +36,7 @@ export function promptsOf(document: BatchDocument, prediction: Prediction): Prom
     hands,
     runs: null,
   });
-  const shaping = (out.pieces * SECONDS_A_PIECE[document.shape.method]) / 60 + 1.5 * out.trays;
+  const shaping = (out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays;
   return [
     call('mix', { do: 'mix' }, 0, mixMinutes(document.recipe.ingredients.length)),
     ...(stands > 0 ? [call('rest', { do: 'stand' }, Math.round(stands), 1)] : []),
@@ -51,7 +51,8 @@ export function promptsOf(document: BatchDocument, prediction: Prediction): Prom
 /** An oven is switched on while the pieces are shaped; what is dried warms up with the dryer. */
 function heatUp(leg: WrittenLeg | undefined): Prompt[] {
   const first = leg?.steps.find(({ step }) => 'minutes' in step)?.step;
-  if (!leg || !isChamber(leg.kind) || leg.kind === 'dehydrator' || first?.do !== 'hold' || first.preheated === false) return [];
+  if (!leg || !isChamber(leg.kind) || applianceRecord(leg.kind).drier || first?.do !== 'hold' || first.preheated === false)
+    return [];
   const act: Act = { do: 'heat-up', kind: leg.kind, setpoint_c: first.setpoint_c };
   return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null }];
 }

@@ -1,6 +1,8 @@
 import { succeed, type Result } from '../failure';
 import { COARSE, simulate, type Frame } from '../heat';
-import { Assumptions, type Appliance, type BatchDocument, type Heat, type HeatStep } from '../document';
+import { Assumptions } from '../fields';
+import { type Appliance, type HeatStep } from '../catalogue';
+import { type BatchDocument, type Heat } from '../document';
 import { simulatedSecond, simulationOf, planHeat, writtenLegs, type WrittenLeg } from '../programme';
 import { predict, type Worked, type Kitchen } from '../prediction';
 import { LOG_PACES, OFFSETS_K, POINTS, trayModel, type TrayTable } from './tray-table';

@@ -1,4 +1,4 @@
-import type { ApplianceKind, HeatStep } from '../document';
+import type { ApplianceKind, HeatStep } from '../catalogue';
 import type { WrittenLeg } from '../programme';
 import { EVENT_MINUTES, LOAD, UNLOAD } from './hand-work';
 

@@ -1,16 +1,34 @@
-export {
-  FREEZER_C,
-  FREEZE_DRYER,
-  FRIDGE,
-  USUAL_SHELVES,
-  asMeasured,
-  chamberOf,
-  freezeDryerOf,
-  freezerOf,
-  isChamber,
-  measuredAnew,
-  ownAppliance,
-  stepsIn,
-  usualBase,
-} from './appliances';
-export { SECONDS_A_PIECE } from './shaping-times';
+export { APPLIANCE, TRAY } from './appliance-fields';
+export type { Appliance, Tray } from './appliance-fields';
+export { APPLIANCE_KINDS, applianceRecord } from './appliances';
+export type { ApplianceKind } from './appliances';
+export type { ApplianceRecord } from './appliance-record';
+export { asMeasured, measuredAnew, ownAppliance } from './own-appliance';
+export { PACK } from './pack-fields';
+export type { PackChoice } from './pack-fields';
+export type { Mixture } from './shape-record';
+export { SHAPES, SHAPE_METHODS, shapeRecord } from './shapes';
+export type {
+  Ball,
+  Cake,
+  CakePan,
+  Cube,
+  Cup,
+  CutterChoice,
+  Drop,
+  FrozenMould,
+  LogSlice,
+  Mat,
+  RollAndCut,
+  ScoreSlab,
+  ScrapUse,
+  Shape,
+  ShapeMethod,
+  Slice,
+} from './shapes';
+export { SCRAP_USES, THICKNESS_BY } from './shapes/roll-and-cut';
+export { STEPS, stepRecord } from './steps';
+export type { HeatStep, TimedStep } from './steps';
+export { BASE, SETPOINT_C, ROOM_RH_PCT } from './steps/step-fields';
+export { FREEZER_C, FRIDGE, chamberOf, freezeDryerOf, freezerOf, isChamber } from './surroundings';
+export { usualBase } from './usual-base';

@@ -1,46 +1,14 @@
-export { Assumptions } from './assumptions';
+export { BATCH, HEAT, LABEL, PREFERENCES, TARGET, WORTH } from './batch-fields';
 export { differences } from './differences';
 export type { Difference } from './differences';
-export { APPLIANCE_KINDS, LARGEST_FILE, PREFERENCES } from './document';
-export type {
-  Appliance,
-  ApplianceKind,
-  BatchDocument,
-  FixedAmount,
-  Heat,
-  HeatStep,
-  KitchenAir,
-  LabelWishes,
-  PackChoice,
-  Preference,
-  Recipe,
-  RecipeLine,
-  RecipeStep,
-  Scale,
-  Target,
-} from './document';
+export { LARGEST_FILE } from './document';
+export type { BatchDocument, Heat, LabelWishes, Preference, Scale, Target } from './document';
 export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
 export type { Edit, Path } from './edit';
+export { KITCHEN } from './kitchen-fields';
+export type { KitchenAir } from './kitchen-fields';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
-export { SCRAP_USES, SHAPE_METHODS, THICKNESS_BY } from './shapes';
-export type {
-  Ball,
-  Cake,
-  CakePan,
-  Cube,
-  Cup,
-  CutterChoice,
-  Drop,
-  FrozenMould,
-  LogSlice,
-  Mat,
-  RollAndCut,
-  ScoreSlab,
-  ScrapUse,
-  Shape,
-  ShapeMethod,
-  Slice,
-  Tray,
-} from './shapes';
+export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP, SCALES } from './recipe-fields';
+export type { FixedAmount, Recipe, RecipeLine, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';

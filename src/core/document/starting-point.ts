@@ -1,5 +1,5 @@
 import type { BatchDocument, Heat } from './document';
-import type { Shape } from './shapes';
+import type { Shape } from '../catalogue';
 import type { Method } from './methods';
 
 /** Shape and programme that a new recipe of a method starts from; every number is there to be changed. */

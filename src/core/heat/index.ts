@@ -1,5 +1,5 @@
-export { CHAMBERS, SUPPORTS, cooledTo, preheat, warmest } from './appliance';
-export type { Chamber, ChamberKind, SupportName } from './appliance';
+export { SUPPORTS, cooledTo, preheat, warmest } from './appliance';
+export type { Chamber, SupportName } from './appliance';
 export { COLOUR_STARTS, COLOUR_NAMES, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';

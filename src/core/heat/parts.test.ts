@@ -1,7 +1,8 @@
 /** The solver's parts, each against what it must do by itself. */
 import { describe, expect, it } from 'vitest';
+import { builtChamber } from '../../../tests/reference/chambers';
 import { buildActivityTable, laboratoryIsotherm } from '../sorption';
-import { CHAMBERS, FOOD_CLASSES, mixClasses, preheat } from '.';
+import { FOOD_CLASSES, mixClasses, preheat } from '.';
 import { Browning } from './browning';
 import { ChamberAir } from './chamber-air';
 import { cellShares, cellsFor } from './grid';
@@ -151,19 +152,19 @@ describe('the chamber', () => {
   });
   const nothing = { heat_W_per_m2: 0, conductance_W_per_m2_K: 0, evaporation_kg_per_m2_s: 0, transfer_kg_per_m2_s_Pa: 0 };
   it('reaches its setpoint and holds it', () => {
-    const air = new ChamberAir(CHAMBERS['static-oven'], ROOM, 0);
+    const air = new ChamberAir(builtChamber('static-oven'), ROOM, 0);
     for (let s = 0; s < 3600; s++) air.step(stage(180), 180, 1, nothing);
     expect(air.temperature_c).toBeCloseTo(180, 6);
     expect(air.heater_J).toBeGreaterThan(1e6);
   });
   it('never heats beyond its power', () => {
-    const air = new ChamberAir(CHAMBERS.dehydrator, ROOM, 0);
+    const air = new ChamberAir(builtChamber('dehydrator'), ROOM, 0);
     air.step(stage(70), 70, 10, nothing);
-    expect(air.heater_J).toBeLessThanOrEqual(CHAMBERS.dehydrator.heater_W * 10);
+    expect(air.heater_J).toBeLessThanOrEqual(builtChamber('dehydrator').heater_W * 10);
   });
   it('cools faster ajar, fastest open', () => {
     const after = (door: Stage['door']): number => {
-      const air = new ChamberAir(CHAMBERS['static-oven'], ROOM, 0);
+      const air = new ChamberAir(builtChamber('static-oven'), ROOM, 0);
       air.reset(180);
       for (let s = 0; s < 600; s++) air.step(stage('off', door), null, 1, nothing);
       return air.temperature_c;
@@ -172,15 +173,15 @@ describe('the chamber', () => {
     expect(after('open')).toBeLessThan(after('ajar'));
   });
   it('grows humid under a wet load, but never beyond saturation', () => {
-    const air = new ChamberAir(CHAMBERS['static-oven'], ROOM, 0.2);
+    const air = new ChamberAir(builtChamber('static-oven'), ROOM, 0.2);
     air.reset(90);
     for (let s = 0; s < 900; s++) air.step(stage(90), 90, 1, { ...nothing, evaporation_kg_per_m2_s: 5e-3 });
     expect(air.vapour_pa).toBeGreaterThan(20000);
     expect(air.vapour_pa).toBeLessThanOrEqual(0.951 * saturationPressure(air.temperature_c));
   });
   it('tells time and energy to heat up, or that it never will', () => {
-    expect(preheat(CHAMBERS['static-oven'], 180, 20).energy_J).toBeGreaterThan(10000 * 160);
-    expect(preheat(CHAMBERS.dehydrator, 400, 20).time_s).toBe(Infinity);
+    expect(preheat(builtChamber('static-oven'), 180, 20).energy_J).toBeGreaterThan(10000 * 160);
+    expect(preheat(builtChamber('dehydrator'), 400, 20).time_s).toBe(Infinity);
   });
 });
 

@@ -3,7 +3,7 @@ export type { Life, LifeMode, Product, Storage } from './life';
 export { lifeCurve } from './life-curve';
 export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift';
 export { NOTHING_GROWS_BELOW_AW, cleanLineMouldDays, mouldDays } from './mould';
-export { CLOSURES, PACKS, packOf } from './packs';
+export { CLOSURES, PACKS, STORES, packOf } from './packs';
 export type { Closure, OwnPack, PackOption, Store } from './packs';
 export { ABSORBERS_CC, absorberFor } from './absorber';
 export { freshlyPacked, goodUntil, movedTo, openedOn } from './stored';

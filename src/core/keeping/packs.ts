@@ -1,6 +1,7 @@
 export type PackOption =
   'open-bowl' | 'paper-bag' | 'zip-bag' | 'clip-jar' | 'tin' | 'metal-pouch' | 'foil-pouch' | 'foil-pouch-absorber';
-export type Store = 'room' | 'fridge' | 'freezer';
+export const STORES = ['room', 'fridge', 'freezer'] as const;
+export type Store = (typeof STORES)[number];
 
 /** How a pack lets water vapour through, and what it does for the fat. */
 export type Pack = {

@@ -1,5 +1,6 @@
 import { lifeGains, type LifeGain } from '../keeping';
-import type { BatchDocument, HeatStep } from '../document';
+import type { BatchDocument } from '../document';
+import { stepRecord } from '../catalogue';
 import { productOf, storageOf, predict, type Kitchen } from '../prediction';
 
 /** What buys life: a step of storing, or a while longer in the heat. */
@@ -8,7 +9,6 @@ export type KeepGain = Omit<LifeGain, 'step'> & { readonly step: Exclude<LifeGai
 /** How much longer the last stretch of heat is tried [min]; a freeze dryer is slow. */
 export const LONGER_MIN = 10;
 const LONGER_FREEZE_DRYING_MIN = 60;
-const DRIES: ReadonlySet<HeatStep['do']> = new Set(['hold', 'off', 'freeze-dry']);
 const LEAST_DAYS = 1;
 
 /**
@@ -35,7 +35,7 @@ export function keepGains(document: BatchDocument, kitchen: Kitchen, index: numb
 
 function heatLonger(document: BatchDocument, kitchen: Kitchen, index: number, now_days: number): KeepGain[] {
   const { steps } = document.heat;
-  const last = steps.findLastIndex((step) => DRIES.has(step.do));
+  const last = steps.findLastIndex((step) => stepRecord(step.do).dries);
   const step = steps[last];
   if (!step || !('minutes' in step)) return [];
   const minutes = step.minutes + (step.do === 'freeze-dry' ? LONGER_FREEZE_DRYING_MIN : LONGER_MIN);

@@ -1,6 +1,6 @@
 import { USUAL_LOST_SHARE, batchCost, handMinutes, type BatchCost, type CostFacts, type LostShare } from '../costing';
 import type { PackOption } from '../keeping';
-import { SECONDS_A_PIECE } from '../catalogue';
+import { shapeRecord } from '../catalogue';
 import type { BatchDocument } from '../document';
 import { visitsOf } from '../search';
 import type { Prediction } from '../prediction';
@@ -40,7 +40,7 @@ export function worthOf(document: BatchDocument, prediction: Prediction, costs: 
   const guess = handMinutes({
     lines: document.recipe.ingredients.length,
     pieces: out.pieces,
-    seconds_per_piece: SECONDS_A_PIECE[document.shape.method],
+    seconds_per_piece: shapeRecord(document.shape.method).seconds_per_piece,
     trays: out.trays,
     visits: visitsOf(document.heat).length,
     packs,

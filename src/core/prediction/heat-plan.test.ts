@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Chamber } from '../heat';
-import { Assumptions, type Heat, type HeatStep } from '../document';
+import { Assumptions } from '../fields';
+import { type Heat } from '../document';
+import { type HeatStep } from '../catalogue';
 import { planHeat, type HeatPlan } from '../programme';
 import { exposureOf, PLAIN, type ShapeYield } from '../yield';
 

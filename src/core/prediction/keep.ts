@@ -1,6 +1,6 @@
 import { absorberFor, lifeOf, packOf, type Life, type PackOption, type Product, type Storage, type Store } from '../keeping';
 import { tissueShare, type DoughLine } from '../pantry';
-import type { PackChoice } from '../document';
+import type { PackChoice } from '../catalogue';
 import type { Finish } from '../programme';
 import type { DoughMaterial, ShapeYield } from '../yield';
 import type { Keeps } from './prediction';

@@ -5,7 +5,8 @@ import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
 import { drawingOf } from './drawing';
 import { predict } from './predict';
-import { type BatchDocument, type HeatStep } from '../document';
+import { type BatchDocument } from '../document';
+import { type HeatStep } from '../catalogue';
 
 const example = (name: string): BatchDocument => JSON.parse(readFileSync(`examples/${name}.batch.json`, 'utf8')) as BatchDocument;
 const HILLBARS = example('hillbars');

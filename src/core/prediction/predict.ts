@@ -22,7 +22,8 @@ import {
   planHeat,
   type HeatPlan,
 } from '../programme';
-import type { BatchDocument, PackChoice } from '../document';
+import { RECIPE, type BatchDocument } from '../document';
+import type { PackChoice } from '../catalogue';
 import { keepsOf, productOf, spokenFor } from './keep';
 import {
   type DoughMaterial,
@@ -92,7 +93,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   const finish = finishOf(baked.value.end, baked.value.profiles.at(baked.value.end.row), baked.value.shares, dough, out.value);
   const packs = document.pack && document.pack.length > 0 ? document.pack : [USUAL_PACK];
   if (packs[0] === USUAL_PACK) assumed.note('pack = clip-jar at room');
-  const rest_min = assumed.or(document.recipe.rest_minutes, 'recipe.rest_minutes', 10);
+  const rest_min = assumed.from(RECIPE.fields, document.recipe, 'recipe')('rest_minutes');
   const parts = {
     lines,
     planned,

@@ -2,7 +2,7 @@ import type { Caution } from '../cautions';
 import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
 import type { Blame } from './uncertain-inputs';
-import type { ApplianceKind } from '../document';
+import type { ApplianceKind } from '../catalogue';
 import type { RawPart, Reached } from '../programme';
 import type { LifeMode, PackOption, Store } from '../keeping';
 

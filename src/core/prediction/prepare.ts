@@ -3,7 +3,8 @@ import type { PriceList } from '../costing';
 import { scaleComposition, type DoughLine, type Measuring, type Pantry } from '../pantry';
 import { isVolumeUnit, type CupFill } from '../quantities';
 import type { LayoutProgress } from '../shaping';
-import { Assumptions, type BatchDocument } from '../document';
+import { Assumptions } from '../fields';
+import { type BatchDocument } from '../document';
 import { shelvesOf } from '../programme';
 import {
   doughMaterial,

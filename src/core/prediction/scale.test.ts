@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mix } from '../../../tests/reference/shipped';
-import { Assumptions, type Scale, type Shape } from '../document';
+import { Assumptions } from '../fields';
+import { type Scale } from '../document';
+import { type Shape } from '../catalogue';
 import { leftOvers, scaleFactor, type ScaleBasis, planShape, roughYield, type ShapePlan } from '../yield';
 
 const SUBSTANCE = { g_per_ml: 1.15, rise: 1.1 };

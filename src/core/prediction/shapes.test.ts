@@ -5,7 +5,8 @@ import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
 import { predict, type Worked } from './predict';
 import { primeCache, searchLayout, type Found } from './prepare';
-import { type BatchDocument, type Shape } from '../document';
+import { type BatchDocument } from '../document';
+import { type Shape } from '../catalogue';
 import { drawingOf } from './drawing';
 
 type Ingredients = ReadonlyArray<readonly [string, number]>;

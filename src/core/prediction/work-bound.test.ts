@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
-import type { BatchDocument, HeatStep } from '../document';
+import type { BatchDocument } from '../document';
+import type { HeatStep } from '../catalogue';
 import { predict } from './predict';
 
 const HILLBARS = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;

@@ -1,13 +1,9 @@
 import { fail, type Failure } from '../failure';
-import type { ApplianceKind, Heat, HeatStep } from '../document';
-import { stepsIn } from '../catalogue';
+import { applianceRecord, isChamber, type ApplianceKind, type HeatStep } from '../catalogue';
+import type { Heat } from '../document';
 
 const WORDS: Partial<Record<HeatStep['do'], string>> = {
   'freeze-dry': 'Only a freeze dryer freeze-dries. Choose it as the appliance, or move the pieces into it first.',
-};
-const NAMES: Partial<Record<ApplianceKind, string>> = {
-  freezer: 'A freezer only freezes.',
-  'freeze-dryer': 'A freeze dryer freezes, dries and lets cool.',
 };
 
 /** What cannot be done, and where it stands; null when the programme can be worked. */
@@ -16,22 +12,19 @@ export function wrongStep({ appliance, base, steps }: Heat): (Failure & { readon
   let frozen = false;
   const wrong = (index: number, message: string): Failure & { readonly ok: false } =>
     fail('BAD_VALUE', message, `heat.steps[${index}].do`);
-  if (kind === 'contact-grill' && base !== undefined && base !== 'plates')
-    return fail(
-      'BAD_VALUE',
-      'Between the plates of a grill lies nothing else. Leave the base out, or say "plates".',
-      'heat.base',
-    );
+  const { nothingElse, base: own } = applianceRecord(kind);
+  if (nothingElse !== null && base !== undefined && base !== own) return fail('BAD_VALUE', nothingElse, 'heat.base');
   for (const [index, step] of steps.entries()) {
-    if (!stepsIn(kind).includes(step.do))
+    if (!applianceRecord(kind).does.includes(step.do))
       return wrong(
         index,
-        WORDS[step.do] ?? `${NAMES[kind] ?? `"${kind}" cannot do that.`} Take out "${step.do}", or choose another appliance.`,
+        WORDS[step.do] ??
+          `${applianceRecord(kind).onlyDoes ?? `"${kind}" cannot do that.`} Take out "${step.do}", or choose another appliance.`,
       );
     if (step.do === 'move') {
       if (!step.appliance && !step.base) return wrong(index, 'A move needs a place: name an appliance, a base, or both.');
       kind = step.appliance?.kind ?? kind;
-      if (frozen && kind !== 'freeze-dryer' && kind !== 'freezer')
+      if (frozen && isChamber(kind))
         return wrong(index, 'Thawing is not simulated: what was frozen can only go into a freeze dryer or stay in the freezer.');
     } else if (frozen && step.do !== 'freeze' && step.do !== 'freeze-dry')
       return wrong(index, `Thawing is not simulated. Put "${step.do}" before the freezing, or take it out.`);

@@ -1,5 +1,6 @@
 import type { CautionContext } from '../cautions';
 import { warmest, type Stage } from '../heat';
+import { applianceRecord } from '../catalogue';
 import type { Composition } from '../pantry';
 import type { Bake } from './bake';
 import type { HeatPlan } from './heat-plan';
@@ -13,7 +14,7 @@ export function heatCautions(
   { frames }: Bake,
   composition: Composition,
 ): Pick<CautionContext, 'dehydrator' | 'heatedAfter' | 'freezeDry' | 'asked_c' | 'warmest_c'> {
-  const drier = heat.legs.findIndex(({ kind }) => kind === 'dehydrator');
+  const drier = heat.legs.findIndex(({ kind }) => applianceRecord(kind).drier);
   const after = heat.legs[drier + 1]?.firstStage ?? Infinity;
   return {
     dehydrator: drier >= 0,

@@ -1,6 +1,8 @@
 import { fail, succeed, type Result } from '../failure';
 import { pressureAt, type Room, type Stage, type Surroundings } from '../heat';
-import type { Assumptions, Heat, KitchenAir, ShapeMethod } from '../document';
+import type { Assumptions } from '../fields';
+import { KITCHEN, type Heat, type KitchenAir } from '../document';
+import type { ShapeMethod } from '../catalogue';
 import type { ShapeYield } from '../yield';
 import { wrongStep } from './check-steps';
 import { stagesOf, type Leg } from './stages';
@@ -32,8 +34,9 @@ export function planHeat(
 ): Result<HeatPlan> {
   const wrong = wrongStep(heat);
   if (wrong) return wrong;
-  const room_c = assumed.or(kitchen?.room_c, 'kitchen.room_c', 20);
-  const room_rh = assumed.or(kitchen?.room_rh_pct, 'kitchen.room_rh_pct', 50) / 100;
+  const take = assumed.from(KITCHEN.fields, kitchen, 'kitchen');
+  const room_c = take('room_c');
+  const room_rh = take('room_rh_pct') / 100;
   const programme = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
   const { stageMinutes, legs } = programme;
   const [{ surroundings }] = legs;
@@ -43,7 +46,7 @@ export function planHeat(
     room: {
       temperature_c: room_c,
       relativeHumidity: room_rh,
-      pressure_pa: pressureAt(assumed.or(kitchen?.altitude_m, 'kitchen.altitude_m', 0)),
+      pressure_pa: pressureAt(take('altitude_m')),
     },
     ...programme,
     surroundings,

@@ -2,7 +2,8 @@ import { CORE_TARGET_C } from '../cautions';
 import { COLOUR_STARTS } from '../heat';
 import { criticalAw } from '../texture';
 import { FROZEN_C } from './finish';
-import type { DoughMaterial, Mixture } from '../yield';
+import type { DoughMaterial } from '../yield';
+import type { Mixture } from '../catalogue';
 import type { CoursePoint } from './course';
 import type { HeatPlan } from './heat-plan';
 

@@ -1,7 +1,19 @@
 import { SUPPORTS, type PieceEvent, type Stage, type SupportName, type Surroundings } from '../heat';
-import type { Assumptions, Heat, HeatStep, ShapeMethod } from '../document';
+import type { Assumptions } from '../fields';
+import type { Heat } from '../document';
+import {
+  type HeatStep,
+  type ShapeMethod,
+  FREEZER_C,
+  FRIDGE,
+  freezeDryerOf,
+  freezerOf,
+  isChamber,
+  usualBase,
+  STEPS,
+  applianceRecord,
+} from '../catalogue';
 import type { ShapeYield } from '../yield';
-import { FREEZER_C, FRIDGE, freezeDryerOf, freezerOf, isChamber, usualBase } from '../catalogue';
 import { standIn, type Standing } from './standing';
 
 /** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
@@ -102,7 +114,7 @@ class Builder {
         return this.add(minutes, set, { support: step.on === 'tray' ? this.base : 'wire-rack' });
       }
       case 'chill':
-        return this.add(minutes, { ...FRIDGE, air_c: this.assumed.or(step.fridge_c, `${path}.fridge_c`, FRIDGE.air_c) }, {});
+        return this.add(minutes, { ...FRIDGE, air_c: this.assumed.from(STEPS.chill.fields, step, path)('fridge_c') }, {});
       case 'freeze':
         this.freeze(this.assumed.or(step.freezer_c, 'heat.steps.freezer_c', FREEZER_C));
         return this.add(minutes, 'off', {});
@@ -115,7 +127,7 @@ class Builder {
   private isPreheated(step: Extract<HeatStep, { do: 'hold' }>, path: string): boolean {
     if (!this.first) return step.preheated ?? false;
     // What is moved on into a dryer warms up with it; an oven is waited for.
-    const waits = this.legs.length === 1 || this.leg.kind !== 'dehydrator';
+    const waits = this.legs.length === 1 || applianceRecord(this.leg.kind).waitedFor;
     return this.assumed.or(step.preheated, `${path}.preheated`, waits);
   }
 

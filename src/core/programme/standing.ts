@@ -1,7 +1,7 @@
 import type { Surroundings } from '../heat';
-import type { Assumptions, Appliance, ApplianceKind } from '../document';
+import type { Assumptions } from '../fields';
+import { type Appliance, type ApplianceKind, FREEZER_C, APPLIANCE, applianceRecord, chamberOf, freezerOf } from '../catalogue';
 import type { ShapeYield } from '../yield';
-import { FREEZER_C, FREEZE_DRYER, USUAL_SHELVES, chamberOf, freezerOf, isChamber } from '../catalogue';
 
 /** The batch standing in one appliance: how much of it at once, and how the appliance works. */
 export type Standing = {
@@ -22,7 +22,7 @@ export type Standing = {
 
 /** Trays that an appliance takes at once. */
 export const shelvesOf = (appliance: Appliance | undefined): number =>
-  appliance?.shelves ?? USUAL_SHELVES[appliance?.kind ?? 'static-oven'];
+  appliance?.shelves ?? applianceRecord(appliance?.kind ?? 'static-oven').shelves;
 
 /** Stands a batch in an appliance; `path` is where the appliance is written. */
 export function standIn(
@@ -32,16 +32,17 @@ export function standIn(
   room_c: number,
   assumed: Assumptions,
 ): Standing {
-  const kind = assumed.or(appliance?.kind, `${path}.kind`, 'static-oven');
+  const take = assumed.from(APPLIANCE.fields, appliance, path);
+  const kind = take('kind');
   const load = loadOf(appliance, kind, path, out, assumed);
   return {
     kind,
     surroundings: surroundingsOf(appliance ?? {}, kind, load, room_c),
-    offset_c: assumed.or(appliance?.thermostat_offset_c, `${path}.thermostat_offset_c`, 0),
+    offset_c: take('thermostat_offset_c'),
     offsetKnown: appliance?.thermostat_offset_c !== undefined,
-    pace: assumed.or(appliance?.pace, `${path}.pace`, 1),
+    pace: take('pace'),
     ...load,
-    between_min: kind === 'freeze-dryer' ? (appliance?.defrost_minutes ?? FREEZE_DRYER.defrost_minutes) : 0,
+    between_min: kind === 'freeze-dryer' ? (appliance?.defrost_minutes ?? APPLIANCE.fields.defrost_minutes.default) : 0,
   };
 }
 
@@ -55,8 +56,8 @@ function surroundingsOf(
 ): Surroundings | null {
   const load_kg = load_g / 1000;
   if (kind === 'freezer') return freezerOf(FREEZER_C, load_kg);
-  if (!isChamber(kind)) return null;
-  return { kind: 'chamber', chamber: chamberOf(kind, appliance, traysIn, room_c), load_kg };
+  const chamber = chamberOf(kind, appliance, traysIn, room_c);
+  return chamber && { kind: 'chamber', chamber, load_kg };
 }
 
 /** No more go in than stand in it, and no more than there are. */
@@ -70,7 +71,7 @@ function loadOf(
   const all_g = out.pieces * out.piece_g;
   const given_g = appliance?.load_g;
   // A freeze dryer's own trays take so much, however the pieces lie elsewhere.
-  const ownTray_g = kind === 'freeze-dryer' ? assumed.or(appliance?.tray_g, `${path}.tray_g`, FREEZE_DRYER.tray_g) : null;
+  const ownTray_g = kind === 'freeze-dryer' ? assumed.from(APPLIANCE.fields, appliance, path)('tray_g') : null;
   const perTray_g = Math.min(all_g, ownTray_g ?? out.perTray * out.piece_g);
   if (given_g !== undefined)
     return {

@@ -1,4 +1,5 @@
-import type { Appliance, ApplianceKind, Heat, HeatStep, Path } from '../document';
+import type { Appliance, ApplianceKind, HeatStep } from '../catalogue';
+import type { Heat, Path } from '../document';
 
 /** Minutes that a programme has its pieces in no appliance: on the rack, or in the fridge. */
 export type Outside = Extract<HeatStep, { do: 'cool' | 'chill' }>;

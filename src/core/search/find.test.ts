@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { predict } from '../prediction';
-import type { Appliance, BatchDocument, Target } from '../document';
+import type { Appliance } from '../catalogue';
+import type { BatchDocument, Target } from '../document';
 import { findProgrammes } from './find';
 import type { Candidate, FoundProgrammes } from './found';
 

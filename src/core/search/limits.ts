@@ -1,4 +1,5 @@
-import type { Heat, HeatStep, Target } from '../document';
+import type { Heat, Target } from '../document';
+import { stepRecord, type HeatStep } from '../catalogue';
 import type { Obstacle } from './found';
 
 /** A moment at which somebody must be there, on the programme's clock [min]. */
@@ -19,7 +20,7 @@ export function visitsOf({ steps }: Heat): Visit[] {
   return visits;
 }
 
-const canWait = ({ do: kind }: HeatStep): boolean => kind === 'off' || kind === 'cool' || kind === 'chill' || kind === 'freeze';
+const canWait = ({ do: name }: HeatStep): boolean => stepRecord(name).mayWait;
 
 /** Minutes until the first appliance is free again. */
 export function ovenMinutes({ steps }: Heat): number {

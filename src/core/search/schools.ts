@@ -1,4 +1,5 @@
-import type { Appliance, ApplianceKind, BatchDocument, Heat, HeatStep, Target } from '../document';
+import { applianceRecord, type Appliance, type ApplianceKind, type HeatStep } from '../catalogue';
+import type { BatchDocument, Heat, Target } from '../document';
 import type { School } from './found';
 
 /** A programme whose last stretch is as long as it needs: everything before it is fixed. */
@@ -8,17 +9,6 @@ export type Draft = {
   /** Longest that the last stretch is tried [min]. */ readonly most_min: number;
 };
 
-/** Setpoints that appliances can be asked to hold, when the baker has not said [°C]. Source: usual household kit. */
-const DIAL_C: Partial<Record<ApplianceKind, readonly [number, number]>> = {
-  'static-oven': [60, 230],
-  'fan-oven': [50, 220],
-  'small-oven': [90, 220],
-  // Below its lowest mark a burner cannot hold a flame.
-  'gas-oven': [110, 230],
-  dehydrator: [35, 75],
-  'contact-grill': [140, 220],
-  'air-fryer': [80, 200],
-};
 const BAKES_C = [140, 150, 160, 170, 180, 190, 200, 210];
 const HOT_C = [160, 170, 180, 190];
 const LOW_C = [90, 100, 110, 120, 130];
@@ -31,7 +21,7 @@ const A_NIGHT_MIN = 720;
 
 /** Setpoints of a list that the dial holds. */
 function within(setpoints: readonly number[], { kind }: { kind: ApplianceKind }, target: Target): number[] {
-  const [low, high] = DIAL_C[kind] ?? [0, 0];
+  const [low, high] = applianceRecord(kind).dial_c ?? [0, 0];
   return setpoints.filter(
     (c) => c >= Math.max(low, target.setpoint_min_c ?? low) && c <= Math.min(high, target.setpoint_max_c ?? high),
   );
@@ -49,7 +39,7 @@ export type Setting = {
 
 export function settingOf(document: BatchDocument): Setting {
   const target = document.target ?? {};
-  const drier = target.also?.find(({ kind }) => kind === 'dehydrator') ?? null;
+  const drier = target.also?.find(({ kind }) => kind !== undefined && applianceRecord(kind).drier) ?? null;
   return { document, target, kind: document.heat.appliance?.kind ?? 'static-oven', drier };
 }
 
@@ -58,7 +48,7 @@ const heatOf = ({ document: { heat } }: Setting, steps: readonly HeatStep[]): He
 /** Drafts of one stretch at one setpoint. */
 export function singles(setting: Setting): Draft[] {
   const { kind, target } = setting;
-  if (kind === 'dehydrator')
+  if (applianceRecord(kind).drier)
     return within(DRYING_C, { kind }, target).map((c) => ({
       school: 'low-and-long',
       heat: heatOf(setting, [hold(c, A_DAY_MIN)]),
@@ -79,7 +69,7 @@ export function singles(setting: Setting): Draft[] {
 
 /** The hot first stages of the schools that have two, by setpoint: to be cut where their colour says. */
 export const firstStages = ({ kind, target }: Setting): number[] =>
-  kind === 'dehydrator' ? [] : within(HOT_C, { kind }, target);
+  applianceRecord(kind).drier ? [] : within(HOT_C, { kind }, target);
 
 /** Minutes at which a hot stage is ended: when it has taken these shares of the colour, and the middle is hot. */
 export function hotMinutes(
@@ -104,14 +94,14 @@ export function seconds(setting: Setting, hot_c: number, hot_min: number): Draft
     heat: heatOf(setting, [first, hold(c, A_NIGHT_MIN)]),
     most_min: A_NIGHT_MIN,
   }));
-  if (kind !== 'contact-grill')
+  if (applianceRecord(kind).nothingElse === null)
     drafts.push({
       school: 'oven-off',
       heat: heatOf(setting, [first, { do: 'off', minutes: A_NIGHT_MIN }]),
       most_min: A_NIGHT_MIN,
     });
   if (drier)
-    for (const c of within(DRYING_C, { kind: 'dehydrator' }, { ...target, setpoint_min_c: 0, setpoint_max_c: 300 }))
+    for (const c of within(DRYING_C, { kind: drier.kind ?? 'dehydrator' }, { ...target, setpoint_min_c: 0, setpoint_max_c: 300 }))
       drafts.push({
         school: 'dryer-second',
         heat: heatOf(setting, [first, { do: 'move', appliance: drier }, hold(c, A_DAY_MIN)]),

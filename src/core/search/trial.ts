@@ -1,5 +1,6 @@
 import { COARSE, simulate } from '../heat';
-import { Assumptions, type BatchDocument, type Heat } from '../document';
+import { Assumptions } from '../fields';
+import { type BatchDocument, type Heat } from '../document';
 import { finishOf, clockMinute, simulationOf, isCleanAt, planHeat } from '../programme';
 import { BAKED_FROM_C, type DoughMaterial } from '../yield';
 import type { Worked } from '../prediction';

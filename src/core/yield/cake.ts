@@ -1,6 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { borderOf, frostingOf, layerCake, panArea, panWall, USUAL_PANS, type Pan, type PanShape } from '../shaping';
-import type { Assumptions, Cake, CakePan } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type Cake, type CakePan } from '../catalogue';
 import { PLAIN, type ShapeYield } from './shape-yield';
 
 export type CakeShapePlan = {
@@ -19,11 +20,15 @@ export type CakeShapePlan = {
   readonly border: { readonly biscuit_mm: number; readonly gap_mm: number } | null;
 };
 
+const FIELDS = SHAPES.cake.fields;
+const { biscuit_mm, gap_mm } = FIELDS.border.fields;
+const USUAL_BORDER = { biscuit_mm: biscuit_mm.default, gap_mm: gap_mm.default } as const;
+
 /** Shapes whose length is not their width. */
 const LONG: ReadonlySet<PanShape> = new Set(['rectangle', 'loaf', 'bone']);
 
 export function planPan(given: CakePan = {}, assumed: Assumptions): Result<Pan> {
-  const shape = assumed.or(given.shape, 'shape.pan.shape', 'round');
+  const shape = assumed.from(FIELDS.pan.fields, given, 'shape.pan')('shape');
   const usual = USUAL_PANS[shape];
   const width_mm = assumed.or(given.width_mm, 'shape.pan.width_mm', usual.width_mm);
   const pan: Pan = {
@@ -41,22 +46,24 @@ export function planPan(given: CakePan = {}, assumed: Assumptions): Result<Pan> 
 export function planCake(shape: Cake, assumed: Assumptions): Result<CakeShapePlan> {
   const pan = planPan(shape.pan, assumed);
   if (!pan.ok) return pan;
-  const layers = assumed.or(shape.layers, 'shape.layers', 2);
-  const { frosting = {}, border } = shape;
+  const take = assumed.from(FIELDS, shape, 'shape');
+  const layers = take('layers');
+  const { border } = shape;
+  const coat = assumed.from(FIELDS.frosting.fields, shape.frosting, 'shape.frosting');
   return succeed({
     method: shape.method,
     pan: pan.value,
     layers,
-    layersPerPan: Math.min(layers, assumed.or(shape.layers_per_pan, 'shape.layers_per_pan', 1)),
-    trim_mm: assumed.or(shape.trim_mm, 'shape.trim_mm', 0),
-    level_mm: assumed.or(shape.level_mm, 'shape.level_mm', 3),
-    portions: assumed.or(shape.portions, 'shape.portions', 8),
-    between_mm: assumed.or(frosting.between_mm, 'shape.frosting.between_mm', 4),
-    crumb_mm: assumed.or(frosting.crumb_mm, 'shape.frosting.crumb_mm', 1),
-    coat_mm: assumed.or(frosting.coat_mm, 'shape.frosting.coat_mm', 3),
-    piping_g: assumed.or(frosting.piping_g, 'shape.frosting.piping_g', 0),
-    tub_g: assumed.or(frosting.tub_g, 'shape.frosting.tub_g', 200),
-    border: border ? { biscuit_mm: border.biscuit_mm ?? 25, gap_mm: border.gap_mm ?? 3 } : null,
+    layersPerPan: Math.min(layers, take('layers_per_pan')),
+    trim_mm: take('trim_mm'),
+    level_mm: take('level_mm'),
+    portions: take('portions'),
+    between_mm: coat('between_mm'),
+    crumb_mm: coat('crumb_mm'),
+    coat_mm: coat('coat_mm'),
+    piping_g: coat('piping_g'),
+    tub_g: coat('tub_g'),
+    border: border ? { ...USUAL_BORDER, ...border } : null,
   });
 }
 

@@ -1,6 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { filledMass, leftOverUses, wholePortions } from '../shaping';
-import type { Assumptions, Cup, FrozenMould, Mat } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type Cup, type FrozenMould, type Mat } from '../catalogue';
 import { PLAIN, type Body, type ShapeYield } from './shape-yield';
 
 /** Hollows that are filled with a batter: a mat's cavities, muffin cups, moulds for the freezer. */
@@ -15,33 +16,29 @@ export type HollowsPlan = {
   readonly owned: number;
 };
 
-const USUAL = {
-  mat: { ml: 2, cavities: 80, height_mm: 12, owned: 2 },
-  'frozen-mould': { ml: 15, cavities: 15, height_mm: 20, owned: 2 },
-} as const;
-
 export function planHollows(shape: Mat | FrozenMould, assumed: Assumptions): HollowsPlan {
-  const usual = USUAL[shape.method];
-  const fill = assumed.or(shape.fill_fraction, 'shape.fill_fraction', 1);
+  const take = assumed.from(SHAPES[shape.method].fields, shape, 'shape');
+  const fill = take('fill_fraction');
   return {
     method: shape.method,
-    hollow_ml: assumed.or(shape.cavity_ml, 'shape.cavity_ml', usual.ml),
+    hollow_ml: take('cavity_ml'),
     fill,
-    depth_mm: fill * assumed.or(shape.height_mm, 'shape.height_mm', usual.height_mm),
-    hollows: assumed.or(shape.cavities, 'shape.cavities', usual.cavities),
-    owned: assumed.or(shape.owned, 'shape.owned', usual.owned),
+    depth_mm: fill * take('height_mm'),
+    hollows: take('cavities'),
+    owned: take('owned'),
   };
 }
 
 export function planCup(shape: Cup, assumed: Assumptions): HollowsPlan {
-  const fill = assumed.or(shape.fill_fraction, 'shape.fill_fraction', 0.67);
+  const take = assumed.from(SHAPES.cup.fields, shape, 'shape');
+  const fill = take('fill_fraction');
   return {
     method: shape.method,
-    hollow_ml: assumed.or(shape.cup_ml, 'shape.cup_ml', 45),
+    hollow_ml: take('cup_ml'),
     fill,
-    depth_mm: fill * assumed.or(shape.height_mm, 'shape.height_mm', 30),
-    hollows: assumed.or(shape.cups, 'shape.cups', 12),
-    owned: assumed.or(shape.owned, 'shape.owned', 1),
+    depth_mm: fill * take('height_mm'),
+    hollows: take('cups'),
+    owned: take('owned'),
   };
 }
 

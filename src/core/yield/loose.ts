@@ -1,6 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { ballMass, evenPortions, leftOverUses, rollUp, sliceLogs, wholePortions, type LogYield, type RollUp } from '../shaping';
-import type { Assumptions, Ball, Drop, LogSlice } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type Ball, type Drop, type LogSlice } from '../catalogue';
 import { exposureOf } from './exposure';
 import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
 import { PLAIN, type Shaped, type ShapeYield } from './shape-yield';
@@ -17,28 +18,40 @@ export type LogShapePlan = TrayPlan & {
   readonly rollUp_mm: number | null;
 };
 
-export const planDrop = (shape: Drop, assumed: Assumptions): DropPlan => ({
-  method: shape.method,
-  piece_g: assumed.or(shape.piece_g, 'shape.piece_g', 18),
-  height_mm: assumed.or(shape.height_mm, 'shape.height_mm', 12),
-  ...planTray(shape, assumed, 20),
-});
+export function planDrop(shape: Drop, assumed: Assumptions): DropPlan {
+  const { fields } = SHAPES.drop;
+  const take = assumed.from(fields, shape, 'shape');
+  return {
+    method: shape.method,
+    piece_g: take('piece_g'),
+    height_mm: take('height_mm'),
+    ...planTray(shape, assumed, fields.tray_gap_mm),
+  };
+}
 
-export const planBall = (shape: Ball, assumed: Assumptions): BallPlan => ({
-  method: shape.method,
-  diameter_mm: assumed.or(shape.diameter_mm, 'shape.diameter_mm', 22),
-  ...planTray(shape, assumed, 10),
-});
+export function planBall(shape: Ball, assumed: Assumptions): BallPlan {
+  const { fields } = SHAPES.ball;
+  const take = assumed.from(fields, shape, 'shape');
+  return {
+    method: shape.method,
+    diameter_mm: take('diameter_mm'),
+    ...planTray(shape, assumed, fields.tray_gap_mm),
+  };
+}
 
-export const planLog = (shape: LogSlice, assumed: Assumptions): LogShapePlan => ({
-  method: shape.method,
-  logDiameter_mm: assumed.or(shape.log_diameter_mm, 'shape.log_diameter_mm', 40),
-  slice_mm: assumed.or(shape.slice_mm, 'shape.slice_mm', 8),
-  end_mm: assumed.or(shape.end_mm, 'shape.end_mm', 0),
-  longestLog_mm: assumed.or(shape.log_length_mm, 'shape.log_length_mm', 300),
-  rollUp_mm: shape.roll_up_mm ?? null,
-  ...planTray(shape, assumed, 8),
-});
+export function planLog(shape: LogSlice, assumed: Assumptions): LogShapePlan {
+  const { fields } = SHAPES['log-slice'];
+  const take = assumed.from(fields, shape, 'shape');
+  return {
+    method: shape.method,
+    logDiameter_mm: take('log_diameter_mm'),
+    slice_mm: take('slice_mm'),
+    end_mm: take('end_mm'),
+    longestLog_mm: take('log_length_mm'),
+    rollUp_mm: shape.roll_up_mm ?? null,
+    ...planTray(shape, assumed, fields.tray_gap_mm),
+  };
+}
 
 type Round = {
   readonly pieces: number;

@@ -1,34 +1,37 @@
 import { fail, succeed, type Result } from '../failure';
 import { layOut, makeCutter, type Cutter } from '../shaping';
-import type { Assumptions, BatchDocument, Shape, ShapeMethod, Tray } from '../document';
+import type { Assumptions, NumberField } from '../fields';
+import type { BatchDocument } from '../document';
+import { TRAY, shapeRecord, type Shape, type Tray } from '../catalogue';
 import type { TrayPicture } from './shape-yield';
 
 /** A tray and how far apart pieces lie on it [mm]. */
 export type TrayPlan = { readonly trayWidth_mm: number; readonly trayDepth_mm: number; readonly trayGap_mm: number };
 
-/** A household oven's tray [mm]. Source: usual household kit. */
-export const USUAL_TRAY = { width_mm: 400, depth_mm: 300 } as const;
-
-const LIE_ON_TRAYS: ReadonlySet<ShapeMethod> = new Set(['roll-and-cut', 'drop', 'ball', 'log-slice', 'slice', 'cube']);
+/** A household oven's tray [mm]. */
+export const USUAL_TRAY = { width_mm: TRAY.fields.width_mm.default, depth_mm: TRAY.fields.depth_mm.default } as const;
 
 /** The shape with the tray that its pieces lie on: its own, or else the appliance's. */
 export function onItsTray({ shape, heat: { appliance } }: Pick<BatchDocument, 'shape' | 'heat'>): Shape {
-  if (!appliance?.tray || !LIE_ON_TRAYS.has(shape.method)) return shape;
+  if (!appliance?.tray || !shapeRecord(shape.method).looseOnTray) return shape;
   return { ...shape, tray: { ...appliance.tray, ...('tray' in shape ? shape.tray : {}) } } as Shape;
 }
 
 /** Free margin along a tray's rim [mm]. Source: ours. */
 export const TRAY_MARGIN_MM = 10;
 
-export const planTray = (
+export function planTray(
   shape: { readonly tray?: Tray; readonly tray_gap_mm?: number },
   assumed: Assumptions,
-  gap_mm: number,
-): TrayPlan => ({
-  trayWidth_mm: assumed.or(shape.tray?.width_mm, 'shape.tray.width_mm', USUAL_TRAY.width_mm),
-  trayDepth_mm: assumed.or(shape.tray?.depth_mm, 'shape.tray.depth_mm', USUAL_TRAY.depth_mm),
-  trayGap_mm: assumed.or(shape.tray_gap_mm, 'shape.tray_gap_mm', gap_mm),
-});
+  tray_gap_mm: NumberField & { readonly default: number },
+): TrayPlan {
+  const take = assumed.from(TRAY.fields, shape.tray, 'shape.tray');
+  return {
+    trayWidth_mm: take('width_mm'),
+    trayDepth_mm: take('depth_mm'),
+    trayGap_mm: assumed.from({ tray_gap_mm }, shape, 'shape')('tray_gap_mm'),
+  };
+}
 
 /** Pieces of an outline on one tray, in rows as a hand lays them. `hole_mm` is only drawn. */
 export function layOnTray(piece: Cutter, tray: TrayPlan, hole_mm = 0): Result<TrayPicture> {

@@ -10,7 +10,8 @@ import {
   type LayoutLevel,
   type LayoutProgress,
 } from '../shaping';
-import type { Assumptions, CutterChoice, RollAndCut, ScrapUse } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type CutterChoice, type RollAndCut, type ScrapUse } from '../catalogue';
 import { exposureOf } from './exposure';
 import { layOnTray, planTray, type TrayPlan } from './on-tray';
 import type { ShapeYield } from './shape-yield';
@@ -31,6 +32,8 @@ export type RolledPlan = TrayPlan & {
   readonly scraps: ScrapUse;
 };
 
+const FIELDS = SHAPES['roll-and-cut'].fields;
+
 /** Gap that hands leave between cut-outs until a kitchen knows its own [mm]. Source: ours. */
 const USUAL_GAP_MM = 4.5;
 
@@ -38,24 +41,24 @@ const USUAL_GAP_MM = 4.5;
 export function planRolled(shape: RollAndCut, assumed: Assumptions, handGap_mm = USUAL_GAP_MM): Result<RolledPlan> {
   const cutter = cutterOf(shape.cutter, 'cutter', 50, assumed);
   if (!cutter.ok) return at(cutter, 'shape');
-  const level = assumed.or(shape.layout, 'shape.layout', 'hand');
   const mini = shape.mini ? cutterOf(shape.mini, 'mini', 20, assumed) : null;
   if (mini && !mini.ok) return at(mini, 'shape');
+  const take = assumed.from(FIELDS, shape, 'shape');
   const plan: RolledPlan = {
     method: shape.method,
-    thickness_mm: assumed.or(shape.thickness_mm, 'shape.thickness_mm', 6),
-    byGuides: assumed.or(shape.thickness_by, 'shape.thickness_by', 'hand') === 'guides',
+    thickness_mm: take('thickness_mm'),
+    byGuides: take('thickness_by') === 'guides',
     cutter: cutter.value,
     mini: mini?.value ?? null,
-    level,
+    level: take('layout'),
     gap_mm: assumed.or(shape.gap_mm, 'shape.gap_mm', handGap_mm),
-    edge_mm: assumed.or(shape.edge_mm, 'shape.edge_mm', 8),
-    sheetWidth_mm: assumed.or(shape.sheet_width_mm, 'shape.sheet_width_mm', 380),
-    sheetLength_mm: assumed.or(shape.sheet_length_mm, 'shape.sheet_length_mm', 520),
+    edge_mm: take('edge_mm'),
+    sheetWidth_mm: take('sheet_width_mm'),
+    sheetLength_mm: take('sheet_length_mm'),
     rollWidth_mm: shape.roll_width_mm ?? null,
-    mostRerolls: assumed.or(shape.rerolls_max, 'shape.rerolls_max', 4),
-    scraps: assumed.or(shape.scraps, 'shape.scraps', 'press'),
-    ...planTray(shape, assumed, 5),
+    mostRerolls: take('rerolls_max'),
+    scraps: take('scraps'),
+    ...planTray(shape, assumed, FIELDS.tray_gap_mm),
   };
   return layoutWork(plan) > MOST_LAYOUT_WORK ? tooManyPieces(plan) : succeed(plan);
 }
@@ -83,7 +86,7 @@ function cutterOf(
   const length_mm = assumed.or(choice?.length_mm, `shape.${key}.length_mm`, usual_mm);
   const made =
     choice?.svg_path === undefined
-      ? makeCutter(assumed.or(choice?.outline, `shape.${key}.outline`, 'circle'), length_mm, choice?.width_mm)
+      ? makeCutter(assumed.from(FIELDS.cutter.fields, choice, `shape.${key}`)('outline'), length_mm, choice?.width_mm)
       : makeOwnCutter(choice.svg_path, length_mm, choice.width_mm);
   if (!made.ok) return { ...made, path: made.path.replace(/^cutter/, key) };
   if (choice?.width_mm === undefined) assumed.note(`shape.${key}.width_mm = ${made.value.width_mm.toFixed(1)}`);

@@ -1,8 +1,9 @@
 import { succeed, type Result } from '../failure';
 import { runOut } from '../quantities';
 import type { LayoutProgress } from '../shaping';
-import type { Assumptions, KitchenAir, Shape, ShapeMethod } from '../document';
-import type { Mixture } from './dough-material';
+import type { Assumptions } from '../fields';
+import type { KitchenAir } from '../document';
+import { shapeRecord, type Mixture, type Shape } from '../catalogue';
 import { cakeYield, planCake, type CakeShapePlan } from './cake';
 import { hollowsYield, planCup, planHollows, type HollowsPlan } from './hollows';
 import { Known } from './known';
@@ -53,8 +54,7 @@ export function planShape(shape: Shape, kitchen: KitchenAir | undefined, assumed
   }
 }
 
-const MIXTURES: Partial<Record<ShapeMethod, Mixture>> = { cup: 'batter', cake: 'batter', slice: 'whole', cube: 'whole' };
-export const mixtureOf = ({ method }: ShapePlan): Mixture => MIXTURES[method] ?? 'dough';
+export const mixtureOf = ({ method }: Pick<ShapePlan, 'method'>): Mixture => shapeRecord(method).mixture;
 
 /** About how thick a piece is before its yield is known [mm]; batters are told by their mixture. */
 export function nominalThickness(plan: ShapePlan): number {
@@ -83,23 +83,9 @@ export function nominalThickness(plan: ShapePlan): number {
 /** Density of the mixture [g/mL], and how much a batter grows in height [1]. */
 export type Substance = { readonly g_per_ml: number; readonly rise: number };
 
-/** How unevenly a piece's thickness comes out; ln-standard deviation [1]. Source: ours. */
-const SPREAD: Record<ShapeMethod, number> = {
-  'roll-and-cut': 0.08,
-  'score-slab': 0.05,
-  drop: 0.1,
-  ball: 0.05,
-  'log-slice': 0.08,
-  mat: 0.05,
-  cup: 0.06,
-  cake: 0.04,
-  slice: 0.05,
-  cube: 0.06,
-  'frozen-mould': 0.04,
-};
 const BETWEEN_GUIDES = 0.04;
 export const thicknessSpread = (plan: ShapePlan): number =>
-  plan.method === 'roll-and-cut' && plan.byGuides ? BETWEEN_GUIDES : SPREAD[plan.method];
+  plan.method === 'roll-and-cut' && plan.byGuides ? BETWEEN_GUIDES : shapeRecord(plan.method).thicknessSpread;
 
 const KEPT = 32;
 const known = new Known<Result<ShapeYield>>(KEPT);

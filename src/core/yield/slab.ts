@@ -1,6 +1,7 @@
 import { at, succeed, type Result } from '../failure';
 import { leftOverUses, scoreSlab } from '../shaping';
-import type { Assumptions, ScoreSlab } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type ScoreSlab } from '../catalogue';
 import { PLAIN, type ShapeYield } from './shape-yield';
 
 export type SlabShapePlan = {
@@ -13,15 +14,20 @@ export type SlabShapePlan = {
   readonly trim_mm: number;
 };
 
-export const planSlab = (shape: ScoreSlab, assumed: Assumptions): SlabShapePlan => ({
-  method: shape.method,
-  thickness_mm: assumed.or(shape.thickness_mm, 'shape.thickness_mm', 8),
-  pieceWidth_mm: assumed.or(shape.piece_width_mm, 'shape.piece_width_mm', 25),
-  pieceLength_mm: assumed.or(shape.piece_length_mm, 'shape.piece_length_mm', 25),
-  panWidth_mm: assumed.or(shape.pan?.width_mm, 'shape.pan.width_mm', 330),
-  panDepth_mm: assumed.or(shape.pan?.depth_mm, 'shape.pan.depth_mm', 230),
-  trim_mm: assumed.or(shape.trim_mm, 'shape.trim_mm', 0),
-});
+export function planSlab(shape: ScoreSlab, assumed: Assumptions): SlabShapePlan {
+  const { fields } = SHAPES['score-slab'];
+  const take = assumed.from(fields, shape, 'shape');
+  const pan = assumed.from(fields.pan.fields, shape.pan, 'shape.pan');
+  return {
+    method: shape.method,
+    thickness_mm: take('thickness_mm'),
+    pieceWidth_mm: take('piece_width_mm'),
+    pieceLength_mm: take('piece_length_mm'),
+    panWidth_mm: pan('width_mm'),
+    panDepth_mm: pan('depth_mm'),
+    trim_mm: take('trim_mm'),
+  };
+}
 
 export function slabYield(plan: SlabShapePlan, dough_g: number, dough_g_per_ml: number): Result<ShapeYield> {
   const slab = scoreSlab({ ...plan, dough_g, dough_g_per_ml });

@@ -1,6 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { cutCubes, sliceWhole } from '../shaping';
-import type { Assumptions, Cube, Slice } from '../document';
+import type { Assumptions } from '../fields';
+import { SHAPES, type Cube, type Slice } from '../catalogue';
 import { exposureOf } from './exposure';
 import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
 import { PLAIN, type Body, type ShapeYield } from './shape-yield';
@@ -17,14 +18,16 @@ export type SlicePlan = TrayPlan & {
 export type CubePlan = TrayPlan & { readonly method: 'cube'; readonly edge_mm: number; readonly offCuts: number };
 
 export function planSlice(shape: Slice, assumed: Assumptions): Result<SlicePlan> {
+  const { fields } = SHAPES.slice;
+  const take = assumed.from(fields, shape, 'shape');
   const plan: SlicePlan = {
     method: shape.method,
-    thickness_mm: assumed.or(shape.thickness_mm, 'shape.thickness_mm', 5),
-    diameter_mm: assumed.or(shape.diameter_mm, 'shape.diameter_mm', 60),
-    core_mm: assumed.or(shape.core_mm, 'shape.core_mm', 0),
-    peel_mm: assumed.or(shape.peel_mm, 'shape.peel_mm', 0),
-    ends: assumed.or(shape.ends_pct, 'shape.ends_pct', 8) / 100,
-    ...planTray(shape, assumed, 4),
+    thickness_mm: take('thickness_mm'),
+    diameter_mm: take('diameter_mm'),
+    core_mm: take('core_mm'),
+    peel_mm: take('peel_mm'),
+    ends: take('ends_pct') / 100,
+    ...planTray(shape, assumed, fields.tray_gap_mm),
   };
   if (plan.core_mm + 2 * plan.peel_mm >= plan.diameter_mm)
     return fail(
@@ -35,12 +38,16 @@ export function planSlice(shape: Slice, assumed: Assumptions): Result<SlicePlan>
   return succeed(plan);
 }
 
-export const planCube = (shape: Cube, assumed: Assumptions): CubePlan => ({
-  method: shape.method,
-  edge_mm: assumed.or(shape.edge_mm, 'shape.edge_mm', 15),
-  offCuts: assumed.or(shape.offcuts_pct, 'shape.offcuts_pct', 5) / 100,
-  ...planTray(shape, assumed, 5),
-});
+export function planCube(shape: Cube, assumed: Assumptions): CubePlan {
+  const { fields } = SHAPES.cube;
+  const take = assumed.from(fields, shape, 'shape');
+  return {
+    method: shape.method,
+    edge_mm: take('edge_mm'),
+    offCuts: take('offcuts_pct') / 100,
+    ...planTray(shape, assumed, fields.tray_gap_mm),
+  };
+}
 
 /** A ring's sides are long; wider than this they count as endless [mm]. */
 const ENDLESS_MM = 1000;

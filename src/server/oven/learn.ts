@@ -1,6 +1,6 @@
-import { asMeasured, ownAppliance } from '@/core/catalogue';
+import { asMeasured, ownAppliance, type Appliance } from '@/core/catalogue';
 import { mapAppliances, namedAppliances } from '@/core/programme';
-import { type Appliance, type BatchDocument } from '@/core/document';
+import { type BatchDocument } from '@/core/document';
 import { type Stay } from '@/core/calls';
 import { succeed, type Result } from '@/core/failure';
 import type { Learned, Weighed } from '@/core/learning';

@@ -1,4 +1,5 @@
-import type { Appliance, BatchDocument } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
+import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Prediction } from '@/core/prediction';
 import type { DogProfile } from '@/core/feeding';

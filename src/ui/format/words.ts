@@ -1,4 +1,4 @@
-import type { ApplianceKind, RollAndCut } from '@/core/document';
+import { applianceRecord, type ApplianceKind, type RollAndCut } from '@/core/catalogue';
 import type { Keeps } from '@/core/prediction';
 
 /** Kitchen words for the ids of the batch file. */
@@ -60,17 +60,8 @@ export const BASES = [
   { value: 'mesh', name: 'mesh' },
 ] as const;
 
-export const APPLIANCE_NAMES: Record<ApplianceKind, string> = {
-  'static-oven': 'static oven',
-  'fan-oven': 'fan oven',
-  'small-oven': 'small oven',
-  'gas-oven': 'gas oven',
-  dehydrator: 'dehydrator',
-  'freeze-dryer': 'freeze dryer',
-  freezer: 'freezer',
-  'contact-grill': 'contact grill',
-  'air-fryer': 'air fryer',
-};
+/** "fan oven", in the middle of a sentence. */
+export const applianceName = (kind: ApplianceKind): string => applianceRecord(kind).name;
 
 /** "clip jar" -> "2 clip jars". */
 export const packs = (count: number, option: Keeps['option']): string => {

@@ -1,17 +1,17 @@
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, type Appliance } from '@/core/document';
-import { USUAL_SHELVES, chamberOf, isChamber } from '@/core/catalogue';
+import { APPLIANCE_KINDS, type Appliance, applianceRecord, APPLIANCE, type ApplianceKind, chamberOf } from '@/core/catalogue';
 import { USUAL_TRAY } from '@/core/yield';
-import { CHAMBERS, cooledTo, preheat, warmest } from '@/core/heat';
+import { cooledTo, preheat, warmest, type Chamber } from '@/core/heat';
 import type { KitAppliance } from '../batch/bench-props';
 import { dialWords } from '../format/dial-words';
 import { duration } from '../format/units';
-import { APPLIANCE_NAMES } from '../format/words';
+import { applianceName } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
 import { TwoReadings } from './TwoReadings';
+import { limits } from '../kit/limits';
 
 type ApplianceSheetProps = {
   readonly own: KitAppliance;
@@ -20,7 +20,7 @@ type ApplianceSheetProps = {
   readonly onDrop: () => void;
 };
 
-const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: APPLIANCE_NAMES[value] }));
+const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: applianceName(value) }));
 
 /** Everything known of one appliance, and what the model makes of it. */
 export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetProps): ReactNode {
@@ -28,6 +28,7 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
   const kind = appliance.kind ?? 'static-oven';
   const [name, setName] = useState(own.name);
   const set = (change: Partial<Appliance>): void => onKeep({ ...own, appliance: { ...appliance, ...change } });
+  const chamber = chamberOf(kind, appliance, 1, room_c);
   return (
     <Plate label={own.name} className="flex flex-col gap-3 px-5 py-4">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -52,9 +53,8 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
       <div className="flex flex-wrap gap-x-5 gap-y-2">
         <NumberField
           label={kind === 'freezer' ? 'shelves' : 'trays at once'}
-          value={appliance.shelves ?? USUAL_SHELVES[kind]}
-          min={1}
-          max={40}
+          value={appliance.shelves ?? applianceRecord(kind).shelves}
+          {...limits(APPLIANCE.fields.shelves)}
           width="w-8"
           onChange={(shelves) => set({ shelves })}
         />
@@ -64,41 +64,34 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
             label={side === 'width_mm' ? 'of' : 'by'}
             unit="mm"
             value={appliance.tray?.[side] ?? USUAL_TRAY[side]}
-            min={60}
-            max={2000}
-            step={10}
+            {...limits(APPLIANCE.fields.tray.fields[side])}
             width="w-10"
             onChange={(mm) => set({ tray: { ...USUAL_TRAY, ...appliance.tray, [side]: mm } })}
           />
         ))}
-        {isChamber(kind) && (
+        {chamber && (
           <>
             <NumberField
               label="the air is above its dial by"
               unit="°C"
               value={appliance.thermostat_offset_c ?? 0}
-              min={-60}
-              max={60}
+              {...limits(APPLIANCE.fields.thermostat_offset_c)}
               width="w-8"
               onChange={(thermostat_offset_c) => set({ thermostat_offset_c })}
             />
             <NumberField
               label="heater"
               unit="W"
-              value={appliance.heater_w ?? CHAMBERS[kind].heater_W}
-              min={50}
-              max={20000}
-              step={50}
+              value={appliance.heater_w ?? chamber.heater_W}
+              {...limits(APPLIANCE.fields.heater_w)}
               width="w-14"
               onChange={(heater_w) => set({ heater_w })}
             />
             <NumberField
               label="vent open"
               unit="%"
-              value={appliance.vent_pct ?? 100}
-              min={0}
-              max={300}
-              step={10}
+              value={appliance.vent_pct ?? APPLIANCE.fields.vent_pct.default}
+              {...limits(APPLIANCE.fields.vent_pct)}
               width="w-10"
               onChange={(vent_pct) => set({ vent_pct })}
             />
@@ -109,27 +102,23 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
             <NumberField
               label="a tray takes"
               unit="g raw"
-              value={appliance.tray_g ?? 700}
-              min={50}
-              max={20000}
-              step={50}
+              value={appliance.tray_g ?? APPLIANCE.fields.tray_g.default}
+              {...limits(APPLIANCE.fields.tray_g)}
               width="w-14"
               onChange={(tray_g) => set({ tray_g })}
             />
             <NumberField
               label="thaws between rounds"
               unit="min"
-              value={appliance.defrost_minutes ?? 90}
-              min={0}
-              max={1440}
-              step={10}
+              value={appliance.defrost_minutes ?? APPLIANCE.fields.defrost_minutes.default}
+              {...limits(APPLIANCE.fields.defrost_minutes)}
               width="w-10"
               onChange={(defrost_minutes) => set({ defrost_minutes })}
             />
           </>
         )}
       </div>
-      {isChamber(kind) && (
+      {chamber && (
         <>
           <TwoReadings
             appliance={appliance}
@@ -139,22 +128,18 @@ export function ApplianceSheet({ own, room_c, onKeep, onDrop }: ApplianceSheetPr
               onKeep({ ...own, appliance: rest });
             }}
           />
-          <ModelFacts appliance={appliance} kind={kind} room_c={room_c} />
+          <ModelFacts chamber={chamber} kind={kind} room_c={room_c} />
         </>
       )}
     </Plate>
   );
 }
 
-type ModelFactsProps = { readonly appliance: Appliance; readonly kind: Parameters<typeof chamberOf>[0]; readonly room_c: number };
-
-/** Setpoints to tell the appliance by [°C]. */
-const USUAL_C: Partial<Record<ModelFactsProps['kind'], number>> = { dehydrator: 60, 'contact-grill': 190 };
+type ModelFactsProps = { readonly chamber: Chamber; readonly kind: ApplianceKind; readonly room_c: number };
 
 /** What the model makes of the appliance: heating up, cooling down, and the most that it can hold. */
-function ModelFacts({ appliance, kind, room_c }: ModelFactsProps): ReactNode {
-  const chamber = chamberOf(kind, appliance, 1, room_c);
-  const usual_c = USUAL_C[kind] ?? 175;
+function ModelFacts({ chamber, kind, room_c }: ModelFactsProps): ReactNode {
+  const { usual_c } = applianceRecord(kind);
   const most_c = warmest(chamber, room_c);
   const up = preheat(chamber, usual_c, room_c);
   const facts: ReadonlyArray<readonly [string, string]> = [

@@ -1,11 +1,11 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/document';
+import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/catalogue';
 import { type KitchenCosts } from '@/core/outcomes';
 import { type Places } from '@/core/calls';
 import type { KitAppliance } from '../batch/bench-props';
-import { APPLIANCE_NAMES } from '../format/words';
+import { applianceName } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { OptionalNumber } from '../kit/OptionalNumber';
@@ -24,7 +24,7 @@ type KitPlaceProps = {
   readonly places: Places;
 };
 
-const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: APPLIANCE_NAMES[value] }));
+const KINDS = APPLIANCE_KINDS.map((value) => ({ value, name: applianceName(value) }));
 
 /** What stands in the kitchen: every oven and dryer with what is known of it, measured where it was measured. */
 export function KitPlace({
@@ -55,7 +55,7 @@ export function KitPlace({
   const add = (kind: ApplianceKind): void =>
     void keep({
       id: `${kind}-${Date.now().toString(36)}`,
-      name: `Another ${APPLIANCE_NAMES[kind]}`,
+      name: `Another ${applianceName(kind)}`,
       appliance: { kind, thermostat_offset_c: 0 },
     });
   const drop = async ({ id }: KitAppliance): Promise<void> => {
@@ -119,7 +119,7 @@ export function KitPlace({
                 >
                   <strong className="block">{name}</strong>
                   <span className="text-[13.5px] text-soft">
-                    {APPLIANCE_NAMES[appliance.kind ?? 'static-oven']}
+                    {applianceName(appliance.kind ?? 'static-oven')}
                     {(appliance.heat_up ?? appliance.cool_down) ? ' · measured' : ''}
                   </span>
                 </button>

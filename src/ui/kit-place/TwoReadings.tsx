@@ -1,8 +1,9 @@
 import { useState, type ReactNode } from 'react';
-import type { Appliance } from '@/core/document';
+import { type Appliance, APPLIANCE, applianceRecord, SETPOINT_C } from '@/core/catalogue';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 import { readingsFrom } from './readings';
+import { limits } from '../kit/limits';
 
 type TwoReadingsProps = {
   readonly appliance: Appliance;
@@ -10,12 +11,12 @@ type TwoReadingsProps = {
   readonly onForget: () => void;
 };
 
-const DRIER_C = 60;
-const OVEN_C = 175;
+const HEAT_UP = APPLIANCE.fields.heat_up.fields;
+const COOL_DOWN = APPLIANCE.fields.cool_down.fields;
 
 /** Two readings with a thermometer and a clock: one hot, one half an hour after switching off. They give dial, heat-up and cool-down. */
 export function TwoReadings({ appliance, onRead, onForget }: TwoReadingsProps): ReactNode {
-  const usual_c = appliance.kind === 'dehydrator' ? DRIER_C : OVEN_C;
+  const usual_c = applianceRecord(appliance.kind ?? 'static-oven').usual_c;
   const offset_c = appliance.thermostat_offset_c ?? 0;
   const [hot_c, setHot] = useState(appliance.heat_up?.to_c ?? usual_c + offset_c);
   const [dial_c, setDial] = useState(hot_c - offset_c);
@@ -33,22 +34,42 @@ export function TwoReadings({ appliance, onRead, onForget }: TwoReadingsProps): 
       <ol className="flex flex-col gap-1.5">
         <li className="flex flex-wrap items-center gap-2">
           <strong>Hot:</strong>
-          <NumberField label="dial at" unit="°C" value={dial_c} min={40} max={260} step={5} width="w-8" onChange={setDial} />
-          <NumberField label="thermometer steady at" unit="°C" value={hot_c} min={40} max={300} width="w-8" onChange={setHot} />
+          <NumberField label="dial at" unit="°C" value={dial_c} {...limits(SETPOINT_C)} width="w-8" onChange={setDial} />
+          <NumberField
+            label="thermometer steady at"
+            unit="°C"
+            value={hot_c}
+            {...limits(HEAT_UP.to_c)}
+            width="w-8"
+            onChange={setHot}
+          />
           <NumberField
             label="reached from cold after"
             unit="min"
             value={minutes}
-            min={0.5}
-            max={240}
+            {...limits(HEAT_UP.minutes)}
             width="w-8"
             onChange={setMinutes}
           />
         </li>
         <li className="flex flex-wrap items-center gap-2">
           <strong>Off, door shut:</strong>
-          <NumberField label="after" unit="min" value={later_min} min={5} max={600} width="w-8" onChange={setLater} />
-          <NumberField label="thermometer at" unit="°C" value={cool_c} min={10} max={299} width="w-8" onChange={setCool} />
+          <NumberField
+            label="after"
+            unit="min"
+            value={later_min}
+            {...limits(COOL_DOWN.minutes)}
+            width="w-8"
+            onChange={setLater}
+          />
+          <NumberField
+            label="thermometer at"
+            unit="°C"
+            value={cool_c}
+            {...limits(COOL_DOWN.to_c)}
+            width="w-8"
+            onChange={setCool}
+          />
         </li>
       </ol>
       <p className="flex flex-wrap items-center gap-2">

@@ -1,4 +1,4 @@
-import type { Appliance } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
 
 /** What was read: the dial, the thermometer when it stood still, how long that took, and the thermometer some time after switching off. */

@@ -1,8 +1,8 @@
 import type { Act } from '@/core/calls';
-import type { HeatStep } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import { heatWord, type Dial } from '../format/dial-words';
 import { midSentence } from '../format/units';
-import { APPLIANCE_NAMES } from '../format/words';
+import { applianceName } from '../format/words';
 
 /** A call in words: what to do, what to mind, and what stands on the button when it is done. */
 export type ActWords = { readonly title: string; readonly detail: string; readonly done: string };
@@ -21,7 +21,7 @@ export function actWords(act: Act, dial: Dial, pieces: number, appliance: string
     case 'heat-up':
       return {
         title: `Switch on: ${heatWord(act.setpoint_c, dial, act.kind)}`,
-        detail: `The ${appliance ? midSentence(appliance) : APPLIANCE_NAMES[act.kind]} heats while you shape.`,
+        detail: `The ${appliance ? midSentence(appliance) : applianceName(act.kind)} heats while you shape.`,
         done: 'It is on',
       };
     case 'put-in':
@@ -29,8 +29,8 @@ export function actWords(act: Act, dial: Dial, pieces: number, appliance: string
         title: act.loads > 1 ? `Put load ${act.load} of ${act.loads} in` : 'Put the trays in',
         detail:
           act.setpoint_c === null
-            ? `Into the ${appliance ? midSentence(appliance) : APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`
-            : `${heatWord(act.setpoint_c, dial, act.kind)}, ${appliance ?? APPLIANCE_NAMES[act.kind]}. Weigh one tray first.`,
+            ? `Into the ${appliance ? midSentence(appliance) : applianceName(act.kind)}. Weigh one tray first.`
+            : `${heatWord(act.setpoint_c, dial, act.kind)}, ${appliance ?? applianceName(act.kind)}. Weigh one tray first.`,
         done: 'They are in',
       };
     case 'step':
@@ -88,7 +88,7 @@ function stepWords(step: HeatStep, kind: Extract<Act, { do: 'step' }>['kind'], d
       return { title: 'Start freeze-drying', detail: 'Nothing thawed among the frozen.', done: 'It runs' };
     case 'move':
       return {
-        title: step.appliance ? `Move into the ${APPLIANCE_NAMES[step.appliance.kind ?? 'static-oven']}` : 'On to another tray',
+        title: step.appliance ? `Move into the ${applianceName(step.appliance.kind ?? 'static-oven')}` : 'On to another tray',
         detail: HOT,
         done: 'Moved',
       };

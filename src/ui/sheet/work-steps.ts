@@ -1,7 +1,8 @@
-import type { BatchDocument, HeatStep } from '@/core/document';
+import type { BatchDocument } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import { heatWord, type Dial } from '../format/dial-words';
 import { duration } from '../format/units';
-import { APPLIANCE_NAMES } from '../format/words';
+import { applianceName } from '../format/words';
 import { STEP_NAMES } from '../batch/heat/programme-edits';
 
 /** One line of the work at the oven: when, what to do, and for how long it is then left. */
@@ -30,7 +31,7 @@ function actOf(step: HeatStep, kind: NonNullable<NonNullable<BatchDocument['heat
     case 'brush':
       return `brush with ${step.grams} g`;
     case 'move':
-      return step.appliance ? `move into the ${APPLIANCE_NAMES[kind]}` : 'move to another tray';
+      return step.appliance ? `move into the ${applianceName(kind)}` : 'move to another tray';
     case 'turn':
     case 'stir':
     case 'snap-apart':

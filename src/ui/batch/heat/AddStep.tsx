@@ -1,8 +1,8 @@
 import { Menu, MenuButton, MenuItem, MenuItems, MenuSection, MenuHeading } from '@headlessui/react';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { stepsIn } from '@/core/catalogue';
-import { type BatchDocument, type HeatStep } from '@/core/document';
+import { type ApplianceKind, applianceRecord, type HeatStep } from '@/core/catalogue';
+import { type BatchDocument } from '@/core/document';
 import { pill } from '../../kit/Button';
 import { duration } from '../../format/units';
 import type { KitAppliance } from '../bench-props';
@@ -42,17 +42,20 @@ type AddStepProps = {
   readonly onSteps: (steps: readonly HeatStep[]) => void;
 };
 
+/** What is frozen goes on into a machine that dries it so. */
+const takesFrozen = (kind: ApplianceKind = 'static-oven'): boolean => applianceRecord(kind).does.includes('freeze-dry');
+
 /** Everything that can still be done to the pieces: stretches of time, moments, and moves into other appliances. */
 export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProps): ReactNode {
   const { steps } = heat;
   const kind = kindAt(heat, steps.length - 1);
-  const can = stepsIn(kind);
+  const can = applianceRecord(kind).does;
   const frozen = steps.some((step) => step.do === 'freeze') && !steps.some((step) => step.do === 'freeze-dry');
   const stretches = STRETCHES.filter(
     ({ step }) => can.includes(step.do) && (!frozen || step.do === 'freeze' || step.do === 'freeze-dry'),
   );
   const moments = MOMENTS.filter(({ step }) => can.includes(step.do) && (step.do !== 'snap-apart' || slab) && !frozen);
-  const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || appliance.kind === 'freeze-dryer'));
+  const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || takesFrozen(appliance.kind)));
   return (
     <Menu>
       <MenuButton className={pill('small')}>

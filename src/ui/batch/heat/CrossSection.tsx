@@ -1,5 +1,5 @@
 import { useId, type ReactNode } from 'react';
-import type { ApplianceKind } from '@/core/document';
+import type { ApplianceKind } from '@/core/catalogue';
 import type { CutThrough, Prediction } from '@/core/prediction';
 import { colourWord } from '@/core/heat';
 import { dialWords } from '../../format/dial-words';

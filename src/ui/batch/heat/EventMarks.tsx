@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { HeatStep } from '@/core/document';
-import { APPLIANCE_NAMES } from '../../format/words';
+import type { HeatStep } from '@/core/catalogue';
+import { applianceName } from '../../format/words';
 import type { ChartScale } from './chart-scale';
 import { STEP_NAMES, eventsOf, type ProgrammeEvent } from './programme-edits';
 
@@ -98,5 +98,5 @@ export function EventMarks({ steps, scale, top, floor, minuteOf, onMove }: Event
 
 function wordsOf(event: ProgrammeEvent): string {
   if (event.do !== 'move') return STEP_NAMES[event.do];
-  return event.appliance ? `into the ${APPLIANCE_NAMES[event.appliance.kind ?? 'static-oven']}` : 'other tray';
+  return event.appliance ? `into the ${applianceName(event.appliance.kind ?? 'static-oven')}` : 'other tray';
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { ApplianceKind } from '@/core/document';
+import { type ApplianceKind, applianceRecord } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
@@ -25,7 +25,9 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
     onTarget(value === null ? without(target, key) : { ...target, [key]: value * per });
   const hours = (minutes: number | undefined): number | null =>
     minutes === undefined ? null : Math.round((100 * minutes) / MIN_PER_H) / 100;
-  const driers = kind === 'dehydrator' ? [] : appliances.filter(({ appliance }) => appliance.kind === 'dehydrator');
+  const driers = applianceRecord(kind).drier
+    ? []
+    : appliances.filter(({ appliance }) => applianceRecord(appliance.kind ?? 'static-oven').drier);
   return (
     <div className="flex flex-col gap-2 rounded-2xl border border-hair bg-enamel px-4 py-2.5 text-[14.5px]">
       <Row name="Shall be">

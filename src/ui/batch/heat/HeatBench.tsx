@@ -1,14 +1,14 @@
 'use client';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import { ownAppliance } from '@/core/catalogue';
-import { type BatchDocument, type HeatStep } from '@/core/document';
+import { ownAppliance, type HeatStep, isChamber, applianceRecord, usualBase, type ShapeMethod } from '@/core/catalogue';
+import { type BatchDocument } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
 import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words';
-import { APPLIANCE_NAMES, BASES } from '../../format/words';
+import { applianceName, BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps, KitAppliance } from '../bench-props';
 import { CompareStrip } from './CompareStrip';
@@ -66,6 +66,7 @@ export function HeatBench(props: BenchProps): ReactNode {
     <div className="flex flex-col gap-2">
       <HeatHead
         heat={head}
+        method={document.shape.method}
         loads={prediction.heat.loads}
         thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
@@ -145,6 +146,7 @@ function askedAt({ heat }: BatchDocument, minute: number): { setpoint_c: number;
 
 type HeatHeadProps = {
   readonly heat: BatchDocument['heat'];
+  readonly method: ShapeMethod;
   readonly loads: number;
   readonly thickness_mm: number;
   readonly appliances: readonly KitAppliance[];
@@ -156,11 +158,11 @@ type HeatHeadProps = {
 const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
 
 /** Which oven, and what carries the pieces. Apart, so that dragging the programme does not draw it again. */
-const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
+const HeatHead = memo(function HeatHead({ heat, method, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
   const chosen = ownAppliance(appliances, appliance ?? {});
-  const own = chosen ? [] : [{ value: '', name: APPLIANCE_NAMES[kind] }];
+  const own = chosen ? [] : [{ value: '', name: applianceName(kind) }];
   return (
     <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
       <Choice
@@ -172,10 +174,10 @@ const HeatHead = memo(function HeatHead({ heat, loads, thickness_mm, appliances,
           if (next) set(['heat'], inAppliance(heat, atKnownPace(next)));
         }}
       />
-      {kind !== 'contact-grill' && kind !== 'freezer' && kind !== 'freeze-dryer' && (
+      {isChamber(kind) && applianceRecord(kind).nothingElse === null && (
         <Choice
           label="on"
-          value={base ?? (kind === 'dehydrator' || kind === 'air-fryer' ? 'mesh' : 'paper-on-tray')}
+          value={base ?? usualBase(kind, method)}
           options={BASES}
           onChange={(next) => set(['heat', 'base'], next)}
         />

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
-import { asMeasured, measuredAnew, ownAppliance } from '@/core/catalogue';
+import { asMeasured, measuredAnew, ownAppliance, type Appliance, type HeatStep } from '@/core/catalogue';
 import { namedAppliances } from '@/core/programme';
-import { type Appliance, type HeatStep } from '@/core/document';
 import { Button } from '../../kit/Button';
 import type { KitAppliance } from '../bench-props';
 import type { Edits } from '../use-batch';

@@ -1,6 +1,6 @@
 'use client';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { HeatStep } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
 import { ChartCurves, CurveNames } from './ChartCurves';
 import { boxOf } from './chart-names';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { ApplianceKind } from '@/core/document';
+import type { ApplianceKind } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';

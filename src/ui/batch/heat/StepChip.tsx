@@ -1,11 +1,10 @@
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { ownAppliance } from '@/core/catalogue';
-import { type Appliance, type ApplianceKind, type HeatStep } from '@/core/document';
+import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
-import { APPLIANCE_NAMES, BASES } from '../../format/words';
+import { applianceName, BASES } from '../../format/words';
 import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { SetpointField } from './SetpointField';
@@ -244,7 +243,7 @@ type IntoChoiceProps = {
 /** Which appliance of the kit the pieces are moved into; one that the kit does not have keeps the name of its kind. */
 function IntoChoice({ label, into, appliances, onInto }: IntoChoiceProps): ReactNode {
   const own = ownAppliance(appliances, into);
-  const foreign = own ? [] : [{ value: '', name: APPLIANCE_NAMES[into.kind ?? 'static-oven'] }];
+  const foreign = own ? [] : [{ value: '', name: applianceName(into.kind ?? 'static-oven') }];
   return (
     <Choice
       label={label}

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import type { BatchDocument, HeatStep } from '@/core/document';
+import type { BatchDocument } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import type { Dial } from '../../format/dial-words';
 import type { KitAppliance } from '../bench-props';
 import { AddStep } from './AddStep';

@@ -1,4 +1,4 @@
-import type { HeatStep } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
 
 /** Another programme drawn faintly behind this one. */

@@ -1,4 +1,4 @@
-import type { Appliance } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
 import type { KitAppliance } from '../bench-props';
 
 /** An appliance of the kit as a programme names it: with the pace that its weighed batches taught. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { HeatStep } from '@/core/document';
+import type { HeatStep } from '@/core/catalogue';
 import {
   addTimed,
   eventsOf,

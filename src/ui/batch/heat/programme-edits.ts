@@ -1,8 +1,8 @@
-import { stepsIn } from '@/core/catalogue';
-import { type Appliance, type ApplianceKind, type BatchDocument, type HeatStep } from '@/core/document';
+import { applianceRecord, stepRecord, type Appliance, type ApplianceKind, type HeatStep } from '@/core/catalogue';
+import { type BatchDocument } from '@/core/document';
 import { heatWord, type Dial } from '../../format/dial-words';
 import { duration } from '../../format/units';
-import { APPLIANCE_NAMES } from '../../format/words';
+import { applianceName } from '../../format/words';
 
 type Heat = BatchDocument['heat'];
 
@@ -91,29 +91,16 @@ function alike(a: TimedStep, b: TimedStep): boolean {
   return a.do !== 'hold' || b.do !== 'hold' || (a.setpoint_c === b.setpoint_c && !b.preheated);
 }
 
-/** Where the heat ends and what comes after it begins: the oven goes off, or the pieces leave it. */
-const AFTER_HEAT: ReadonlySet<HeatStep['do']> = new Set(['off', 'cool', 'chill', 'freeze', 'move']);
-
 /** Another stretch: of heat before the oven goes off or the pieces leave it, anything else at the end. */
 export function addTimed(steps: readonly HeatStep[], step: TimedStep): HeatStep[] {
   if (!('setpoint_c' in step)) return [...steps, step];
   const last = steps.findLastIndex(({ do: what }) => what === 'move');
-  const after = steps.findIndex(({ do: what }, i) => i > last && AFTER_HEAT.has(what));
+  const after = steps.findIndex(({ do: what }, i) => i > last && stepRecord(what).endsHeat);
   return after < 0 ? [...steps, step] : [...steps.slice(0, after), step, ...steps.slice(after)];
 }
 
-/** Stretches that each appliance begins with. Source: ours, to be changed at once. */
-const FIRST_STEPS: Partial<Record<ApplianceKind, readonly HeatStep[]>> = {
-  dehydrator: [{ do: 'hold', setpoint_c: 65, minutes: 180 }],
-  'freeze-dryer': [
-    { do: 'freeze', minutes: 300, freezer_c: -28 },
-    { do: 'freeze-dry', minutes: 1080 },
-  ],
-  freezer: [{ do: 'freeze', minutes: 300 }],
-  'contact-grill': [{ do: 'hold', setpoint_c: 190, minutes: 6 }],
-};
-export const firstSteps = (kind: ApplianceKind): readonly HeatStep[] =>
-  FIRST_STEPS[kind] ?? [{ do: 'hold', setpoint_c: 110, minutes: 60 }];
+/** Stretches that a programme in an appliance begins with. */
+export const firstSteps = (kind: ApplianceKind): readonly HeatStep[] => applianceRecord(kind).firstSteps;
 
 /** On into another appliance, for as long as it usually takes there. */
 export const moveOn = (steps: readonly HeatStep[], appliance: Appliance): HeatStep[] => [
@@ -133,10 +120,10 @@ export function inAppliance(heat: Heat, appliance: Appliance): Heat {
   const kind = appliance.kind ?? 'static-oven';
   const until = heat.steps.findIndex((step) => step.do === 'move');
   const mine = until < 0 ? heat.steps : heat.steps.slice(0, until);
-  const works = mine.every((step) => stepsIn(kind).includes(step.do));
+  const works = mine.every((step) => applianceRecord(kind).does.includes(step.do));
   const { base, ...rest } = heat;
   // Plates and meshes belong to their appliances; trays go anywhere but between plates.
-  const keepsBase = base !== undefined && base !== 'plates' && kind !== 'contact-grill';
+  const keepsBase = base !== undefined && base !== 'plates' && applianceRecord(kind).nothingElse === null;
   return {
     ...rest,
     ...(keepsBase ? { base } : {}),
@@ -183,7 +170,7 @@ export function inWords({ appliance, steps }: Heat, dial: Dial): string {
     .map((step) => {
       if (step.do === 'move') {
         kind = step.appliance?.kind ?? kind;
-        return step.appliance ? `into the ${APPLIANCE_NAMES[kind]}` : 'other tray';
+        return step.appliance ? `into the ${applianceName(kind)}` : 'other tray';
       }
       if (!isTimed(step)) return STEP_NAMES[step.do];
       const what = 'setpoint_c' in step ? heatWord(step.setpoint_c, dial, kind) : IN_SHORT[step.do];

@@ -1,6 +1,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { LONGER_MIN, type KeepGain } from '@/core/outcomes';
-import { type BatchDocument, type PackChoice } from '@/core/document';
+import { type BatchDocument } from '@/core/document';
+import { type PackChoice } from '@/core/catalogue';
 import type { PackOption } from '@/core/keeping';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { PackChoice } from '@/core/document';
+import type { PackChoice } from '@/core/catalogue';
 import { CLOSURES, packOf, type Closure } from '@/core/keeping';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';

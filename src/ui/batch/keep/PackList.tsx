@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
-import type { PackChoice } from '@/core/document';
+import type { PackChoice } from '@/core/catalogue';
 import { span } from '../../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Choice } from '../../kit/Choice';

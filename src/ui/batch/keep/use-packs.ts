@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PackChoice } from '@/core/document';
+import type { PackChoice } from '@/core/catalogue';
 import type { BenchProps } from '../bench-props';
 
 const USUAL: PackChoice = { option: 'clip-jar', store: 'room' };

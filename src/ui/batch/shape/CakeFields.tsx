@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Shape } from '@/core/document';
+import type { Shape } from '@/core/catalogue';
 import { PAN_SHAPES } from '@/core/shaping';
 import { Choice } from '../../kit/Choice';
 import { PAN_NAMES, usualPan } from './pan-words';

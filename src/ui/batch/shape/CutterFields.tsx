@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { CutterChoice } from '@/core/document';
+import type { CutterChoice } from '@/core/catalogue';
 import type { OutlineName } from '@/core/shaping';
 import { OUTLINES } from '../../format/words';
 import { Choice } from '../../kit/Choice';

@@ -1,7 +1,7 @@
 'use client';
 import { useState, type ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import type { Shape } from '@/core/document';
+import type { Shape } from '@/core/catalogue';
 import { PAN_SHAPES, USUAL_PANS, panFactor, type Pan, type PanShape } from '@/core/shaping';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';

@@ -2,7 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { RollAndCut } from '@/core/document';
+import type { RollAndCut } from '@/core/catalogue';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { CutterFields } from './CutterFields';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Shape, ShapeMethod } from '@/core/document';
+import type { Shape, ShapeMethod } from '@/core/catalogue';
 import { CakeFields } from './CakeFields';
 import { Mm, Thickness, TrayFields, type Set } from './Mm';
 import { RolledFields } from './RolledFields';

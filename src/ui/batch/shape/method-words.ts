@@ -1,4 +1,4 @@
-import type { ShapeMethod } from '@/core/document';
+import type { ShapeMethod } from '@/core/catalogue';
 
 /** Ways of shaping, as a baker would say them. */
 export const METHOD_WORDS: ReadonlyArray<{ readonly value: ShapeMethod; readonly name: string }> = [

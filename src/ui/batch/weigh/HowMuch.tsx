@@ -1,7 +1,8 @@
 'use client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import type { FixedAmount, RecipeLine, Scale, Shape } from '@/core/document';
+import type { FixedAmount, RecipeLine, Scale } from '@/core/document';
+import type { Shape } from '@/core/catalogue';
 import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asMeasured, measuredAnew, ownAppliance } from './appliances';
+import { asMeasured, measuredAnew, ownAppliance } from './own-appliance';
 
 const KIT = [
   { id: 'old', appliance: { kind: 'static-oven' as const, thermostat_offset_c: -8, heat_up: { to_c: 175, minutes: 14 } } },

@@ -1,0 +1,13 @@
+/** Writes what docs/ says of the batch file's keys from the table of fields: `npm run docs`. A test fails while it is stale. */
+import { readFile, writeFile } from 'node:fs/promises';
+import { format, resolveConfig } from 'prettier';
+import { batchJsonSchema, withFieldTable } from '@/formats/batch-docs';
+
+const SCHEMA = 'docs/batch.schema.json';
+const PAGE = 'docs/batch-file.md';
+
+const write = async (file: string, content: string): Promise<void> =>
+  writeFile(file, await format(content, { ...(await resolveConfig(file)), filepath: file }));
+
+await write(SCHEMA, JSON.stringify(batchJsonSchema()));
+await write(PAGE, withFieldTable(await readFile(PAGE, 'utf8')));

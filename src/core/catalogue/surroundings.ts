@@ -1,0 +1,59 @@
+import type { Assumptions } from '../fields';
+import { FREEZER_W_PER_M2_K, LOADED_FREEZER, chamberFromReadings, type Chamber, type Surroundings } from '../heat';
+import type { Appliance } from './appliance-fields';
+import { applianceRecord, type ApplianceKind } from './appliances';
+import { CHILL } from './steps/chill';
+import { FREEZE } from './steps/freeze';
+import { FREEZE_DRY } from './steps/freeze-dry';
+import type { HeatStep } from './steps';
+
+/** Air of a household freezer, and of a fridge [°C, 1]. */
+export const FREEZER_C = FREEZE.fields.freezer_c.default;
+export const FRIDGE = { air_c: CHILL.fields.fridge_c.default, relativeHumidity: 0.7 } as const;
+
+/** A household freeze dryer is slower than its physics since its vacuum is poor at first and its trays are cold [1]; its power [W]. Source: ours, 2 to 3 times. */
+const FREEZE_DRYER = { slowness: 2.4, power_W: 800 } as const;
+
+/** Pieces stand in air or between plates that a heater heats. */
+export const isChamber = (kind: ApplianceKind): boolean => applianceRecord(kind).place.kind === 'chamber';
+
+/** The chamber of an appliance: its kind's, changed by what is known of this one; null for what is no chamber. */
+export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: number, room_c: number): Chamber | null {
+  const { place, crowding } = applianceRecord(kind);
+  if (place.kind !== 'chamber') return null;
+  const built = place.chamber;
+  const measured = chamberFromReadings({ ...built, heater_W: appliance.heater_w ?? built.heater_W }, appliance, room_c);
+  const crowd = crowding && traysIn >= crowding.from ? crowding.share : 1;
+  const open = (appliance.vent_pct ?? 100) / 100;
+  return {
+    ...measured,
+    vent_kg_per_s: measured.vent_kg_per_s * open,
+    convectionTop_W_per_m2_K: measured.convectionTop_W_per_m2_K * crowd,
+    convectionBottom_W_per_m2_K: measured.convectionBottom_W_per_m2_K * crowd,
+  };
+}
+
+export const freezerOf = (air_c: number, load_kg: number): Surroundings => ({
+  kind: 'freezer',
+  air_c,
+  heat_W_per_m2_K: FREEZER_W_PER_M2_K / LOADED_FREEZER,
+  load_kg,
+});
+
+/** A freeze dryer as a step of the programme sets it. */
+export function freezeDryerOf(
+  step: Extract<HeatStep, { do: 'freeze-dry' }>,
+  path: string,
+  load_kg: number,
+  assumed: Assumptions,
+): Surroundings {
+  const take = assumed.from(FREEZE_DRY.fields, step, path);
+  return {
+    kind: 'freeze-dryer',
+    shelf_c: take('shelf_c'),
+    pressure_pa: take('pressure_pa'),
+    faces: take('faces') === 'both' ? 2 : 1,
+    ...FREEZE_DRYER,
+    load_kg,
+  };
+}
