@@ -2,12 +2,11 @@ export { APPLIANCE, TRAY } from './appliance-fields';
 export type { Appliance, Tray } from './appliance-fields';
 export { APPLIANCE_KINDS, applianceRecord } from './appliances';
 export type { ApplianceKind } from './appliances';
-export type { ApplianceRecord } from './appliance-record';
 export { asMeasured, measuredAnew, ownAppliance } from './own-appliance';
 export { PACK } from './pack-fields';
 export type { PackChoice } from './pack-fields';
 export type { Mixture } from './shape-record';
-export { SHAPES, SHAPE_METHODS, shapeRecord } from './shapes';
+export { SHAPES, shapeRecord } from './shapes';
 export type {
   Ball,
   Cake,
@@ -26,9 +25,8 @@ export type {
   ShapeMethod,
   Slice,
 } from './shapes';
-export { SCRAP_USES, THICKNESS_BY } from './shapes/roll-and-cut';
 export { STEPS, stepRecord } from './steps';
-export type { HeatStep, TimedStep } from './steps';
+export type { HeatStep } from './steps';
 export { BASE, SETPOINT_C, ROOM_RH_PCT } from './steps/step-fields';
 export { FREEZER_C, FRIDGE, chamberOf, freezeDryerOf, freezerOf, isChamber } from './surroundings';
 export { usualBase } from './usual-base';

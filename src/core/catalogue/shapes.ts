@@ -29,7 +29,6 @@ export const SHAPES = {
 } as const satisfies Readonly<Record<string, ShapeRecord>>;
 
 export type ShapeMethod = keyof typeof SHAPES;
-export const SHAPE_METHODS = Object.keys(SHAPES) as readonly ShapeMethod[];
 
 /** What the house knows of a way of shaping. */
 export const shapeRecord = (method: ShapeMethod): ShapeRecord => SHAPES[method];

@@ -36,6 +36,3 @@ export type HeatStep = { [Name in StepName]: VariantOf<'do', Name, (typeof STEPS
 
 /** What the house knows of a step. */
 export const stepRecord = (name: StepName): StepRecord => STEPS[name];
-
-/** A stretch of time in a programme. */
-export type TimedStep = Extract<HeatStep, { readonly minutes: number }>;

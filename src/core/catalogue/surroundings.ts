@@ -1,6 +1,6 @@
 import type { Assumptions } from '../fields';
 import { FREEZER_W_PER_M2_K, LOADED_FREEZER, chamberFromReadings, type Chamber, type Surroundings } from '../heat';
-import type { Appliance } from './appliance-fields';
+import { APPLIANCE, type Appliance } from './appliance-fields';
 import { applianceRecord, type ApplianceKind } from './appliances';
 import { CHILL } from './steps/chill';
 import { FREEZE } from './steps/freeze';
@@ -24,7 +24,7 @@ export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: nu
   const built = place.chamber;
   const measured = chamberFromReadings({ ...built, heater_W: appliance.heater_w ?? built.heater_W }, appliance, room_c);
   const crowd = crowding && traysIn >= crowding.from ? crowding.share : 1;
-  const open = (appliance.vent_pct ?? 100) / 100;
+  const open = (appliance.vent_pct ?? APPLIANCE.fields.vent_pct.default) / 100;
   return {
     ...measured,
     vent_kg_per_s: measured.vent_kg_per_s * open,

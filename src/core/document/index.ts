@@ -1,4 +1,4 @@
-export { BATCH, HEAT, LABEL, PREFERENCES, TARGET, WORTH } from './batch-fields';
+export { BATCH, LABEL, TARGET, WORTH } from './batch-fields';
 export { differences } from './differences';
 export type { Difference } from './differences';
 export { LARGEST_FILE } from './document';
@@ -9,6 +9,6 @@ export { KITCHEN } from './kitchen-fields';
 export type { KitchenAir } from './kitchen-fields';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
-export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP, SCALES } from './recipe-fields';
+export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
 export type { FixedAmount, Recipe, RecipeLine, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';

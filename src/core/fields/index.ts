@@ -1,15 +1,5 @@
 export { Assumptions } from './assumptions';
+export { fieldAt } from './field-at';
 export { CANONICAL_UNITS, choice, constant, count, flag, group, list, number, text, variants } from './field';
-export type {
-  ChoiceField,
-  Field,
-  Fields,
-  FlagField,
-  GroupField,
-  ListField,
-  NumberField,
-  Quantity,
-  TextField,
-  VariantsField,
-} from './field';
-export type { ValueOf, ValuesOf, VariantOf } from './value-of';
+export type { Field, Fields, GroupField, NumberField, Quantity, TextField, VariantsField } from './field';
+export type { ValueOf, VariantOf } from './value-of';

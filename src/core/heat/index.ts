@@ -7,7 +7,7 @@ export { creditedKill, decimalReduction } from './lethality';
 export { chamberFromReadings } from './measured-chamber';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
 export type { FoodClass, Material } from './material';
-export type { Door, Piece, PieceEvent, Room, Stage, Surroundings } from './programme';
+export type { Piece, PieceEvent, Room, Stage, Surroundings } from './programme';
 export type { Frame, Profile, Profiles } from './recorder';
 export { simulate } from './simulate';
 export { COARSE, USUAL } from './simulation';

@@ -1,5 +1,5 @@
 export { BAKED_FROM_C, doughMaterial } from './dough-material';
-export type { DoughMaterial, Mixture } from './dough-material';
+export type { DoughMaterial } from './dough-material';
 export { exposureOf } from './exposure';
 export { Known } from './known';
 export { USUAL_TRAY, onItsTray } from './on-tray';

@@ -5,6 +5,7 @@ import { CautionsOf } from '../kit/CautionMark';
 import { duration, mass } from '../format/units';
 import { BenchHead } from './BenchHead';
 import type { BenchProps } from './bench-props';
+import { KITCHEN } from '@/core/document';
 
 const CoolingCharts = lazy(() => import('./cool/CoolingCharts').then(({ CoolingCharts: charts }) => ({ default: charts })));
 
@@ -55,7 +56,7 @@ export function CoolBench({ document, likely, questions }: BenchProps): ReactNod
       </dl>
       {cooling && (
         <Suspense fallback={<p className="grid h-[300px] place-items-center text-soft">Drawing how it cools …</p>}>
-          <CoolingCharts cooling={cooling} room_c={document.kitchen?.room_c ?? 20} />
+          <CoolingCharts cooling={cooling} room_c={document.kitchen?.room_c ?? KITCHEN.fields.room_c.default} />
         </Suspense>
       )}
       <CautionsOf cautions={cautions} steps={['pack']} />

@@ -2,7 +2,7 @@
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import type { Recipe, RecipeLine } from '@/core/document';
+import { type Recipe, type RecipeLine, RECIPE_LINE } from '@/core/document';
 import { freshnessOf, preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';
@@ -14,6 +14,7 @@ import { IngredientPicker } from './IngredientPicker';
 import type { Habits } from './habits';
 import { kitchenMeasure } from './kitchen-measure';
 import { inUnit, optionOf, unitOptions } from './unit-options';
+import { limits } from '../kit/limits';
 
 /** Lines as they are changed; the list is replaced, so that each change is one step of undo. */
 export type ChangeLines = (next: (lines: readonly RecipeLine[]) => readonly RecipeLine[]) => void;
@@ -155,8 +156,7 @@ function IngredientRow({
           shown={false}
           width="w-12"
           value={line.amount}
-          min={0}
-          max={100000}
+          {...limits(RECIPE_LINE.fields.amount)}
           step={FINE_UNITS.has(line.unit) ? 5 : 0.5}
           onChange={onAmount}
         />{' '}

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
-import type { BatchDocument, LabelWishes } from '@/core/document';
+import { type BatchDocument, type LabelWishes, LABEL } from '@/core/document';
 import { LABEL_PARTS, type LabelPart, type LabelText } from '@/core/labelling';
 import { pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
@@ -13,6 +13,7 @@ import { PrintLabel } from './PrintLabel';
 import { LABEL_SIZES, USUAL_SIZE, sizeValue } from './label-sizes';
 import { useLabelPicture } from './use-label-picture';
 import { useSaveLabel } from './use-save-label';
+import { limits } from '../kit/limits';
 
 export type LabelPlaceProps = {
   readonly batch: { readonly id: string; readonly name: string; readonly revision: number; readonly document: BatchDocument };
@@ -92,8 +93,7 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
               label="wide"
               unit="mm"
               value={width_mm}
-              min={25}
-              max={200}
+              {...limits(LABEL.fields.width_mm)}
               width="w-9"
               onChange={(mm) => setWishes({ ...wishes, width_mm: mm, height_mm })}
             />
@@ -101,8 +101,7 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
               label="high"
               unit="mm"
               value={height_mm}
-              min={15}
-              max={200}
+              {...limits(LABEL.fields.height_mm)}
               width="w-9"
               onChange={(mm) => setWishes({ ...wishes, width_mm, height_mm: mm })}
             />

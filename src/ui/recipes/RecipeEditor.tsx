@@ -1,7 +1,7 @@
 'use client';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep } from '@/core/document';
+import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep, RECIPE } from '@/core/document';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
@@ -16,6 +16,7 @@ import { DoughSide } from './DoughSide';
 import { PasteRecipe } from './PasteRecipe';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
+import { limits } from '../kit/limits';
 
 type RecipeEditorProps = {
   /** The recipe that is edited; null for a new one. */
@@ -92,10 +93,8 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
               label="stands for"
               unit="min"
               width="w-8"
-              value={recipe.rest_minutes ?? 10}
-              min={0}
-              max={1440}
-              step={5}
+              value={recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default}
+              {...limits(RECIPE.fields.rest_minutes)}
               onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
             />
             <label className="flex w-full items-center gap-2">

@@ -1,7 +1,7 @@
 'use client';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { RecipeStep } from '@/core/document';
+import { type RecipeStep, RECIPE_STEP } from '@/core/document';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
 
@@ -31,7 +31,7 @@ export function StepsEditor({ steps, onText, onSteps }: StepsEditorProps): React
             label={`Minutes of step ${i + 1}`}
             unit="min"
             placeholder="–"
-            max={2880}
+            max={RECIPE_STEP.fields.minutes.max}
             value={step.minutes ?? null}
             onChange={(minutes) => change(i, { minutes: minutes ?? undefined } as Partial<RecipeStep>)}
           />

@@ -4,8 +4,8 @@ import type { ShapeRecord } from '../shape-record';
 import { CUTTER, THICKNESS_LIMITS_MM, onTray } from './shape-fields';
 
 /** How the thickness is kept, and what becomes of the last scraps. */
-export const THICKNESS_BY = ['guides', 'hand'] as const;
-export const SCRAP_USES = ['press', 'round', 'freeze'] as const;
+const THICKNESS_BY = ['guides', 'hand'] as const;
+const SCRAP_USES = ['press', 'round', 'freeze'] as const;
 /** A smaller cutter for the scraps of the first roll. */
 const CUTTER_FOR_SCRAPS = { ...CUTTER, usual: 'none', meaning: 'a smaller cutter for the scraps of the first roll' } as const;
 

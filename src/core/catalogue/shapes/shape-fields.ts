@@ -1,4 +1,4 @@
-import { choice, count, group, number, text } from '../../fields';
+import { choice, count, group, number, text, type NumberField } from '../../fields';
 import { OUTLINE_NAMES } from '../../shaping';
 import { TRAY } from '../appliance-fields';
 
@@ -8,7 +8,8 @@ export const OWNED_LIMITS = [1, 200] as const;
 export const FILL_LIMITS = [0.1, 1] as const;
 
 /** Of all that lies loose: the tray, and the gap between pieces on it. */
-export const onTray = <const Gap extends number>(gap_mm: Gap) => ({
+type OnTray<Gap extends number> = { readonly tray: typeof TRAY; readonly tray_gap_mm: NumberField & { readonly default: Gap } };
+export const onTray = <const Gap extends number>(gap_mm: Gap): OnTray<Gap> => ({
   tray: TRAY,
   tray_gap_mm: number('length', [0, 100], { default: gap_mm, meaning: 'between pieces on the tray' }),
 });
@@ -26,11 +27,22 @@ export const CUTTER = group(
 );
 
 /** Hollows that are filled: a cavity mat's, a mould's. */
-export const hollows = <const Ml extends number, const N extends number, const H extends number>(usual: {
+type Usual<Ml extends number, N extends number, H extends number> = {
   readonly ml: Ml;
   readonly cavities: N;
   readonly height_mm: H;
-}) => ({
+};
+type With<Default extends number> = NumberField & { readonly default: Default };
+type Hollows<Ml extends number, N extends number, H extends number> = {
+  readonly cavity_ml: With<Ml>;
+  readonly cavities: With<N>;
+  readonly height_mm: With<H>;
+  readonly fill_fraction: With<1>;
+  readonly owned: With<2>;
+};
+export const hollows = <const Ml extends number, const N extends number, const H extends number>(
+  usual: Usual<Ml, N, H>,
+): Hollows<Ml, N, H> => ({
   cavity_ml: number('volume', [0.2, 1000], { default: usual.ml }),
   cavities: count([1, 2000], { default: usual.cavities, meaning: 'in one mat or mould' }),
   height_mm: number('length', [3, 80], { default: usual.height_mm }),

@@ -7,6 +7,7 @@ import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
+import { TARGET } from '@/core/document';
 
 type FindWishesProps = {
   readonly target: Target;
@@ -43,8 +44,8 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
             label="Snap at least"
             value={target.snap_min}
             min={1}
-            max={10}
-            step={0.5}
+            max={TARGET.fields.snap_min.max}
+            step={TARGET.fields.snap_min.step}
             width="w-8"
             onChange={(snap_min) => onTarget({ ...target, snap_min })}
           />
@@ -53,9 +54,9 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           <NumberField
             label="Snap at most"
             value={target.snap_max}
-            min={0}
+            min={TARGET.fields.snap_max.min}
             max={9}
-            step={0.5}
+            step={TARGET.fields.snap_max.step}
             width="w-8"
             onChange={(snap_max) => onTarget({ ...target, snap_max })}
           />
@@ -66,7 +67,7 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           unit="days"
           value={target.keeps_days_min ?? null}
           placeholder="any"
-          max={2000}
+          max={TARGET.fields.keeps_days_min.max}
           onChange={(days) => optional('keeps_days_min', days)}
         />
         <Choice
@@ -93,7 +94,7 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           unit="h"
           value={hours(target.finish_within_minutes)}
           placeholder="any"
-          max={96}
+          max={TARGET.fields.finish_within_minutes.max / MIN_PER_H}
           onChange={(h) => optional('finish_within_minutes', h, MIN_PER_H)}
         />
         <span className="text-soft">oven free in</span>
@@ -102,7 +103,7 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           unit="h"
           value={hours(target.oven_within_minutes)}
           placeholder="any"
-          max={96}
+          max={TARGET.fields.oven_within_minutes.max / MIN_PER_H}
           onChange={(h) => optional('oven_within_minutes', h, MIN_PER_H)}
         />
         <span className="text-soft">dial from</span>
@@ -216,7 +217,7 @@ function Asleep({ target, onTarget }: Pick<FindWishesProps, 'target' | 'onTarget
             unit="h after the start"
             value={asleep.from_minutes / MIN_PER_H}
             min={0}
-            max={95}
+            max={TARGET.fields.asleep.fields.from_minutes.max / MIN_PER_H - 1}
             width="w-7"
             onChange={set('from_minutes')}
           />
@@ -225,7 +226,7 @@ function Asleep({ target, onTarget }: Pick<FindWishesProps, 'target' | 'onTarget
             unit="h"
             value={asleep.to_minutes / MIN_PER_H}
             min={0.5}
-            max={96}
+            max={TARGET.fields.asleep.fields.to_minutes.max / MIN_PER_H}
             width="w-7"
             onChange={set('to_minutes')}
           />

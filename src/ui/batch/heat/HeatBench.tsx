@@ -158,7 +158,16 @@ type HeatHeadProps = {
 const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
 
 /** Which oven, and what carries the pieces. Apart, so that dragging the programme does not draw it again. */
-const HeatHead = memo(function HeatHead({ heat, method, loads, thickness_mm, appliances, dial, onDial, set }: HeatHeadProps): ReactNode {
+const HeatHead = memo(function HeatHead({
+  heat,
+  method,
+  loads,
+  thickness_mm,
+  appliances,
+  dial,
+  onDial,
+  set,
+}: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
   const chosen = ownAppliance(appliances, appliance ?? {});

@@ -1,6 +1,6 @@
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep } from '@/core/catalogue';
+import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep, STEPS } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
@@ -9,6 +9,7 @@ import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { SetpointField } from './SetpointField';
 import { LIMITS, STEP_NAMES, isTimed } from './programme-edits';
+import { limits } from '../../kit/limits';
 
 type StepChipProps = {
   readonly step: HeatStep;
@@ -75,8 +76,8 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
       return (
         <Degrees
           label={`Freezer's air in step ${number}`}
-          value={step.freezer_c ?? -18}
-          limits={[-40, -5]}
+          value={step.freezer_c ?? STEPS.freeze.fields.freezer_c.default}
+          limits={[STEPS.freeze.fields.freezer_c.min, STEPS.freeze.fields.freezer_c.max]}
           onChange={(c) => onValue('freezer_c', c)}
         />
       );
@@ -84,8 +85,8 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
       return (
         <Degrees
           label={`Fridge's air in step ${number}`}
-          value={step.fridge_c ?? 4}
-          limits={[0, 15]}
+          value={step.fridge_c ?? STEPS.chill.fields.fridge_c.default}
+          limits={[STEPS.chill.fields.fridge_c.min, STEPS.chill.fields.fridge_c.max]}
           onChange={(c) => onValue('fridge_c', c)}
         />
       );
@@ -94,14 +95,14 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
         <>
           <Degrees
             label={`Shelves in step ${number}`}
-            value={step.shelf_c ?? 45}
-            limits={[0, 70]}
+            value={step.shelf_c ?? STEPS['freeze-dry'].fields.shelf_c.default}
+            limits={[STEPS['freeze-dry'].fields.shelf_c.min, STEPS['freeze-dry'].fields.shelf_c.max]}
             onChange={(c) => onValue('shelf_c', c)}
           />
           <Choice
             label={`Ice leaves in step ${number}`}
             shown={false}
-            value={step.faces ?? 'one'}
+            value={step.faces ?? STEPS['freeze-dry'].fields.faces.default}
             options={[
               { value: 'one', name: 'on trays' },
               { value: 'both', name: 'on mesh' },
@@ -130,10 +131,8 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
           shown={false}
           unit="s"
           width="w-6"
-          value={step.seconds ?? 20}
-          min={1}
-          max={600}
-          step={5}
+          value={step.seconds ?? STEPS.check.fields.seconds.default}
+          {...limits(STEPS.check.fields.seconds)}
           onChange={(seconds) => onValue('seconds', seconds)}
         />
       );
@@ -184,8 +183,7 @@ const Grams = ({ number, value, onValue }: GramsProps): ReactNode => (
     unit="g"
     width="w-7"
     value={value}
-    min={1}
-    max={2000}
+    {...limits(STEPS.brush.fields.grams)}
     onChange={(grams) => onValue('grams', grams)}
   />
 );

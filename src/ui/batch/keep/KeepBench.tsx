@@ -10,6 +10,8 @@ import { Afterwards } from './Afterwards';
 import { Gains } from './Gains';
 import { PackList } from './PackList';
 import { usePacks } from './use-packs';
+import { limits } from '../../kit/limits';
+import { KITCHEN } from '@/core/document';
 
 const LifeChart = lazy(() => import('./LifeChart').then(({ LifeChart: chart }) => ({ default: chart })));
 const CHART_PX = 190;
@@ -30,8 +32,7 @@ export function KeepBench(props: BenchProps): ReactNode {
           label="the room is at"
           unit="°C"
           value={room_c}
-          min={-5}
-          max={45}
+          {...limits(KITCHEN.fields.room_c)}
           width="w-7"
           onChange={(c) => edits.set(['kitchen', 'room_c'], c)}
         />
@@ -39,9 +40,7 @@ export function KeepBench(props: BenchProps): ReactNode {
           label="and"
           unit="% damp"
           value={room_rh_pct}
-          min={5}
-          max={98}
-          step={5}
+          {...limits(KITCHEN.fields.room_rh_pct)}
           width="w-7"
           onChange={(pct) => edits.set(['kitchen', 'room_rh_pct'], pct)}
         />

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import type { PackChoice } from '@/core/catalogue';
+import { type PackChoice, PACK } from '@/core/catalogue';
 import { CLOSURES, packOf, type Closure } from '@/core/keeping';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { OptionalNumber } from '../../kit/OptionalNumber';
+import { limits } from '../../kit/limits';
 
 const CLOSURE_NAMES: Record<Closure, string> = {
   open: 'open',
@@ -29,9 +30,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
         label="holds"
         unit="ml"
         value={pack.volume_ml}
-        min={20}
-        max={50000}
-        step={50}
+        {...limits(PACK.fields.volume_ml)}
         width="w-12"
         onChange={(volume_ml) => onChange({ ...choice, volume_ml })}
       />
@@ -42,7 +41,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
           unit="pieces"
           value={choice.pieces ?? null}
           placeholder="all"
-          max={100000}
+          max={PACK.fields.pieces.max}
           onChange={(pieces) => onChange(pieces === null || pieces < 1 ? uncounted : { ...choice, pieces: Math.round(pieces) })}
         />
       </span>
@@ -54,7 +53,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
             unit="such packs"
             value={choice.packs ?? null}
             placeholder="all"
-            max={10000}
+            max={PACK.fields.packs.max}
             onChange={(packs) =>
               onChange(packs === null ? { ...uncounted, pieces: choice.pieces ?? 1 } : { ...choice, packs: Math.round(packs) })
             }
@@ -64,10 +63,8 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
       <NumberField
         label="opened"
         unit="times a day"
-        value={choice.openings_per_day ?? 1}
-        min={0}
-        max={50}
-        step={0.5}
+        value={choice.openings_per_day ?? PACK.fields.openings_per_day.default}
+        {...limits(PACK.fields.openings_per_day)}
         width="w-7"
         onChange={(openings_per_day) => onChange({ ...choice, openings_per_day })}
       />
@@ -78,8 +75,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
             label="film lets through"
             unit="g/m² day kPa"
             value={pack.film}
-            min={0}
-            max={500}
+            {...limits(PACK.fields.own.fields.film)}
             step={0.01}
             width="w-12"
             onChange={(film) => own({ film })}
@@ -88,9 +84,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
             label="over"
             unit="cm²"
             value={Math.round(pack.area_m2 * 1e4)}
-            min={1}
-            max={50000}
-            step={10}
+            {...limits(PACK.fields.own.fields.area_cm2)}
             width="w-12"
             onChange={(area_cm2) => own({ area_cm2 })}
           />

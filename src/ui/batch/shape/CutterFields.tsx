@@ -1,25 +1,24 @@
 import type { ReactNode } from 'react';
-import type { CutterChoice } from '@/core/catalogue';
+import type { RollAndCut } from '@/core/catalogue';
 import type { OutlineName } from '@/core/shaping';
 import { OUTLINES } from '../../format/words';
 import { Choice } from '../../kit/Choice';
-import { Mm, type Set } from './Mm';
+import { ShapeNumber, type Set } from './ShapeNumber';
 
-const CUTTER = [5, 200] as const;
 const OWN = 'own';
 type Shown = OutlineName | typeof OWN;
 
 type CutterFieldsProps = {
   readonly label: string;
   readonly at: 'cutter' | 'mini';
-  readonly cutter: CutterChoice;
+  readonly shape: RollAndCut;
   readonly usual_mm: number;
   readonly set: Set;
 };
 
 /** Which cutter and how large: a built-in outline, or one's own from an SVG file. */
-export function CutterFields({ label, at, cutter, usual_mm, set }: CutterFieldsProps): ReactNode {
-  const { outline = 'circle', svg_path, length_mm = usual_mm, width_mm } = cutter;
+export function CutterFields({ label, at, shape, usual_mm, set }: CutterFieldsProps): ReactNode {
+  const { outline = 'circle', svg_path, length_mm = usual_mm, width_mm } = shape[at] ?? {};
   const shown: Shown = svg_path === undefined ? outline : OWN;
   return (
     <>
@@ -30,11 +29,11 @@ export function CutterFields({ label, at, cutter, usual_mm, set }: CutterFieldsP
         onChange={(next) => next !== OWN && set(['shape', at], { outline: next, length_mm })}
       />
       <span className="inline-flex items-center gap-1">
-        <Mm label={`${label} long`} shown={false} value={length_mm} limits={CUTTER} at={[at, 'length_mm']} set={set} />
+        <ShapeNumber label={`${label} long`} shown={false} shape={shape} at={[at, 'length_mm']} usual={usual_mm} set={set} />
         {width_mm !== undefined && (
           <>
             ×
-            <Mm label={`${label} wide`} shown={false} value={width_mm} limits={CUTTER} at={[at, 'width_mm']} set={set} />
+            <ShapeNumber label={`${label} wide`} shown={false} shape={shape} at={[at, 'width_mm']} set={set} />
           </>
         )}
       </span>

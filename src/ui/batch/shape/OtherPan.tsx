@@ -1,13 +1,14 @@
 'use client';
 import { useState, type ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import type { Shape } from '@/core/catalogue';
+import { type Shape, SHAPES } from '@/core/catalogue';
 import { PAN_SHAPES, USUAL_PANS, panFactor, type Pan, type PanShape } from '@/core/shaping';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { BenchProps } from '../bench-props';
 import { PAN_NAMES, usualPan } from './pan-words';
+import { limits } from '../../kit/limits';
 
 type Cake = Extract<Shape, { method: 'cake' }>;
 const PANS = PAN_SHAPES.map((value) => ({ value, name: PAN_NAMES[value] }));
@@ -53,9 +54,23 @@ export function OtherPan({
           setLength(usualPan(next).length_mm);
         }}
       />
-      <NumberField label="wide" unit="mm" width="w-9" value={width_mm} min={40} max={600} onChange={setWidth} />
+      <NumberField
+        label="wide"
+        unit="mm"
+        width="w-9"
+        value={width_mm}
+        {...limits(SHAPES.cake.fields.pan.fields.width_mm)}
+        onChange={setWidth}
+      />
       {length_mm !== undefined && (
-        <NumberField label="long" unit="mm" width="w-9" value={length_mm} min={40} max={600} onChange={setLength} />
+        <NumberField
+          label="long"
+          unit="mm"
+          width="w-9"
+          value={length_mm}
+          {...limits(SHAPES.cake.fields.pan.fields.length_mm)}
+          onChange={setLength}
+        />
       )}
       <span>
         takes <strong>{factor.toFixed(2)} times</strong> the batter for the same depth

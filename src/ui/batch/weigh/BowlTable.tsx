@@ -8,6 +8,7 @@ import { OptionalNumber } from '../../kit/OptionalNumber';
 import { nameOf, type BenchProps } from '../bench-props';
 import { BOWL_PARTS, bowlOrder } from './bowl';
 import type { ScaleState } from './use-scale';
+import { RECIPE_LINE } from '@/core/document';
 
 type BowlTableProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'habits'> & { readonly scale: ScaleState };
 
@@ -55,7 +56,7 @@ export function BowlTable({ document, edits, likely, pantry, habits, scale }: Bo
                     unit="g"
                     placeholder={String(planned_g)}
                     value={actual_g ?? null}
-                    max={200000}
+                    max={RECIPE_LINE.fields.actual_g.max}
                     onChange={(grams) => setActual(line, grams)}
                   />{' '}
                   {reading && (

@@ -2,7 +2,7 @@
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
 import type { FixedAmount, RecipeLine, Scale } from '@/core/document';
-import type { Shape } from '@/core/catalogue';
+import { type Shape, SHAPES } from '@/core/catalogue';
 import { startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -11,6 +11,7 @@ import { mass } from '../../format/units';
 import { unitName } from '../../ingredients/unit-options';
 import { nameOf, type BenchProps } from '../bench-props';
 import { AlsoUsedIn } from './AlsoUsedIn';
+import { limits } from '../../kit/limits';
 
 type ScoreSlab = Extract<Shape, { method: 'score-slab' }>;
 type By = Exclude<Scale['by'], 'ingredient'>;
@@ -85,18 +86,14 @@ function PanSize({ shape, edits }: { readonly shape: ScoreSlab; readonly edits: 
         label="Pan inside"
         unit="mm"
         value={width_mm}
-        min={60}
-        max={2000}
-        step={10}
+        {...limits(SHAPES['score-slab'].fields.pan.fields.width_mm)}
         onChange={(width) => set({ width_mm: width, depth_mm })}
       />
       <NumberField
         label="by"
         unit="mm"
         value={depth_mm}
-        min={60}
-        max={2000}
-        step={10}
+        {...limits(SHAPES['score-slab'].fields.pan.fields.depth_mm)}
         onChange={(depth) => set({ width_mm, depth_mm: depth })}
       />
       <span className="text-[14px] text-soft">the dough follows the pan at the same thickness</span>

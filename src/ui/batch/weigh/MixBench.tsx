@@ -14,14 +14,16 @@ import { ScalePanel } from './ScalePanel';
 import { Steering } from './Steering';
 import { linesInBowl } from './bowl';
 import { useScale } from './use-scale';
+import { limits } from '../../kit/limits';
+import { RECIPE, KITCHEN } from '@/core/document';
 
 /** The mix station: what goes into the bowl in which order, how it will handle, and what would put it right. */
 export function MixBench({ document, edits, likely, pantry, habits }: BenchProps): ReactNode {
   const [scaleOn, setScaleOn] = useState(false);
   const scale = useScale(scaleOn);
   const { dough, cautions } = likely.prediction;
-  const rest = document.recipe.rest_minutes ?? 10;
-  const kitchen_c = document.kitchen?.room_c ?? 20;
+  const rest = document.recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default;
+  const kitchen_c = document.kitchen?.room_c ?? KITCHEN.fields.room_c.default;
   const bowl = { standing_min: rest, kitchen_c };
   const lines = linesInBowl(document, dough, pantry);
   const planned = linesInBowl(
@@ -77,9 +79,7 @@ export function MixBench({ document, edits, likely, pantry, habits }: BenchProps
               unit="min"
               width="w-8"
               value={rest}
-              min={0}
-              max={1440}
-              step={5}
+              {...limits(RECIPE.fields.rest_minutes)}
               onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
             />
           </p>

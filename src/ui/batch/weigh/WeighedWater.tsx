@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Button } from '../../kit/Button';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { BenchProps } from '../bench-props';
+import { RECIPE_LINE } from '@/core/document';
 
 /** Below this an ingredient's water is not worth weighing [%]. */
 const WET_PCT = 60;
@@ -28,7 +29,7 @@ export function WeighedWater({
         label={`Water of ${row.name} as weighed`}
         unit="%"
         placeholder={row.water.toFixed(0)}
-        max={99.5}
+        max={RECIPE_LINE.fields.water_pct.max}
         value={water_pct ?? null}
         onChange={set}
       />

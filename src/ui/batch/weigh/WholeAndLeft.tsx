@@ -6,6 +6,7 @@ import { nameOf, type BenchProps } from '../bench-props';
 import { AlsoUsedIn } from './AlsoUsedIn';
 import { linesInBowl } from './bowl';
 import { wholeChoices } from './whole-choices';
+import { RECIPE, KITCHEN } from '@/core/document';
 
 /** Eggs do not halve and tins have sizes: the ways to come out even, what each does to the feel, and where the rest can go. */
 export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: BenchProps): ReactNode {
@@ -15,8 +16,8 @@ export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: Be
     lines: linesInBowl(document, dough, pantry),
     factor: dough.factor,
     pantry,
-    standing_min: document.recipe.rest_minutes ?? 10,
-    kitchen_c: document.kitchen?.room_c ?? 20,
+    standing_min: document.recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default,
+    kitchen_c: document.kitchen?.room_c ?? KITCHEN.fields.room_c.default,
   });
   if (choices.length === 0) return null;
   return (

@@ -11,6 +11,7 @@ import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { BenchProps } from '../bench-props';
 import { ComparedWith } from './ComparedWith';
 import { PART_NAMES } from './difference-words';
+import { WORTH } from '@/core/document';
 
 const MISSING_WORDS: Record<BatchWorth['missing'][number], string> = {
   ingredients: 'some ingredients have no price (Pantry)',
@@ -53,7 +54,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
                   unit="min"
                   value={wish.minutes ?? null}
                   placeholder={`~ ${Math.round(worth.facts.minutes)}`}
-                  max={5760}
+                  max={WORTH.fields.minutes.max}
                   onChange={(value) => set('minutes', value)}
                 />
                 <span className="text-soft">a bought one costs</span>
@@ -62,7 +63,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
                   unit={`${currency} per 100 g`}
                   value={wish.bought_per_100g ?? null}
                   placeholder="?"
-                  max={1000}
+                  max={WORTH.fields.bought_per_100g.max}
                   onChange={(value) => set('bought_per_100g', value)}
                 />
                 <span className="text-soft">shall leave</span>
@@ -71,7 +72,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
                   unit="% of the price"
                   value={wish.margin_pct ?? null}
                   placeholder="?"
-                  max={95}
+                  max={WORTH.fields.margin_pct.max}
                   onChange={(value) => set('margin_pct', value)}
                 />
               </div>
