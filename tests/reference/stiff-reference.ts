@@ -31,7 +31,7 @@ export function cellEquations(problem: ReferenceProblem): {
 } {
   const { material, piece, surroundings, support, pressure_pa, cells } = problem;
   const slab = new Slab(material, { ...piece, exposure: 0, heatExposure: 0 }, cells, pressure_pa, 1);
-  const faces = new Faces(surroundings, pressure_pa, 0);
+  const faces = new Faces(surroundings, { pressure_pa, temperature_c: piece.start_c }, 0);
   const top = new SurfaceFlux(material.activity, 1, material.moisture0);
   const bottom = new SurfaceFlux(material.activity, 1, material.moisture0);
   const { air_c, vapour_pa } = surroundings;

@@ -1,4 +1,4 @@
-import { choice, count, group, number, text, type ValueOf } from '../fields';
+import { choice, count, flag, group, number, text, type ValueOf } from '../fields';
 import { APPLIANCE_KINDS } from './appliances';
 
 /** A tray, or a pan, seen from above. */
@@ -30,6 +30,7 @@ export const APPLIANCE = group({
   tray: TRAY,
   heater_w: number('power', [50, 20_000], { step: 100, usual: "its kind's", meaning: 'its heater' }),
   vent_pct: number('share', [0, 300], { default: 100, step: 10, meaning: 'how far its vent is open; 100 as it was built' }),
+  lid: flag({ default: false, meaning: 'a lid is on, where it takes one' }),
   heat_up: group(
     {
       to_c: number('temperature', [40, 300], { required: true }),

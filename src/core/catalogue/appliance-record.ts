@@ -31,6 +31,10 @@ export type ApplianceRecord = {
   readonly nothingElse: string | null;
   /** It takes baking trays; otherwise pieces lie on what it is made of. */
   readonly takesTrays: boolean;
+  /** What a lid changes of its chamber; null: it takes none. */
+  readonly lid: Partial<Chamber> | null;
+  /** What its own floor holds [mm], where that is less than a baking tray; null: a tray. */
+  readonly floor_mm: { readonly width_mm: number; readonly depth_mm: number } | null;
   /** Setpoints that its dial can be asked to hold [°C]; null: it has none. Source: usual household kit. */
   readonly dial_c: readonly [low: number, high: number] | null;
   /** A setpoint to tell it by, and to time its heating up [°C]. */
@@ -67,6 +71,8 @@ export const AN_OVEN = {
   base: null,
   nothingElse: null,
   takesTrays: true,
+  lid: null,
+  floor_mm: null,
   usual_c: 175,
   likeAnOven: 'still-air',
   waitedFor: true,

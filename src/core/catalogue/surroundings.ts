@@ -19,9 +19,9 @@ export const isChamber = (kind: ApplianceKind): boolean => applianceRecord(kind)
 
 /** The chamber of an appliance: its kind's, changed by what is known of this one; null for what is no chamber. */
 export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: number, room_c: number): Chamber | null {
-  const { place, crowding } = applianceRecord(kind);
+  const { place, crowding, lid } = applianceRecord(kind);
   if (place.kind !== 'chamber') return null;
-  const built = place.chamber;
+  const built = appliance.lid && lid ? { ...place.chamber, ...lid } : place.chamber;
   const measured = chamberFromReadings({ ...built, heater_W: appliance.heater_w ?? built.heater_W }, appliance, room_c);
   const crowd = crowding && traysIn >= crowding.from ? crowding.share : 1;
   const open = (appliance.vent_pct ?? APPLIANCE.fields.vent_pct.default) / 100;

@@ -24,8 +24,19 @@ export type Chamber = {
   readonly trayScatter: number;
   /** Water vapour that the burner itself gives to the chamber [kg/J of heat]; 0 where nothing burns. */
   readonly steam_kg_per_J: number;
-  /** Hot plates that press on both faces: heat into the piece, and how freely steam gets out there; null for air. */
-  readonly plates: { readonly contact_W_per_m2_K: number; readonly breathing: number } | null;
+  /** Hot metal that presses on the piece: its own temperature is then the chamber's; null for air. */
+  readonly plates: Plates | null;
+};
+
+/** Heat into the piece where metal presses on it, and how freely steam gets out there [1]. */
+type Plates = {
+  readonly contact_W_per_m2_K: number;
+  readonly breathing: number;
+  /**
+   * From below only: how far the air over the piece lies from the kitchen's temperature to the metal's [1]; null where a
+   * second plate presses from above.
+   */
+  readonly airAbove: number | null;
 };
 
 /** Share of the vent that still draws when the appliance is off and shut [1]. Source: ours. */

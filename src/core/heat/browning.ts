@@ -16,6 +16,9 @@ const EDGE_SHARE = 0.35;
 const SLOWS_BELOW_AW = 0.5;
 const DRY_BELOW_AW = 0.15;
 
+/** A face: its surface [°C], and the water activity of its browning layer at 25 °C. */
+export type BrowningFace = { readonly surface_c: number; readonly aw: number };
+
 /** Browning of top, bottom and edge, 0 (raw colour) to 1 (black). */
 export class Browning {
   top = 0;
@@ -29,12 +32,12 @@ export class Browning {
     private readonly classFactor: number,
   ) {}
 
-  /** @param topAw, bottomAw - water activity of the browning layer under each face, at 25 °C */
-  step(dt_s: number, air_c: number, top_c: number, bottom_c: number, topAw: number, bottomAw: number): void {
-    const edge_c = top_c + EDGE_SHARE * (air_c - top_c);
-    this.top = this.grow(this.top, top_c, topAw, this.topFactor, dt_s);
-    this.bottom = this.grow(this.bottom, bottom_c, bottomAw, this.bottomFactor, dt_s);
-    this.edge = this.grow(this.edge, edge_c, topAw, this.topFactor, dt_s);
+  /** @param air_c - what the rim sees; null where only the face on the metal is hot: then its rim is as brown as that face */
+  step(dt_s: number, air_c: number | null, top: BrowningFace, bottom: BrowningFace): void {
+    this.top = this.grow(this.top, top.surface_c, top, this.topFactor, dt_s);
+    this.bottom = this.grow(this.bottom, bottom.surface_c, bottom, this.bottomFactor, dt_s);
+    if (air_c === null) this.edge = Math.max(this.edge, this.top, this.bottom);
+    else this.edge = this.grow(this.edge, top.surface_c + EDGE_SHARE * (air_c - top.surface_c), top, this.topFactor, dt_s);
   }
 
   /** Turning swaps the faces; the edge stays. */
@@ -43,7 +46,7 @@ export class Browning {
     [this.topFactor, this.bottomFactor] = [this.bottomFactor, this.topFactor];
   }
 
-  private grow(browning: number, surface_c: number, aw: number, factor: number, dt_s: number): number {
+  private grow(browning: number, surface_c: number, { aw }: BrowningFace, factor: number, dt_s: number): number {
     if (surface_c < 60) return browning; // slower than the eye can see in a day
     const { at150_per_s, energy_J_per_mol } = this.rate;
     const arrhenius = Math.exp((-energy_J_per_mol / R_J_PER_MOL_K) * (1 / (surface_c + KELVIN_AT_0_C) - 1 / REFERENCE_K));

@@ -1,6 +1,6 @@
 import { ROOM_CONVECTION, type Chamber, type Support } from './appliance';
 import type { Slab } from './slab';
-import type { Surroundings } from './programme';
+import type { Room, Surroundings } from './programme';
 import { massTransfer } from './surface-flux';
 import { KELVIN_AT_0_C } from '../quantities';
 
@@ -31,9 +31,17 @@ export class Faces {
    */
   constructor(
     public surroundings: Surroundings,
-    private readonly pressure_pa: number,
+    private readonly room: Pick<Room, 'pressure_pa' | 'temperature_c'>,
     public place: number,
   ) {}
+
+  /** The temperature that the upper face and the sides see: over a single hot plate the air is cooler than its metal [°C]. */
+  above(air_c: number, inRoom: boolean): number {
+    const plates = inRoom || this.surroundings.kind !== 'chamber' ? null : this.surroundings.chamber.plates;
+    if (!plates || plates.airAbove === null) return air_c;
+    const { temperature_c } = this.room;
+    return temperature_c + plates.airAbove * (air_c - temperature_c);
+  }
 
   /** Works out the coefficients from the air and the two surface temperatures. */
   refresh(slab: Slab, support: Support, inRoom: boolean, air_c: number, top_c: number, bottom_c: number): void {
@@ -51,19 +59,21 @@ export class Faces {
     const topRadiation = view * PIECE_EMISSIVITY * radiation(air_c, top_c);
     this.topHeat = top + topRadiation;
     this.sideHeat = SIDE_CONVECTION * top + SIDE_RADIATION * topRadiation;
-    this.topMass = massTransfer(top, this.pressure_pa);
-    this.sideMass = massTransfer(SIDE_CONVECTION * top, this.pressure_pa);
-    this.bottomMass = massTransfer(bottom, this.pressure_pa) * support.breathing;
+    this.topMass = massTransfer(top, this.room.pressure_pa);
+    this.sideMass = massTransfer(SIDE_CONVECTION * top, this.room.pressure_pa);
+    this.bottomMass = massTransfer(bottom, this.room.pressure_pa) * support.breathing;
     if (support.tray) this.trayHeat = bottom + view * support.tray.emissivity * radiation(air_c, slab.trayTemperature);
     else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
     if (chamber.plates) this.press(chamber.plates);
   }
 
-  /** Between hot plates: heat by contact, and steam only where it finds a way out. */
-  private press({ contact_W_per_m2_K: contact, breathing }: NonNullable<Chamber['plates']>): void {
-    this.topHeat = this.bottomHeat = contact;
-    this.topMass *= breathing;
+  /** Where hot metal presses: heat by contact, and steam only where it finds a way out. */
+  private press({ contact_W_per_m2_K: contact, breathing, airAbove }: NonNullable<Chamber['plates']>): void {
+    this.bottomHeat = contact;
     this.bottomMass *= breathing;
+    if (airAbove !== null) return;
+    this.topHeat = contact;
+    this.topMass *= breathing;
   }
 }
 

@@ -189,7 +189,7 @@ describe('browning', () => {
   const rate = { at150_per_s: 2.4e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
   const after = (c: number, aw: number, minutes: number): number => {
     const browning = new Browning(rate, 1);
-    for (let s = 0; s < minutes * 60; s += 10) browning.step(10, c, c, c, aw, aw);
+    for (let s = 0; s < minutes * 60; s += 10) browning.step(10, c, { surface_c: c, aw }, { surface_c: c, aw });
     return browning.top;
   };
   it('is quicker hot and slower dry', () => {
@@ -199,7 +199,7 @@ describe('browning', () => {
   });
   it('turning swaps the faces', () => {
     const browning = new Browning(rate, 1);
-    browning.step(600, 170, 150, 120, 0.6, 0.6);
+    browning.step(600, 170, { surface_c: 150, aw: 0.6 }, { surface_c: 120, aw: 0.6 });
     const [top, bottom] = [browning.top, browning.bottom];
     browning.turn();
     expect([browning.top, browning.bottom]).toEqual([bottom, top]);

@@ -71,7 +71,7 @@ class Run {
       room.pressure_pa,
       1 / (input.isothermScale ?? 1),
     );
-    this.faces = new Faces(surroundings, room.pressure_pa, input.place ?? 0);
+    this.faces = new Faces(surroundings, room, input.place ?? 0);
     this.stepper = new SlabStepper(this.slab, this.faces);
     this.surroundings = surroundings;
     this.air_c = this.setpoint_c = room.temperature_c;
@@ -216,12 +216,18 @@ class Run {
       this.showAir();
     }
     this.faces.refresh(slab, stage.support, outside, this.air_c, stepper.topSurface_c, stepper.bottomSurface_c);
-    stepper.step(dt_s, this.air_c, this.air_pa, stage.support);
+    const above_c = this.faces.above(this.air_c, outside);
+    stepper.step(dt_s, { below_c: this.air_c, above_c, vapour_pa: this.air_pa }, stage.support);
     this.time_s += dt_s;
     this.steps++;
     slab.refresh();
     const layer = this.layerAw();
-    this.browning.step(dt_s, this.air_c, stepper.topSurface_c, stepper.bottomSurface_c, layer.top, layer.bottom);
+    this.browning.step(
+      dt_s,
+      above_c === this.air_c ? above_c : null,
+      { surface_c: stepper.topSurface_c, aw: layer.top },
+      { surface_c: stepper.bottomSurface_c, aw: layer.bottom },
+    );
     const centre_c = slab.centre(slab.temperature);
     if (this.kill < KILL_CEILING && centre_c > 50)
       this.kill += creditedKill(dt_s / 60, centre_c, Math.exp(slab.centre(slab.logAw)));

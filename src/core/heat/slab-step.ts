@@ -10,6 +10,16 @@ import { SurfaceFlux } from './surface-flux';
 import { solveTridiagonal } from './tridiagonal';
 import { WATER_J_PER_KG_K } from './water-vapour';
 
+/** What a piece sees: below it, above it and at its sides [°C], and the vapour in that air [Pa]. */
+export type AroundPiece = { readonly below_c: number; readonly above_c: number; readonly vapour_pa: number };
+/** How heat gets into the outer cells [W/(m2 K)], and how far their latent heat is limited. */
+type Coupling = {
+  readonly topHeat: number;
+  readonly bottomHeat: number;
+  readonly topLimit: number;
+  readonly bottomLimit: number;
+};
+
 /**
  * One semi-implicit step of the slab: heat with moisture frozen, moisture with heat frozen, then what boils off.
  * The latent heat of a nearly dry cell is so stiff that it is limited in the heat solve and the difference is carried
@@ -77,8 +87,9 @@ export class SlabStepper {
   topSurface_c = 0;
   bottomSurface_c = 0;
 
-  step(dt_s: number, air_c: number, air_pa: number, support: Support): void {
+  step(dt_s: number, air: AroundPiece, support: Support): void {
     const { slab, faces } = this;
+    const { below_c: air_c, above_c, vapour_pa: air_pa } = air;
     const last = slab.count - 1;
     this.between.fill(dt_s);
     this.sides.fill(dt_s, air_pa);
@@ -92,14 +103,19 @@ export class SlabStepper {
       ? 1 / (1 / support.tray.contact_W_per_m2_K + slab.height[last] / (2 * slab.conductivity[last]))
       : 1 / (1 / faces.bottomHeat + slab.height[last] / (2 * slab.conductivity[last]));
 
-    this.solveHeat(dt_s, air_c, air_pa, support, topConductance, bottomConductance, topLimit, bottomLimit);
+    this.solveHeat(dt_s, air, support, {
+      topHeat: topConductance * slab.areaFactor,
+      bottomHeat: bottomConductance * slab.areaFactor,
+      topLimit,
+      bottomLimit,
+    });
     const evaporated = this.solveMoisture(dt_s, topLimit, bottomLimit);
     const flashed = this.boilOff();
     this.load.evaporation_kg_per_m2_s = (evaporated + flashed) / dt_s;
     this.load.transfer_kg_per_m2_s_Pa = faces.topMass + faces.bottomMass;
     this.evaporated_kg_per_m2 += evaporated + flashed;
     this.topSurface_c =
-      slab.temperature[0] + (topConductance * (air_c - slab.temperature[0]) * slab.height[0]) / (2 * slab.conductivity[0]);
+      slab.temperature[0] + (topConductance * (above_c - slab.temperature[0]) * slab.height[0]) / (2 * slab.conductivity[0]);
     const below_c = support.tray ? slab.trayTemperature : air_c;
     this.bottomSurface_c =
       slab.temperature[last] +
@@ -128,23 +144,16 @@ export class SlabStepper {
     );
   }
 
-  private solveHeat(
-    dt_s: number,
-    air_c: number,
-    air_pa: number,
-    support: Support,
-    topConductance: number,
-    bottomConductance: number,
-    topLimit: number,
-    bottomLimit: number,
-  ): void {
+  private solveHeat(dt_s: number, air: AroundPiece, support: Support, coupling: Coupling): void {
+    const { below_c: air_c, above_c, vapour_pa: air_pa } = air;
+    const { topHeat, bottomHeat, topLimit, bottomLimit } = coupling;
     const { slab, lower, diagonal, upper, rhs, top, bottom, between, sides } = this;
     const { areaFactor: area, temperature, vapour, vapourPerKelvin, latent, owed } = slab;
     const last = slab.count - 1;
     for (let i = 0; i <= last; i++) {
       const vapourLoss = sides.limit[i] * latent[i] * sides.mass[i];
       diagonal[i] = slab.capacity(i) / dt_s + sides.heat[i] + vapourLoss * vapourPerKelvin[i];
-      rhs[i] = owed[i] / dt_s + sides.heat[i] * (air_c - temperature[i]) - vapourLoss * (vapour[i] - air_pa);
+      rhs[i] = owed[i] / dt_s + sides.heat[i] * (above_c - temperature[i]) - vapourLoss * (vapour[i] - air_pa);
       lower[i] = upper[i] = 0;
     }
     for (let i = 0; i < last; i++) {
@@ -160,12 +169,10 @@ export class SlabStepper {
       rhs[i] -= flow;
       rhs[i + 1] += flow;
     }
-    const topHeat = topConductance * area;
     const topLatent = topLimit * area * slab.latent[0];
     diagonal[0] += topHeat + topLatent * top.fluxPerKelvin;
-    rhs[0] += topHeat * (air_c - temperature[0]) - topLatent * top.flux;
+    rhs[0] += topHeat * (above_c - temperature[0]) - topLatent * top.flux;
 
-    const bottomHeat = bottomConductance * area;
     const bottomLatent = bottomLimit * area * slab.latent[last];
     diagonal[last] += bottomHeat + bottomLatent * bottom.fluxPerKelvin;
     rhs[last] -= bottomLatent * bottom.flux;
@@ -184,11 +191,12 @@ export class SlabStepper {
     // Capacities before the update: the audit counts heat stored with the old moisture, as the balance does.
     for (let i = 0; i <= last; i++) slab.owed[i] = slab.capacity(i);
     solveTridiagonal(lower, diagonal, upper, rhs, size);
-    this.afterHeat(dt_s, air_c, air_pa, support, topHeat, bottomHeat);
+    this.afterHeat(dt_s, air, support, coupling);
   }
 
   /** Updates temperatures, the unlimited vapour fluxes at the new temperatures, and the load on the chamber. */
-  private afterHeat(dt_s: number, air_c: number, air_pa: number, support: Support, topHeat: number, bottomHeat: number): void {
+  private afterHeat(dt_s: number, air: AroundPiece, support: Support, { topHeat, bottomHeat }: Coupling): void {
+    const { below_c: air_c, above_c, vapour_pa: air_pa } = air;
     const { slab, rhs, sides } = this;
     const { temperature, owed, vapour, vapourPerKelvin } = slab;
     const last = slab.count - 1;
@@ -202,7 +210,7 @@ export class SlabStepper {
       largestRise_K = Math.max(largestRise_K, Math.abs(rise));
       sensible += owed[i] * rise;
       owed[i] = 0;
-      fromSides += sides.heat[i] * (air_c - temperature[i]);
+      fromSides += sides.heat[i] * (above_c - temperature[i]);
       sideConductance += sides.heat[i];
       sides.flux[i] = sides.mass[i] * (vapour[i] + vapourPerKelvin[i] * rise - air_pa);
     }
@@ -221,7 +229,7 @@ export class SlabStepper {
       intoPiece = bottomHeat * (slab.trayTemperature - temperature[last]);
       belowConductance = this.faces.trayHeat;
     }
-    const fromAbove = topHeat * (air_c - temperature[0]);
+    const fromAbove = topHeat * (above_c - temperature[0]);
     this.heatIn_J_per_m2 += (fromAbove + intoPiece + fromSides) * dt_s;
     this.load.heat_W_per_m2 = fromAbove + fromBelow + fromSides;
     this.load.conductance_W_per_m2_K = topHeat + belowConductance + sideConductance;

@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '../failure';
 import { layOut, makeCutter, type Cutter } from '../shaping';
 import type { Assumptions, NumberField } from '../fields';
 import type { BatchDocument } from '../document';
-import { TRAY, shapeRecord, type Shape, type Tray } from '../catalogue';
+import { TRAY, applianceRecord, shapeRecord, type Shape, type Tray } from '../catalogue';
 import type { TrayPicture } from './shape-yield';
 
 /** A tray and how far apart pieces lie on it [mm]. */
@@ -11,10 +11,11 @@ export type TrayPlan = { readonly trayWidth_mm: number; readonly trayDepth_mm: n
 /** A household oven's tray [mm]. */
 export const USUAL_TRAY = { width_mm: TRAY.fields.width_mm.default, depth_mm: TRAY.fields.depth_mm.default } as const;
 
-/** The shape with the tray that its pieces lie on: its own, or else the appliance's. */
+/** The shape with the tray that its pieces lie on: its own, or else the appliance's, or what its kind holds. */
 export function onItsTray({ shape, heat: { appliance } }: Pick<BatchDocument, 'shape' | 'heat'>): Shape {
-  if (!appliance?.tray || !shapeRecord(shape.method).looseOnTray) return shape;
-  return { ...shape, tray: { ...appliance.tray, ...('tray' in shape ? shape.tray : {}) } } as Shape;
+  const tray = appliance?.tray ?? applianceRecord(appliance?.kind ?? 'static-oven').floor_mm;
+  if (!tray || !shapeRecord(shape.method).looseOnTray) return shape;
+  return { ...shape, tray: { ...tray, ...('tray' in shape ? shape.tray : {}) } } as Shape;
 }
 
 /** Free margin along a tray's rim [mm]. Source: ours. */

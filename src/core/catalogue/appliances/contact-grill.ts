@@ -33,7 +33,7 @@ export const CONTACT_GRILL = {
       radiativeView: 0.5,
       trayScatter: 0,
       steam_kg_per_J: 0,
-      plates: { contact_W_per_m2_K: 250, breathing: 0.3 },
+      plates: { contact_W_per_m2_K: 250, breathing: 0.3, airAbove: null },
     },
   },
 } as const satisfies ApplianceRecord;
