@@ -28,5 +28,5 @@ export type {
 export { STEPS, stepRecord } from './steps';
 export type { HeatStep } from './steps';
 export { BASE, SETPOINT_C, ROOM_RH_PCT } from './steps/step-fields';
-export { FREEZER_C, FRIDGE, chamberOf, freezeDryerOf, freezerOf, isChamber } from './surroundings';
+export { FREEZER_C, FRIDGE, chamberOf, freezeDryerOf, freezerOf, heatsFromBelow, isChamber } from './surroundings';
 export { usualBase } from './usual-base';

@@ -17,6 +17,12 @@ const FREEZE_DRYER = { slowness: 2.4, power_W: 800 } as const;
 /** Pieces stand in air or between plates that a heater heats. */
 export const isChamber = (kind: ApplianceKind): boolean => applianceRecord(kind).place.kind === 'chamber';
 
+/** It heats one face only: whoever cooks in it must turn the pieces. */
+export function heatsFromBelow(kind: ApplianceKind): boolean {
+  const { place } = applianceRecord(kind);
+  return place.kind === 'chamber' && place.chamber.plates !== null && place.chamber.plates.airAbove !== null;
+}
+
 /** The chamber of an appliance: its kind's, changed by what is known of this one; null for what is no chamber. */
 export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: number, room_c: number): Chamber | null {
   const { place, crowding, lid } = applianceRecord(kind);

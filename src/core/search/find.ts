@@ -3,7 +3,7 @@ import { runOut } from '../quantities';
 import type { BatchDocument, Heat, Preference } from '../document';
 import { predict, type Worked, type Kitchen } from '../prediction';
 import { SCHOOLS, type Candidate, type Failed, type FoundProgrammes, type Near, type Obstacle, type School } from './found';
-import { applianceRecord, isChamber } from '../catalogue';
+import { applianceRecord, isChamber, heatsFromBelow } from '../catalogue';
 import { goalOf, isHotEnough, isPassed, isReached, missOf, type Ending, type Goal } from './goal';
 import { candidateOf, wholeMinutes } from './candidate';
 import { broken, minutesOf, untilAwake, visitsOf } from './limits';
@@ -271,7 +271,10 @@ const endingOf = ({ finish, prediction }: Worked): Ending => ({
 
 /** A school that a baker would ask about although there was nothing to try. */
 const isExpected = (school: School, { kind, drier }: Setting): boolean =>
-  isChamber(kind) && !applianceRecord(kind).drier && (school === 'dryer-second' ? drier === null : school !== 'as-written');
+  isChamber(kind) &&
+  !applianceRecord(kind).drier &&
+  !heatsFromBelow(kind) &&
+  (school === 'dryer-second' ? drier === null : school !== 'as-written');
 
 function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, judged: (heat: Heat) => Near | null): Failed {
   if (cuts.length === 0) return { school, why: school === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };

@@ -1,4 +1,4 @@
-import { applianceRecord, type Appliance, type ApplianceKind, type HeatStep } from '../catalogue';
+import { applianceRecord, type Appliance, type ApplianceKind, type HeatStep, heatsFromBelow } from '../catalogue';
 import type { BatchDocument, Heat, Target } from '../document';
 import type { School } from './found';
 
@@ -48,6 +48,8 @@ const heatOf = ({ document: { heat } }: Setting, steps: readonly HeatStep[]): He
 /** Drafts of one stretch at one setpoint. */
 export function singles(setting: Setting): Draft[] {
   const { kind, target } = setting;
+  // A bake that nobody turns is none where one face is hot; how often is for the baker to write.
+  if (heatsFromBelow(kind)) return [];
   if (applianceRecord(kind).drier)
     return within(DRYING_C, { kind }, target).map((c) => ({
       school: 'low-and-long',
@@ -69,7 +71,7 @@ export function singles(setting: Setting): Draft[] {
 
 /** The hot first stages of the schools that have two, by setpoint: to be cut where their colour says. */
 export const firstStages = ({ kind, target }: Setting): number[] =>
-  applianceRecord(kind).drier ? [] : within(HOT_C, { kind }, target);
+  applianceRecord(kind).drier || heatsFromBelow(kind) ? [] : within(HOT_C, { kind }, target);
 
 /** Minutes at which a hot stage is ended: when it has taken these shares of the colour, and the middle is hot. */
 export function hotMinutes(
