@@ -8,6 +8,7 @@ import { FREEZE_DRYER } from './appliances/freeze-dryer';
 import { FREEZER } from './appliances/freezer';
 import { CONTACT_GRILL } from './appliances/contact-grill';
 import { AIR_FRYER } from './appliances/air-fryer';
+import { HOB_PAN } from './appliances/hob-pan';
 
 /** Every kind of appliance, in the order in which they are offered: one line a kind, its record in a file of its own. */
 const APPLIANCES = [
@@ -20,6 +21,7 @@ const APPLIANCES = [
   FREEZER,
   CONTACT_GRILL,
   AIR_FRYER,
+  HOB_PAN,
 ] as const;
 
 export type ApplianceKind = (typeof APPLIANCES)[number]['kind'];
