@@ -3,13 +3,14 @@
 /** A layer may import itself and the ones named here; nothing else. */
 const may = {
   core: [],
+  contract: ['core'],
   formats: ['core'],
   workers: ['core'],
   devices: ['core'],
   db: ['core'],
-  server: ['db', 'workers', 'formats', 'devices', 'core'],
-  ui: ['workers', 'formats', 'core'],
-  app: ['server', 'ui', 'core'],
+  server: ['contract', 'db', 'workers', 'formats', 'devices', 'core'],
+  ui: ['contract', 'workers', 'formats', 'core'],
+  app: ['contract', 'server', 'ui', 'core'],
 };
 
 /** Order inside the core: a room may enter the ones before it, through their index. */

@@ -1,6 +1,7 @@
+import type { BakeDayView } from '@/contract/day';
 import Joi from 'joi';
-import type { Machine, Rec } from '@/core/bakeday';
-import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type Places, type UnderWay } from '@/core/calls';
+import type { Rec } from '@/core/bakeday';
+import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type UnderWay } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
@@ -17,17 +18,6 @@ import { minuteSince, now, type TimeZone } from './clock';
 import { begunOn } from './oven/bake-state';
 import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
-
-/** A bake day opened: what could be baked, on what, and what was decided. */
-export type BakeDayView = BakeDayRow & {
-  readonly batches: DayBatches['batches'];
-  readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
-  readonly places: Places;
-  /** Batches that cannot be worked out, and why. */
-  readonly stuck: DayBatches['stuck'];
-  /** What of it goes on already; null before it has begun. */
-  readonly underWay: UnderWay | null;
-};
 
 const DUE_MIN = 1020;
 const LISTED = 24;

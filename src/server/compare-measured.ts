@@ -1,3 +1,4 @@
+import type { Comparison } from '@/contract/log';
 import type { ForecastRow } from '@/db/forecast';
 import type { Measured } from '@/db/measurements';
 
@@ -8,15 +9,6 @@ type Beside = {
   readonly low: number;
   readonly high: number;
   readonly inside: boolean;
-};
-
-export type Comparison = {
-  readonly pieces: Beside | null;
-  /** Share of the raw mass that left [%]. */
-  readonly loss_pct: Beside | null;
-  /** Water left, from the two weights: a mass balance, not a guess [% wet basis]. */
-  readonly moisture_pct: Beside | null;
-  readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
 };
 
 const beside = (measured: number, likely: number, low: number, high: number): Beside => ({

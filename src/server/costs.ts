@@ -1,5 +1,6 @@
+import type { Costs } from '@/contract/kit';
 import Joi from 'joi';
-import type { KitchenCosts } from '@/core/outcomes';
+
 import type { Result } from '@/core/failure';
 import { PACKS } from '@/core/keeping';
 import { setCosts } from '@/db/kitchen';
@@ -7,7 +8,6 @@ import { checkWith } from '@/formats/read-batch';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-type Costs = Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
 const money = Joi.number().min(0).max(100_000);
 const COSTS_REQUEST = Joi.object({
   wage_per_hour: money,

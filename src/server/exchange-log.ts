@@ -1,3 +1,4 @@
+import type { ReadBack } from '@/contract/log';
 import { succeed, type Result } from '@/core/failure';
 import { maybeMeasurement, type Measured } from '@/db/measurements';
 import { readLogCsv, toLogCsv, type LogLine, type ReadLine } from '@/formats/log-csv';
@@ -47,12 +48,6 @@ function lineOf({ id, name, recipe, oven, baked_on, forecast, measured, comparis
     note: measured?.note ?? null,
   };
 }
-
-/** What was taken over from a table, and which lines were not, with the reason. */
-export type ReadBack = {
-  readonly entered: number;
-  readonly skipped: ReadonlyArray<{ readonly line: number; readonly why: string }>;
-};
 
 /** Takes measurements over from a table: each line belongs to the batch of its id, or else of its name and day. */
 export async function readLogBack(text: string): Promise<Result<ReadBack>> {

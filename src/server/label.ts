@@ -1,7 +1,7 @@
 import 'server-only';
 import Joi from 'joi';
 import { labelFacts } from '@/core/outcomes';
-import { type BatchDocument, type LabelWishes } from '@/core/document';
+import type { LabelView } from '@/contract/label';
 import { fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';
@@ -14,19 +14,10 @@ import { predictWithBands } from './predict-with-bands';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 import { now } from './clock';
+import { viewOf } from '@/server/open-batch';
 
 /** A size that a label has when nobody has said [mm]. */
 const USUAL_LABEL = { width_mm: 100, height_mm: 62 } as const;
-
-/** A batch's label: what the batch says, what the baker made of it, and how it looks. */
-export type LabelView = {
-  readonly batch: { readonly id: string; readonly name: string; readonly revision: number; readonly document: BatchDocument };
-  readonly wishes: LabelWishes;
-  /** As predicted, before anybody wrote a part otherwise. */
-  readonly written: LabelText;
-  readonly stops: readonly string[];
-  readonly packs: ReadonlyArray<{ readonly option: string; readonly packs: number; readonly net_g: number }>;
-};
 
 type Written = {
   readonly row: NonNullable<Awaited<ReturnType<typeof maybeBatch>>>;
@@ -60,8 +51,7 @@ export async function viewLabel(id: string): Promise<Result<LabelView>> {
   if (!found.ok) return found;
   const { row, written, stops, packs } = found.value;
   return succeed({
-    batch: { id: row.id, name: row.name, revision: row.revision, document: row.document },
-    wishes: row.document.label ?? {},
+    batch: viewOf(row),
     written,
     stops,
     packs,

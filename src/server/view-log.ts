@@ -1,3 +1,4 @@
+import type { Comparison } from '@/contract/log';
 import { differences, type Difference } from '@/core/document';
 import { ownAppliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
@@ -9,7 +10,7 @@ import { isPutAway } from '@/db/jars';
 import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { VERDICTS, maybeMeasurement, measurementsOf, type MeasurementRow } from '@/db/measurements';
 import { hasPhoto } from '@/db/photos';
-import { compareMeasured, type Comparison } from './compare-measured';
+import { compareMeasured } from './compare-measured';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 

@@ -1,17 +1,10 @@
+import type { PantryItem } from '@/contract/pantry';
 import { succeed, type Result } from '@/core/failure';
-import { freshnessOf, preparationOf, type Freshness, type Ingredient, type Preparation } from '@/core/pantry';
-import { ingredients, lotsOf, pricesOf, type LotRow, type PriceRow } from '@/db/pantry';
+import { freshnessOf, preparationOf } from '@/core/pantry';
+import { ingredients, lotsOf, pricesOf } from '@/db/pantry';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-/** One ingredient with what it costs, what is in the house and how it is prepared. */
-export type PantryItem = {
-  readonly row: Ingredient;
-  readonly price: Omit<PriceRow, 'ingredient_id'> | null;
-  readonly lots: readonly LotRow[];
-  readonly preparation: Preparation | null;
-  readonly freshness: Freshness;
-};
 export type PantryView = { readonly today: string; readonly currency: string; readonly items: readonly PantryItem[] };
 
 export const viewPantry = (): Promise<Result<PantryView>> =>

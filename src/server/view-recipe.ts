@@ -1,3 +1,4 @@
+import type { RecipeView } from '@/contract/recipes';
 import type { BatchDocument } from '@/core/document';
 import type { Kitchen } from '@/core/prediction';
 import { fail, succeed, type Result } from '@/core/failure';
@@ -11,7 +12,7 @@ import { maybeRecipe, versionsOf } from '@/db/recipes';
 import { loadPrices, pantryOf } from './pantry';
 import { computeResult } from './compute/compute';
 import { kitchenOf } from './view-kitchen';
-import { linesOf, recipeView, type RecipeView } from './view-recipes';
+import { linesOf, recipeView } from './view-recipes';
 import { withDatabase } from './with-database';
 
 /** What a kitchen pays, as it crosses to a page. */

@@ -1,7 +1,8 @@
+import type { RecipeView } from '@/contract/recipes';
 import { METHODS } from '@/core/document';
 import { ingredientCost, type PriceList } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
-import { screen, type DogVerdict, type Screening } from '@/core/feeding';
+import { screen } from '@/core/feeding';
 import type { DoughLine, Pantry } from '@/core/pantry';
 import { maybeOpenBatch } from '@/db/batches';
 import { dogsOf } from '@/db/dogs';
@@ -11,20 +12,6 @@ import { loadPantry, loadPrices } from './pantry';
 import { NO_WORD } from './recipe-facts';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
-
-/** What a recipe's ingredients cost, as far as their prices are known. */
-export type RecipeCost = {
-  readonly currency: string;
-  readonly dough_per_100g: number;
-  readonly missing: readonly string[];
-};
-
-export type RecipeView = Pick<RecipeListRow, 'id' | 'name' | 'method' | 'summary'> & {
-  readonly card: RecipeCardRow;
-  readonly cost: RecipeCost;
-  readonly dogs: readonly DogVerdict[];
-  readonly stops: Screening['stops'];
-};
 
 /** What the reader of the book asked for. */
 export type BookQuery = {

@@ -1,11 +1,13 @@
+import type { JarView } from '@/contract/jars';
+import type { BakeView } from '@/contract/oven';
 import { succeed, type Result } from '@/core/failure';
 import { dayNumber } from '@/core/quantities';
 import { maybeNextBakeDay } from '@/db/bake-day';
 import { maybeOpenBatch, namesOf } from '@/db/batches';
 import { appliancesOf } from '@/db/kitchen';
 import { lotsOf, ingredients } from '@/db/pantry';
-import { jarsIn, type JarView } from './jars/view-jars';
-import { viewOven, type BakeView } from './oven/view-oven';
+import { jarsIn } from './jars/view-jars';
+import { viewOven } from './oven/view-oven';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 

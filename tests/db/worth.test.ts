@@ -70,7 +70,7 @@ describe('labels', () => {
     const before = must(await cases.viewLabel(id));
     expect(before.written.ingredients).toMatch(/^wholegrain spelt flour, beetroot \d+ %/);
     await saved(id, { label: { width_mm: 76, height_mm: 60, text: { maker: 'Kestrel Bakery', feeding: '' } } });
-    expect(must(await cases.viewLabel(id)).wishes.text).toEqual({ maker: 'Kestrel Bakery', feeding: '' });
+    expect(must(await cases.viewLabel(id)).batch.document.label?.text).toEqual({ maker: 'Kestrel Bakery', feeding: '' });
     const { type, bytes } = must(await cases.printLabel(id, { as: 'svg' }));
     expect(type).toBe('image/svg+xml');
     const svg = new TextDecoder().decode(bytes);

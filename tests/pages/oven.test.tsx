@@ -1,15 +1,15 @@
 /** At the oven, the jars and the log, drawn once: what they say of a batch, a pack and a kitchen. */
+import type { JarView } from '@/contract/jars';
+import type { LogEntryView } from '@/contract/log';
+import type { BakeView } from '@/contract/oven';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Prompt } from '@/core/calls';
 import { CompareBatches } from '@/ui/log/CompareBatches';
-import type { LogRow } from '@/ui/log/log-row';
 import { JarPicture } from '@/ui/jars/JarPicture';
 import { JarSheet } from '@/ui/jars/JarSheet';
-import type { Jar } from '@/ui/jars/jar-view';
 import { CallCard } from '@/ui/oven/CallCard';
 import { Nothing } from '@/ui/oven/Nothing';
-import type { OvenBake } from '@/ui/oven/oven-view';
 import { Readings } from '@/ui/oven/Readings';
 import type { Appliance } from '@/core/catalogue';
 import { PaceLine } from '@/ui/batch/heat/PaceLine';
@@ -34,10 +34,11 @@ const prompt = (id: string, act: Prompt['act'], more: Partial<Prompt> = {}): Pro
   runs: 0,
   ...more,
 });
-const BAKE: OvenBake = {
+const BAKE: BakeView = {
   batch: 'b',
   name: 'Training bits',
   pieces: 220,
+  day: null,
   calls: [
     {
       position: 0,
@@ -78,16 +79,16 @@ const BAKE: OvenBake = {
     outlook: { tell: 'band-and-time', end: { low: 70, mid: 78, high: 88 }, batches: 3 },
   },
   course: [
-    { minute: 0, water_pct: 40, heart_pct: 40, core_c: 20 },
-    { minute: 15, water_pct: 30, heart_pct: 36, core_c: 81 },
-    { minute: 57, water_pct: 14, heart_pct: 16, core_c: 100 },
+    { minute: 0, water_pct: 40, core_moisture_pct: 40, core_c: 20 },
+    { minute: 15, water_pct: 30, core_moisture_pct: 36, core_c: 81 },
+    { minute: 57, water_pct: 14, core_moisture_pct: 16, core_c: 100 },
   ],
   readings: [
     { id: '1', at: at(-3), kind: 'tray_g', value: 612, source: 'scale' },
     { id: '2', at: at(-2), kind: 'core_c', value: 78.4, source: 'probe' },
   ],
 };
-const card = (bake: OvenBake): string =>
+const card = (bake: BakeView): string =>
   words(<CallCard bake={bake} now={NOW} dial="c" onDone={() => Promise.resolve()} send={send} />);
 
 describe('the call at hand', () => {
@@ -176,7 +177,7 @@ describe('an oven’s own pace', () => {
   });
 });
 
-const JAR: Jar = {
+const JAR: JarView = {
   id: 'j',
   batch_id: 'b',
   name: 'Hillbars',
@@ -196,7 +197,7 @@ const JAR: Jar = {
 };
 
 describe('a pack', () => {
-  const sheet = (jar: Jar): string => words(<JarSheet jar={jar} today="2026-11-25" currency="GBP" onWork={nothing} />);
+  const sheet = (jar: JarView): string => words(<JarSheet jar={jar} today="2026-11-25" currency="GBP" onWork={nothing} />);
   it('says what is in it, until when, and what was done', () => {
     const text = sheet(JAR);
     expect(text).toMatch(/Clip jar at room heat, lot C26318A-1, packed 14 Nov 2026/);
@@ -220,7 +221,7 @@ describe('a pack', () => {
 });
 
 describe('batches side by side', () => {
-  const row = (id: string, more: Partial<LogRow> = {}): LogRow => ({
+  const row = (id: string, more: Partial<LogEntryView> = {}): LogEntryView => ({
     id,
     name: `Batch ${id}`,
     recipe: 'Hillbars',

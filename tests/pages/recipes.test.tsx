@@ -1,4 +1,5 @@
 /** What recipe book, recipe, editor, pantry and the two bowls say, drawn without a browser. */
+import type { RecipeView } from '@/contract/recipes';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { AppRouterContext, type AppRouterInstance } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { ReactNode } from 'react';
@@ -21,7 +22,6 @@ import { WhoMay } from '@/ui/kit/WhoMay';
 import { RecipeBook } from '@/ui/recipes/RecipeBook';
 import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { RecipePage } from '@/ui/recipes/RecipePage';
-import type { RecipeData } from '@/ui/recipes/recipe-data';
 import { PANTRY, ingredient, mix } from '../reference/shipped';
 import { NO_QUESTIONS } from './no-questions';
 
@@ -77,7 +77,17 @@ function bench(doc: BatchDocument): BenchProps {
     compared: null,
     onCompare: nothing,
     costs: {},
-    lots: [{ id: 'l', ingredient_id: 'pumpkin_puree', left_g: 425, best_before: null, water_pct: null }],
+    lots: [
+      {
+        id: 'l',
+        ingredient_id: 'pumpkin_puree',
+        left_g: 425,
+        best_before: null,
+        water_pct: null,
+        got_on: '2026-11-20',
+        note: '',
+      },
+    ],
     alsoUsedIn: new Map([['pumpkin_puree', [{ id: 'x', name: 'Pumpkin bones' }]]]),
   };
 }
@@ -195,7 +205,7 @@ describe('coming out even', () => {
   });
 });
 
-function recipeOf(lines: readonly DoughLine[], stops: RecipeData['stops'] = []): RecipeData {
+function recipeOf(lines: readonly DoughLine[], stops: RecipeView['stops'] = []): RecipeView {
   return {
     id: 'rounds',
     name: 'Rounds',
@@ -231,7 +241,7 @@ function recipeOf(lines: readonly DoughLine[], stops: RecipeData['stops'] = []):
 const BISCUIT = mix({ flour_wheat_wholemeal: 300, egg_whole: 50, water: 120, broth_homemade: 30 });
 
 describe('the book', () => {
-  const book = (recipes: readonly RecipeData[], q = ''): string =>
+  const book = (recipes: readonly RecipeView[], q = ''): string =>
     words(
       <RecipeBook
         kitchen="Bothy"
@@ -266,7 +276,7 @@ describe('the book', () => {
 });
 
 describe('a recipe', () => {
-  const page = (recipe: RecipeData, lines: readonly DoughLine[]): string =>
+  const page = (recipe: RecipeView, lines: readonly DoughLine[]): string =>
     words(
       <RecipePage
         recipe={recipe}
@@ -345,6 +355,7 @@ const lot = (left_g: number, best_before: string | null) => ({
   best_before,
   water_pct: null,
   note: '',
+  ingredient_id: 'beetroot_raw',
 });
 
 describe('the pantry', () => {

@@ -69,7 +69,17 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
     compared: null,
     onCompare: nothing,
     costs: {},
-    lots: [{ id: 'l1', ingredient_id: 'spent_grain_wet', left_g: 860, best_before: null, water_pct: 74.5 }],
+    lots: [
+      {
+        id: 'l1',
+        ingredient_id: 'spent_grain_wet',
+        left_g: 860,
+        best_before: null,
+        water_pct: 74.5,
+        got_on: '2026-11-20',
+        note: '',
+      },
+    ],
     alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
   };
 }

@@ -41,6 +41,7 @@ export const CATALOGUE = {
   TOO_MUCH_WORK: { status: 422 },
   TOO_BUSY: { status: 503 },
   GIVEN_UP: { status: 499 },
+  OFFLINE: { status: 503 },
   WORKER_FAILED: { status: 500 },
   NOT_FOUND: { status: 404 },
   CHANGED_ELSEWHERE: { status: 409 },

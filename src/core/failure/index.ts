@@ -1,2 +1,2 @@
 export { CATALOGUE, at, fail, succeed } from './failure';
-export type { Failure, FailureCode, Result } from './failure';
+export type { Failure, FailureCode, Result, Success } from './failure';

@@ -1,27 +1,12 @@
+import type { JarView } from '@/contract/jars';
 import { succeed, type Result } from '@/core/failure';
-import { goodUntil, type Stored } from '@/core/keeping';
-import { eventsOf, jarsOf, totalsOf, type JarAct, type JarRow, type JarTotal } from '@/db/jars';
+import { goodUntil } from '@/core/keeping';
+import { eventsOf, jarsOf, totalsOf, type JarTotal } from '@/db/jars';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';
 import { isoDay } from '../clock';
 import { kitchenOf, todayIn, zoneOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
-
-/** A pack of the store room as it is shown. */
-export type JarView = Omit<JarRow, 'state'> &
-  Pick<Stored, 'option' | 'store' | 'opened' | 'thawed'> & {
-    readonly limit: string;
-    /** ISO dates until which it is surely, and likely, good. */
-    readonly surely: string;
-    readonly likely: string;
-    readonly history: ReadonlyArray<{
-      readonly on: string;
-      readonly act: JarAct;
-      readonly pieces: number | null;
-      readonly price: number | null;
-      readonly note: string;
-    }>;
-  };
 
 export type JarsView = {
   readonly today: string;

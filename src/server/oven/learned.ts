@@ -1,3 +1,4 @@
+import type { LearnedAppliance } from '@/contract/log';
 import Joi from 'joi';
 import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { fail, succeed, type Result } from '@/core/failure';
@@ -10,23 +11,6 @@ import { checkWith } from '@/formats/read-batch';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 import { refitAppliance } from './learn';
-
-/** What one appliance has taught, in the numbers that are shown. */
-export type LearnedAppliance = {
-  readonly id: string;
-  readonly name: string;
-  readonly used: boolean;
-  /** Only batches from this day on count; null for all. */
-  readonly since: string | null;
-  readonly batches: number;
-  /** How much faster than the model it works, with four of five between low and high. */
-  readonly pace: number;
-  readonly pace_low: number;
-  readonly pace_high: number;
-  /** What a thermometer found its air to be above the dial [K]; null where none was in it. */
-  readonly offset_K: number | null;
-  readonly tally: { readonly of: number; readonly inside: number };
-};
 
 /** This kitchen's own numbers. */
 export type LearnedView = {

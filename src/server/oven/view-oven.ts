@@ -1,7 +1,8 @@
-import { legsOf, stayNow, type Prompt, type Stay } from '@/core/calls';
+import type { BakeView, OvenView, StandsView } from '@/contract/oven';
+import { legsOf, stayNow, type Stay } from '@/core/calls';
 import { stayIn, writtenLegs, type WrittenLeg } from '@/core/programme';
 import { succeed, type Result } from '@/core/failure';
-import { NOTHING_LEARNED, type Outlook } from '@/core/learning';
+import { NOTHING_LEARNED } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
 import { bakesOf, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
 import { maybeBatch, plannedBatches, type BatchRow } from '@/db/batches';
@@ -17,62 +18,6 @@ import { withDatabase } from '../with-database';
 import { callsOf, dateOf, minuteOf, nextOf, staysIn } from './bake-state';
 import { coursesOf } from './courses-of';
 import { inTheKit, sharesOf } from './learn';
-
-/** A call as the page shows it; times of day in ISO. */
-export type CallView = {
-  readonly position: number;
-  readonly prompt: Prompt;
-  /** The kit's name of the appliance that trays are brought to or taken from; null for every other call, and where it is none of ours. */
-  readonly appliance: string | null;
-  readonly due_at: string;
-  readonly done_at: string | null;
-};
-
-/** One batch at the oven. */
-export type BakeView = {
-  readonly batch: string;
-  readonly name: string;
-  readonly pieces: number;
-  readonly day: string | null;
-  readonly calls: readonly CallView[];
-  /** Position of the call that is next; null when all are done. */
-  readonly next: number | null;
-  readonly ended_at: string | null;
-  /** Where its trays are, or were last; where they go first while they are in nothing yet. */
-  readonly stands: StandsView;
-  /** The likely course of the piece: minutes since the trays went in, with water [% wet basis] and heat. */
-  readonly course: ReadonlyArray<{
-    readonly minute: number;
-    readonly water_pct: number;
-    readonly heart_pct: number;
-    readonly core_c: number;
-  }>;
-  readonly readings: ReadonlyArray<Omit<ReadingRow, 'at'> & { readonly at: string }>;
-};
-
-/** A batch in one appliance of its programme. */
-export type StandsView = {
-  /** Which of the programme's appliances, counted from 0. */
-  readonly leg: number;
-  /** Its name in the kit; null when it is none of ours. */
-  readonly appliance: string | null;
-  readonly went_in: string | null;
-  /** Minutes of the course before it went in here, and that the programme has it here. */
-  readonly from_min: number;
-  readonly planned_min: number;
-  /** The tray that is weighed: empty, and with its pieces as it went in. */
-  readonly tray_g: number | null;
-  readonly before_g: number | null;
-  /** When it will be as dry as it was planned to be here; null before the trays are in, after they are out, and where they lose nothing. */
-  readonly outlook: Outlook | null;
-};
-
-export type OvenView = {
-  readonly now: string;
-  readonly bakes: readonly BakeView[];
-  /** Planned batches that could begin. */
-  readonly waiting: ReadonlyArray<{ readonly id: string; readonly name: string }>;
-};
 
 /** What ended stays on the page for so long. */
 const SHOWN_AFTER_H = 3;
@@ -202,7 +147,7 @@ function thinned(timeline: readonly Point[]): BakeView['course'] {
     .map(({ minute, moisture_pct, centre_moisture_pct, core_c }) => ({
       minute,
       water_pct: moisture_pct,
-      heart_pct: centre_moisture_pct,
+      core_moisture_pct: centre_moisture_pct,
       core_c,
     }));
 }

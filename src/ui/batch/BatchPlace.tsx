@@ -1,4 +1,6 @@
 'use client';
+import type { KitAppliance } from '@/contract/batch';
+import type { LotView } from '@/contract/pantry';
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
@@ -15,7 +17,7 @@ import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from './ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePlate } from './OutcomePlate';
-import { BENCHES, type BatchDog, type Bench, type BenchProps, type KitAppliance, type Lot } from './bench-props';
+import { BENCHES, type BatchDog, type Bench, type BenchProps } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
 import type { Compared } from './heat/CompareStrip';
 import { HeatBench } from './heat/HeatBench';
@@ -43,7 +45,7 @@ type BatchPlaceProps = {
   readonly habits: Habits;
   readonly dogs: readonly BatchDog[];
   readonly costs: KitchenCosts;
-  readonly lots: readonly Lot[];
+  readonly lots: readonly LotView[];
   readonly alsoUsedIn: ReadonlyArray<
     readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
   >;

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
-import { postJson } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 import { useAfterSaving } from './use-after-saving';
 
 type BeginAtOvenProps = { readonly batchId: string; readonly saved: boolean; readonly saveNow: () => void };
@@ -12,7 +12,7 @@ export function BeginAtOven({ batchId, ...saving }: BeginAtOvenProps): ReactNode
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [begin, begins] = useAfterSaving(saving, async () => {
-    const wrong = await postJson('/api/oven', { batch: batchId });
+    const wrong = wrongWith(await call('/api/oven', { method: 'POST', body: { batch: batchId } }));
     if (wrong === null) router.push('/oven');
     else setTrouble(wrong);
   });

@@ -2,6 +2,7 @@
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { useAfterSaving } from './use-after-saving';
+import { call } from '../kit/api';
 
 type KeepInRecipeProps = {
   readonly batchId: string;
@@ -10,22 +11,16 @@ type KeepInRecipeProps = {
   readonly saved: boolean;
   readonly saveNow: () => void;
 };
-type Answer = { readonly id?: string; readonly error?: { readonly message: string } };
 
 /** Asks the oven to keep the saved batch in its recipe; what is said about it. */
 async function keep(batchId: string): Promise<ReactNode> {
-  try {
-    const response = await fetch(`/api/batches/${batchId}/recipe`, { method: 'POST' });
-    const answer = (await response.json()) as Answer;
-    if (!answer.id) return answer.error?.message ?? 'It could not be kept.';
-    return (
-      <a className="underline" href={`/recipes/${answer.id}`}>
-        kept in the recipe
-      </a>
-    );
-  } catch {
-    return 'The oven does not answer. Try again in a moment.';
-  }
+  const answer = await call<{ readonly id: string }>(`/api/batches/${batchId}/recipe`, { method: 'POST' });
+  if (!answer.ok) return answer.message;
+  return (
+    <a className="underline" href={`/recipes/${answer.value.id}`}>
+      kept in the recipe
+    </a>
+  );
 }
 
 /** Writes what this batch found out back into its recipe, as a new version; the old one stays in its history. */

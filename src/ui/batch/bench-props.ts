@@ -1,4 +1,6 @@
-import type { Appliance } from '@/core/catalogue';
+import type { KitAppliance } from '@/contract/batch';
+import type { LotView } from '@/contract/pantry';
+
 import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Prediction } from '@/core/prediction';
@@ -9,24 +11,6 @@ import type { Habits } from '../ingredients/habits';
 import type { SearchProgress } from './batch-store';
 import type { Compared } from './heat/CompareStrip';
 import type { Edits, Questions } from './use-batch';
-
-/** An appliance of the house, in the words of the batch file. */
-export type KitAppliance = {
-  readonly id: string;
-  readonly name: string;
-  readonly appliance: Appliance;
-  /** The pace that its weighed batches taught, unless that is switched off. */
-  readonly known?: { readonly pace: number; readonly batches: number } | null;
-};
-
-/** What is in the house of an ingredient. */
-export type Lot = {
-  readonly id: string;
-  readonly ingredient_id: string;
-  readonly left_g: number;
-  readonly best_before: string | null;
-  readonly water_pct: number | null;
-};
 
 /** A dog of the house. */
 export type BatchDog = DogProfile;
@@ -51,7 +35,7 @@ export type BenchProps = {
   readonly onHabits: (habits: Habits) => void;
   readonly dogs: readonly BatchDog[];
   readonly costs: KitchenCosts;
-  readonly lots: readonly Lot[];
+  readonly lots: readonly LotView[];
   /** Other recipes that use an ingredient, by its id. */
   readonly alsoUsedIn: ReadonlyMap<string, ReadonlyArray<{ readonly id: string; readonly name: string }>>;
 };

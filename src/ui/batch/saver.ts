@@ -1,6 +1,5 @@
+import type { BatchVersion } from '@/contract/batch';
 import type { BatchDocument } from '@/core/document';
-
-export type Version = { readonly revision: number; readonly document: BatchDocument; readonly saved_at: string };
 
 export type SavingState =
   | { readonly kind: 'saved'; readonly at: string }
@@ -16,7 +15,7 @@ export type Send = (id: string, revision: number, document: BatchDocument) => Pr
 export type SendOutcome =
   | { readonly kind: 'saved'; readonly revision: number; readonly saved_at: string }
   | { readonly kind: 'refused'; readonly why: string; readonly again: boolean }
-  | { readonly kind: 'stale'; readonly theirs: Version };
+  | { readonly kind: 'stale'; readonly theirs: BatchVersion };
 
 /** Saves once the hand has rested this long [ms]; tries again after this long when it failed. */
 const REST_MS = 1200;
@@ -33,18 +32,18 @@ export class Saver {
   private saved: BatchDocument;
   private newest: BatchDocument;
   private revision: number;
-  private theirs: Version | null = null;
+  private theirs: BatchVersion | null = null;
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
     private readonly id: string,
-    first: Version,
+    first: BatchVersion,
     private readonly shelf: Shelf,
     private readonly send: Send,
     private readonly tell: (state: SavingState) => void,
     /** Tells other windows what was saved. */
-    private readonly announce: (saved: Version) => void = () => undefined,
+    private readonly announce: (saved: BatchVersion) => void = () => undefined,
   ) {
     this.saved = this.newest = first.document;
     this.revision = first.revision;
@@ -105,7 +104,7 @@ export class Saver {
    * Another window saved this batch. With nothing unsaved here it is taken over, and returned to be shown; otherwise it is a
    * conflict to be settled by the baker, and null.
    */
-  heard(theirs: Version): BatchDocument | null {
+  heard(theirs: BatchVersion): BatchDocument | null {
     if (theirs.revision <= this.revision) return null;
     if (this.busy || this.newest !== this.saved) {
       clearTimeout(this.timer);

@@ -1,29 +1,19 @@
-import type { SendOutcome, Send, Version } from './saver';
+import type { BatchVersion } from '@/contract/batch';
+import type { SendOutcome, Send } from './saver';
+import { call } from '../kit/api';
+import { CATALOGUE } from '@/core/failure';
 
-type Answer = {
-  readonly revision?: number;
-  readonly saved_at?: string;
-  readonly error?: { readonly message: string };
-  readonly current?: Version;
-};
-
-const OFFLINE = 'There is no connection to the oven. Your changes are kept in this browser and saved when it is back.';
+const OFFLINE = 'Upbeat Oven does not answer. Your changes are kept in this browser and saved when it is back.';
 
 /** Sends a document to be saved over a revision; never throws. */
 export const sendBatch: Send = async (id, revision, document): Promise<SendOutcome> => {
-  try {
-    const response = await fetch(`/api/batches/${id}`, {
-      method: 'PATCH',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ revision, document }),
-    });
-    const answer = (await response.json()) as Answer;
-    if (response.status === 409 && answer.current) return { kind: 'stale', theirs: answer.current };
-    if (response.ok && answer.revision !== undefined)
-      return { kind: 'saved', revision: answer.revision, saved_at: answer.saved_at ?? '' };
-    // What the server refuses as it stands will not get better by asking again.
-    return { kind: 'refused', why: answer.error?.message ?? OFFLINE, again: response.status >= 500 };
-  } catch {
-    return { kind: 'refused', why: OFFLINE, again: true };
-  }
+  const answer = await call<{ readonly revision: number; readonly saved_at: string }>(`/api/batches/${id}`, {
+    method: 'PATCH',
+    body: { revision, document },
+  });
+  if (answer.ok) return { kind: 'saved', ...answer.value };
+  if (answer.code === 'CHANGED_ELSEWHERE' && answer.current) return { kind: 'stale', theirs: answer.current as BatchVersion };
+  // What the server refuses as it stands will not get better by asking again.
+  const again = CATALOGUE[answer.code].status >= 500;
+  return { kind: 'refused', why: answer.code === 'OFFLINE' ? OFFLINE : answer.message, again };
 };

@@ -1,8 +1,9 @@
 'use client';
+import type { BatchVersion } from '@/contract/batch';
 import { useEffect, useRef, useState } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Edits } from './use-batch';
-import { Saver, type SavingState, type Version } from './saver';
+import { Saver, type SavingState } from './saver';
 import { sendBatch } from './send-batch';
 
 export type Saving = {
@@ -21,7 +22,12 @@ export type Saving = {
  * @param edits - the document as it stands, and starting over from another one: kept changes of an earlier visit, or what
  *   someone else saved
  */
-export function useSaving(id: string, document: BatchDocument, first: Version, edits: Pick<Edits, 'begin' | 'newest'>): Saving {
+export function useSaving(
+  id: string,
+  document: BatchDocument,
+  first: BatchVersion,
+  edits: Pick<Edits, 'begin' | 'newest'>,
+): Saving {
   const { begin, newest } = edits;
   const [state, setState] = useState<SavingState>({ kind: 'saved', at: first.saved_at });
   const [elsewhere, setElsewhere] = useState(false);
@@ -30,7 +36,7 @@ export function useSaving(id: string, document: BatchDocument, first: Version, e
     const windows = new BroadcastChannel(`upbeat-oven:batch:${id}`);
     const made = new Saver(id, first, localStorage, sendBatch, setState, (saved) => windows.postMessage(saved));
     saver.current = made;
-    windows.onmessage = ({ data }: MessageEvent<Version>) => {
+    windows.onmessage = ({ data }: MessageEvent<BatchVersion>) => {
       const theirs = made.heard(data);
       if (!theirs) return;
       setElsewhere(true);

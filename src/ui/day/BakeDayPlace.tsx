@@ -1,4 +1,5 @@
 'use client';
+import type { BakeDayView } from '@/contract/day';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { DayBatch, Rec } from '@/core/bakeday';
@@ -11,11 +12,10 @@ import { duration } from '../format/units';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
-import { postJson, putJson } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 import { useOvenChanges } from '../kit/use-oven-changes';
 import { BlockSheet } from './BlockSheet';
 import { ClockField } from './ClockField';
-import type { BakeDayView } from './day-view';
 import { DayLanes } from './DayLanes';
 import { DayPrint } from './DayPrint';
 import { DayPicker } from './DayPicker';
@@ -68,8 +68,8 @@ export function BakeDayPlace({
   /** The oven begins with the plan as it is shown, so it is kept first. */
   const goToOven = async (): Promise<void> => {
     const wrong =
-      (await putJson(`/api/bake-day/${iso}`, { settings, plan: shown?.plan ?? [] })) ??
-      (await postJson('/api/oven', { day: iso }));
+      wrongWith(await call(`/api/bake-day/${iso}`, { method: 'PUT', body: { settings, plan: shown?.plan ?? [] } })) ??
+      wrongWith(await call('/api/oven', { method: 'POST', body: { day: iso } }));
     if (wrong === null) router.push('/oven');
     else setWrong(wrong);
   };
@@ -254,7 +254,9 @@ function useSaved(iso: string, settings: DaySettings, plan: readonly Rec[], busy
     if (busy || was.current === body) return;
     const timer = setTimeout(() => {
       was.current = body;
-      void putJson(`/api/bake-day/${iso}`, JSON.parse(body)).then(setTrouble);
+      void call(`/api/bake-day/${iso}`, { method: 'PUT', body: JSON.parse(body) })
+        .then(wrongWith)
+        .then(setTrouble);
     }, SAVE_AFTER_MS);
     return () => clearTimeout(timer);
   }, [iso, body, busy]);

@@ -1,11 +1,11 @@
 'use client';
+import type { BakeDayView } from '@/contract/day';
 import type { ReactNode } from 'react';
 import type { Rec } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
 import { addDays } from '@/core/quantities';
 import { Choice } from '../kit/Choice';
 import { Plate } from '../kit/Plate';
-import type { BakeDayView } from './day-view';
 import { ClockField } from './ClockField';
 import { momentOf, weekday } from './day-words';
 

@@ -1,4 +1,5 @@
 'use client';
+import type { DogView } from '@/contract/dogs';
 import { useState, type ReactNode } from 'react';
 import { ACTIVITIES, AGE_STAGES, dailyEnergy } from '@/core/feeding';
 import { pieceSizes } from '@/core/cautions';
@@ -6,13 +7,12 @@ import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { Plate } from '../kit/Plate';
-import type { DogCard } from './dog-data';
 import { ACTIVITY_NAMES, AGE_NAMES } from './verdict-words';
 
 type DogSheetProps = {
-  readonly dog: DogCard;
+  readonly dog: DogView;
   readonly allergens: readonly string[];
-  readonly onKeep: (dog: DogCard) => void;
+  readonly onKeep: (dog: DogView) => void;
   readonly onDrop: () => void;
 };
 
@@ -29,7 +29,7 @@ const TRAITS = [
 export function DogSheet({ dog: first, allergens, onKeep: keep, onDrop }: DogSheetProps): ReactNode {
   // What was just changed stands at once, so that the next change builds on it and not on what the kitchen last said.
   const [dog, setDog] = useState(first);
-  const onKeep = (next: DogCard): void => {
+  const onKeep = (next: DogView): void => {
     setDog(next);
     keep(next);
   };

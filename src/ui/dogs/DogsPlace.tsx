@@ -1,18 +1,19 @@
 'use client';
+import type { DogView, FedRecipe } from '@/contract/dogs';
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type ReactNode } from 'react';
 import type { FeedingVerdict } from '@/core/feeding';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
-import { putJson, removeAt } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 import { DogSheet } from './DogSheet';
 import { TrainingPlan } from './TrainingPlan';
-import { newDog, type DogCard, type FedRecipe } from './dog-data';
+import { newDog } from './dog-data';
 import { MAY_NAMES, limitWord, perDay, reasonWords } from './verdict-words';
 
 type DogsPlaceProps = {
-  readonly dogs: readonly DogCard[];
+  readonly dogs: readonly DogView[];
   readonly recipes: readonly FedRecipe[];
   readonly names: Readonly<Record<string, string>>;
   readonly allergens: readonly string[];
@@ -24,15 +25,15 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
   const [openId, setOpen] = useState(dogs[0]?.id ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [picked, setPicked] = useState<{ recipe: string; dog: string } | null>(null);
-  const [added, setAdded] = useState<DogCard | null>(null);
+  const [added, setAdded] = useState<DogView | null>(null);
   const at = dogs.findIndex(({ id }) => id === openId);
   // A dog that was just added stands open at once, not only when the kitchen has answered.
   const open = dogs[at] ?? (added?.id === openId ? added : undefined);
 
   const last = useRef<Promise<unknown>>(Promise.resolve());
-  const keep = async ({ id, ...dog }: DogCard): Promise<void> => {
+  const keep = async ({ id, ...dog }: DogView): Promise<void> => {
     // One after the other: the newest must be the last to arrive.
-    const sent = last.current.then(() => putJson(`/api/dogs/${id}`, dog));
+    const sent = last.current.then(() => call(`/api/dogs/${id}`, { method: 'PUT', body: dog }).then(wrongWith));
     last.current = sent;
     const wrong = await sent;
     setTrouble(wrong);
@@ -45,7 +46,7 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
     void keep(dog);
   };
   const drop = async (id: string): Promise<void> => {
-    const wrong = await removeAt(`/api/dogs/${id}`);
+    const wrong = wrongWith(await call(`/api/dogs/${id}`, { method: 'DELETE' }));
     setTrouble(wrong);
     if (!wrong) {
       setOpen(dogs.find((dog) => dog.id !== id)?.id ?? '');
@@ -119,7 +120,7 @@ export function DogsPlace({ dogs, recipes, names, allergens }: DogsPlaceProps): 
 
 type RowProps = {
   readonly recipe: FedRecipe;
-  readonly dogs: readonly DogCard[];
+  readonly dogs: readonly DogView[];
   readonly names: DogsPlaceProps['names'];
   readonly picked: { readonly recipe: string; readonly dog: string } | null;
   readonly onPick: (picked: { recipe: string; dog: string } | null) => void;

@@ -1,11 +1,11 @@
 'use client';
+import type { DogView, FedRecipe } from '@/contract/dogs';
 import { useState, type ReactNode } from 'react';
 import { training } from '@/core/feeding';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
-import type { DogCard, FedRecipe } from './dog-data';
 
-type TrainingPlanProps = { readonly dog: DogCard; readonly at: number; readonly recipes: readonly FedRecipe[] };
+type TrainingPlanProps = { readonly dog: DogView; readonly at: number; readonly recipes: readonly FedRecipe[] };
 
 /** How small a bit must be for so many in so many sessions, and how many of this recipe that makes. */
 export function TrainingPlan({ dog, at, recipes }: TrainingPlanProps): ReactNode {

@@ -1,5 +1,6 @@
 'use client';
 import { useCallback, useState } from 'react';
+import { call } from '../kit/api';
 import type { Habits } from './habits';
 
 /** How this kitchen measures; a change is shown at once and remembered, and stays on this page if it cannot be. */
@@ -7,11 +8,7 @@ export function useHabits(first: Habits): readonly [Habits, (habits: Habits) => 
   const [habits, setHabits] = useState(first);
   const change = useCallback((next: Habits): void => {
     setHabits(next);
-    void fetch('/api/kitchen', {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(next),
-    }).catch(() => undefined);
+    void call('/api/kitchen', { method: 'PUT', body: next });
   }, []);
   return [habits, change];
 }

@@ -1,5 +1,5 @@
+import type { JarView } from '@/contract/jars';
 import type { ReactNode } from 'react';
-import type { Jar } from './jar-view';
 
 type Form = { readonly outline: string; readonly lid: string; readonly from: number; readonly to: number };
 const JAR_FORM: Form = {
@@ -10,7 +10,7 @@ const JAR_FORM: Form = {
 };
 const BAG_FORM: Form = { outline: 'M7 12 h36 l3 54 q0 4-4 4 h-34 q-4 0-4-4 z', lid: 'M7 6 h36 v6 h-36 z', from: 68, to: 18 };
 const BOWL_FORM: Form = { outline: 'M3 38 h44 q-2 32-22 32 q-20 0-22-32 z', lid: '', from: 68, to: 40 };
-const FORMS: Record<Jar['option'], Form> = {
+const FORMS: Record<JarView['option'], Form> = {
   'open-bowl': BOWL_FORM,
   'paper-bag': BAG_FORM,
   'zip-bag': BAG_FORM,
@@ -22,7 +22,11 @@ const FORMS: Record<Jar['option'], Form> = {
 };
 
 /** A pack with what is left in it. */
-export function JarPicture({ jar }: { readonly jar: Pick<Jar, 'option' | 'left_over' | 'pieces' | 'opened' | 'id'> }): ReactNode {
+export function JarPicture({
+  jar,
+}: {
+  readonly jar: Pick<JarView, 'option' | 'left_over' | 'pieces' | 'opened' | 'id'>;
+}): ReactNode {
   const { outline, lid, from, to } = FORMS[jar.option];
   const level = from - (from - to) * (jar.left_over / jar.pieces);
   return (

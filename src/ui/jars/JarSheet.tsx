@@ -1,4 +1,5 @@
 'use client';
+import type { JarView } from '@/contract/jars';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
@@ -9,10 +10,10 @@ import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
-import { untilWords, type Jar } from './jar-view';
+import { untilWords } from './jar-view';
 
 type JarSheetProps = {
-  readonly jar: Jar;
+  readonly jar: JarView;
   readonly today: string;
   readonly currency: string;
   readonly onWork: (work: object) => void;
@@ -144,5 +145,5 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
   );
 }
 
-const moveWord = (jar: Jar, option: Jar['option'], store: Jar['store']): string =>
+const moveWord = (jar: JarView, option: JarView['option'], store: JarView['store']): string =>
   option !== jar.option ? 'Repack' : store === 'freezer' ? 'Freeze' : jar.store === 'freezer' ? 'Thaw' : 'Move';

@@ -1,19 +1,20 @@
 'use client';
+import type { JarView } from '@/contract/jars';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
 import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
-import { postJson } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 import { Plate } from '../kit/Plate';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
-import { firstOut, freshness, untilWords, type Freshness, type Jar } from './jar-view';
+import { firstOut, freshness, untilWords, type Freshness } from './jar-view';
 
 type JarsPlaceProps = {
   readonly today: string;
   readonly currency: string;
-  readonly jars: readonly Jar[];
+  readonly jars: readonly JarView[];
   readonly totals: ReadonlyArray<{
     readonly act: string;
     readonly pieces: number;
@@ -39,7 +40,7 @@ export function JarsPlace({ today, currency, jars, totals, totals_days }: JarsPl
   const count = (of: Freshness): number => jars.filter((one) => freshness(one, today) === of).length;
   const work = async (what: object): Promise<void> => {
     if (!jar) return;
-    const wrong = await postJson(`/api/jars/${jar.id}`, what);
+    const wrong = wrongWith(await call(`/api/jars/${jar.id}`, { method: 'POST', body: what }));
     setTrouble(wrong);
     if (wrong === null) router.refresh();
   };
@@ -122,7 +123,7 @@ const BY: Record<string, string> = {
 };
 
 type JarCardProps = {
-  readonly jar: Jar;
+  readonly jar: JarView;
   readonly today: string;
   readonly isFirst: boolean;
   readonly chosen: boolean;

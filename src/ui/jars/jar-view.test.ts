@@ -1,7 +1,8 @@
+import type { JarView } from '@/contract/jars';
 import { describe, expect, it } from 'vitest';
-import { daysLeft, firstOut, freshness, untilWords, type Jar } from './jar-view';
+import { daysLeft, firstOut, freshness, untilWords } from './jar-view';
 
-const jar = (id: string, more: Partial<Jar> = {}): Jar => ({
+const jar = (id: string, more: Partial<JarView> = {}): JarView => ({
   id,
   batch_id: null,
   name: 'Hillbars',

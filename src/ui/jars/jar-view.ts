@@ -1,35 +1,10 @@
-import type { Keeps } from '@/core/prediction';
+import type { JarView } from '@/contract/jars';
+
 import { dayNumber } from '@/core/quantities';
 import { day } from '../format/units';
 
-/** A pack of the store room. */
-export type Jar = {
-  readonly id: string;
-  readonly batch_id: string | null;
-  readonly name: string;
-  readonly lot: string;
-  readonly packed_on: string;
-  readonly pieces: number;
-  readonly left_over: number;
-  readonly piece_g: number;
-  readonly option: Keeps['option'];
-  readonly store: Keeps['store'];
-  readonly opened: boolean;
-  readonly thawed: boolean;
-  readonly limit: string;
-  readonly surely: string;
-  readonly likely: string;
-  readonly history: ReadonlyArray<{
-    readonly on: string;
-    readonly act: string;
-    readonly pieces: number | null;
-    readonly price: number | null;
-    readonly note: string;
-  }>;
-};
-
 /** How near its end a pack is: days from today, by the low end. */
-export const daysLeft = ({ surely }: Pick<Jar, 'surely'>, today: string): number => dayNumber(surely) - dayNumber(today);
+export const daysLeft = ({ surely }: Pick<JarView, 'surely'>, today: string): number => dayNumber(surely) - dayNumber(today);
 
 const SOON_DAYS = 7;
 export type Freshness = 'past' | 'soon' | 'good';
@@ -40,14 +15,14 @@ export function freshness(jar: Dated, today: string): Freshness {
 }
 
 /** What decides how a pack stands in time. */
-type Dated = Pick<Jar, 'surely' | 'likely' | 'packed_on'>;
+type Dated = Pick<JarView, 'surely' | 'likely' | 'packed_on'>;
 
 /** Its low end promises not a single day: its damp end may spoil at once. */
 const isUnpromised = ({ surely, packed_on }: Dated): boolean => surely <= packed_on;
 
 /** Of packs of the same treat that stand in the same place, the one whose day comes first is used first. */
-export function firstOut(jars: readonly Jar[]): ReadonlySet<string> {
-  const first = new Map<string, Jar>();
+export function firstOut(jars: readonly JarView[]): ReadonlySet<string> {
+  const first = new Map<string, JarView>();
   for (const jar of jars) {
     const key = `${jar.name.toLowerCase()} ${jar.store}`;
     const before = first.get(key);
@@ -61,7 +36,7 @@ export function firstOut(jars: readonly Jar[]): ReadonlySet<string> {
   return new Set([...first].flatMap(([key, { id }]) => ((several.get(key) ?? 0) > 1 ? [id] : [])));
 }
 
-const usedBefore = (one: Jar, other: Jar): boolean =>
+const usedBefore = (one: JarView, other: JarView): boolean =>
   one.opened !== other.opened
     ? one.opened
     : one.surely !== other.surely

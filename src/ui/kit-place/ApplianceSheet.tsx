@@ -1,8 +1,8 @@
+import type { KitAppliance } from '@/contract/batch';
 import { useState, type ReactNode } from 'react';
 import { APPLIANCE_KINDS, type Appliance, applianceRecord, APPLIANCE, type ApplianceKind, chamberOf } from '@/core/catalogue';
 import { USUAL_TRAY } from '@/core/yield';
 import { cooledTo, preheat, warmest, type Chamber } from '@/core/heat';
-import type { KitAppliance } from '../batch/bench-props';
 import { dialWords } from '../format/dial-words';
 import { duration } from '../format/units';
 import { applianceName } from '../format/words';

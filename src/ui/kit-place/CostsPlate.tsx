@@ -1,7 +1,8 @@
 'use client';
+import type { Costs } from '@/contract/kit';
 import { Plus, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import type { KitchenCosts } from '@/core/outcomes';
+
 import type { PackOption } from '@/core/keeping';
 import { money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
@@ -10,7 +11,6 @@ import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Plate } from '../kit/Plate';
 
-type Costs = Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
 type Money = 'wage_per_hour' | 'label_price' | 'overhead_per_batch';
 const LINES: ReadonlyArray<readonly [key: Money, name: string, unit: string]> = [
   ['wage_per_hour', 'an hour of work', 'an hour'],

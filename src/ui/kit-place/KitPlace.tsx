@@ -1,10 +1,10 @@
 'use client';
+import type { KitAppliance } from '@/contract/batch';
 import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/catalogue';
 import { type KitchenCosts } from '@/core/outcomes';
 import { type Places } from '@/core/calls';
-import type { KitAppliance } from '../batch/bench-props';
 import { applianceName } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
@@ -13,7 +13,7 @@ import { Plate } from '../kit/Plate';
 import { CostsPlate } from './CostsPlate';
 import { PlacesPlate } from './PlacesPlate';
 import { ApplianceSheet } from './ApplianceSheet';
-import { putJson, removeAt } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 
 type KitPlaceProps = {
   readonly appliances: readonly KitAppliance[];
@@ -48,7 +48,12 @@ export function KitPlace({
     const known = before.some(({ id }) => id === changed.id);
     setAppliances(known ? before.map((one) => (one.id === changed.id ? changed : one)) : [...before, changed]);
     setOpen(changed.id);
-    const wrong = await putJson(`/api/kit/appliances/${changed.id}`, { name: changed.name, appliance: changed.appliance });
+    const wrong = wrongWith(
+      await call(`/api/kit/appliances/${changed.id}`, {
+        method: 'PUT',
+        body: { name: changed.name, appliance: changed.appliance },
+      }),
+    );
     setTrouble(wrong);
     if (wrong) setAppliances(before);
   };
@@ -59,7 +64,7 @@ export function KitPlace({
       appliance: { kind, thermostat_offset_c: 0 },
     });
   const drop = async ({ id }: KitAppliance): Promise<void> => {
-    const wrong = await removeAt(`/api/kit/appliances/${id}`);
+    const wrong = wrongWith(await call(`/api/kit/appliances/${id}`, { method: 'DELETE' }));
     setTrouble(wrong);
     if (wrong) return;
     const left = appliances.filter((one) => one.id !== id);
@@ -68,17 +73,17 @@ export function KitPlace({
   };
   const price = async (value: number | null): Promise<void> => {
     setEnergy(value);
-    setTrouble(await putJson('/api/kit/energy', { energy_per_kwh: value }));
+    setTrouble(wrongWith(await call('/api/kit/energy', { method: 'PUT', body: { energy_per_kwh: value } })));
   };
 
   const pay = async (next: typeof costs): Promise<void> => {
     setCosts(next);
-    setTrouble(await putJson('/api/kit/costs', next));
+    setTrouble(wrongWith(await call('/api/kit/costs', { method: 'PUT', body: next })));
   };
 
   const hold = async (next: Places): Promise<void> => {
     setPlaces(next);
-    setTrouble(await putJson('/api/kit/places', next));
+    setTrouble(wrongWith(await call('/api/kit/places', { method: 'PUT', body: next })));
   };
 
   return (

@@ -1,9 +1,9 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
-import { type BatchDocument, type LabelWishes, LABEL } from '@/core/document';
-import { LABEL_PARTS, type LabelPart, type LabelText } from '@/core/labelling';
+import { useCallback, useEffect, useRef, type ReactNode } from 'react';
+import { LABEL } from '@/core/document';
+import { LABEL_PARTS, type LabelPart } from '@/core/labelling';
 import { pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
@@ -12,16 +12,10 @@ import { PACK_NAMES } from '../format/words';
 import { PrintLabel } from './PrintLabel';
 import { LABEL_SIZES, USUAL_SIZE, sizeValue } from './label-sizes';
 import { useLabelPicture } from './use-label-picture';
-import { useSaveLabel } from './use-save-label';
+import { useSaveLabel, savingWords } from './use-save-label';
 import { limits } from '../kit/limits';
-
-export type LabelPlaceProps = {
-  readonly batch: { readonly id: string; readonly name: string; readonly revision: number; readonly document: BatchDocument };
-  readonly wishes: LabelWishes;
-  readonly written: LabelText;
-  readonly stops: readonly string[];
-  readonly packs: ReadonlyArray<{ readonly option: string; readonly packs: number; readonly net_g: number }>;
-};
+import { type LabelView } from '@/contract/label';
+import { ConflictDialog } from '../batch/ConflictDialog';
 
 const PART_NAMES: Record<LabelPart, string> = {
   title: 'Name',
@@ -39,15 +33,14 @@ const PART_NAMES: Record<LabelPart, string> = {
 const LONG: ReadonlySet<LabelPart> = new Set(['ingredients', 'analysis', 'feeding', 'storage']);
 
 /** A batch's label, part by part, beside its picture at true size. */
-export function LabelPlace({ batch, wishes: first, written, stops, packs }: LabelPlaceProps): ReactNode {
-  const [wishes, setWishes] = useState<LabelWishes>(first);
-  const { width_mm, height_mm, text } = { ...USUAL_SIZE, ...wishes };
-  const says = { ...written, ...text };
-  const picture = useLabelPicture(says, width_mm, height_mm);
+export function LabelPlace({ batch, written, stops, packs }: LabelView): ReactNode {
   // Another pack is another weight and date: the words come anew from the server.
   const router = useRouter();
   const again = useCallback(() => router.refresh(), [router]);
-  const saved = useSaveLabel(batch, wishes, again);
+  const { wishes, write: setWishes, saving } = useSaveLabel(batch, again);
+  const { width_mm, height_mm, text } = { ...USUAL_SIZE, ...wishes };
+  const says = { ...written, ...text };
+  const picture = useLabelPicture(says, width_mm, height_mm);
   const write = (part: LabelPart, value: string): void => {
     const { [part]: _old, ...others } = { ...text };
     setWishes({ ...wishes, text: value === written[part] ? others : { ...others, [part]: value } });
@@ -58,13 +51,14 @@ export function LabelPlace({ batch, wishes: first, written, stops, packs }: Labe
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h1 className="text-[25px]">Label</h1>
         <p className="text-[14px] text-soft">
-          {batch.name}; <span role="status">{saved}</span>
+          {batch.name}; <span role="status">{savingWords(saving.state)}</span>
         </p>
         <span className="flex-1" />
         <Link className={pill()} href={`/batch/${batch.id}?bench=pack`}>
           Back to the batch
         </Link>
       </header>
+      <ConflictDialog open={saving.state.kind === 'stale'} onTheirs={saving.takeTheirs} onMine={saving.keepMine} />
       {stops.length > 0 && (
         <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
           <strong className="text-stop">Not to be printed.</strong> {stops.join(' ')}

@@ -1,15 +1,11 @@
 'use client';
+import type { PrinterView } from '@/contract/label';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Button, pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
+import { call, wrongWith } from '../kit/api';
 
-type Printer = {
-  readonly left: number;
-  readonly waiting: number;
-  readonly printed: number;
-  readonly trouble: 'unplugged' | 'open' | 'out-of-labels' | null;
-};
 type PrintLabelProps = { readonly batchId: string; readonly blocked: boolean; readonly suggested: number };
 
 const SHEETS = [
@@ -47,7 +43,7 @@ export function PrintLabel({ batchId, blocked, suggested }: PrintLabelProps): Re
   );
 }
 
-const TROUBLE_WORDS: Record<NonNullable<Printer['trouble']>, string> = {
+const TROUBLE_WORDS: Record<NonNullable<PrinterView['trouble']>, string> = {
   unplugged: 'not plugged in',
   open: 'its lid is open',
   'out-of-labels': 'no labels left',
@@ -63,17 +59,13 @@ function PrinterLine({
   readonly blocked: boolean;
   readonly count: number;
 }): ReactNode {
-  const [printer, setPrinter] = useState<Printer | null>(null);
+  const [printer, setPrinter] = useState<PrinterView | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const busy = (printer?.waiting ?? 0) > 0;
   const work = async (body: object): Promise<void> => {
-    const headers = { 'content-type': 'application/json' };
-    const response = await fetch('/api/label-printer', { method: 'POST', headers, body: JSON.stringify(body) }).catch(() => null);
-    if (!response) return setWrong('The printer cannot be reached.');
-    const answer = (await response.json()) as Printer & { error?: { message: string } };
-    if (answer.error) return setWrong(answer.error.message);
-    setWrong(null);
-    setPrinter(answer);
+    const answer = await call<PrinterView>('/api/label-printer', { body });
+    setWrong(wrongWith(answer));
+    if (answer.ok) setPrinter(answer.value);
   };
   useEffect(() => {
     // At once when the page opens, and every moment while it prints.

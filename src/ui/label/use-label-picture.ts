@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { LabelText } from '@/core/labelling';
+import { call } from '../kit/api';
 
 export type LabelPictureState =
   | { readonly kind: 'waiting' }
@@ -24,10 +25,8 @@ export function useLabelPicture(text: LabelText, width_mm: number, height_mm: nu
 }
 
 async function draw(body: string, signal: AbortSignal): Promise<LabelPictureState | null> {
-  const headers = { 'content-type': 'application/json' };
-  const response = await fetch('/api/label', { method: 'POST', headers, body, signal }).catch(() => null);
+  const raw = { content: body, type: 'application/json' };
+  const drawn = await call<{ readonly svg: string; readonly xHeight_mm: number }>('/api/label', { raw, signal });
   if (signal.aborted) return null;
-  if (!response) return { kind: 'wrong', message: 'The kitchen cannot be reached. What you wrote is still here.' };
-  const answer = (await response.json()) as { svg: string; xHeight_mm: number; error?: { message: string } };
-  return answer.error ? { kind: 'wrong', message: answer.error.message } : { kind: 'drawn', ...answer };
+  return drawn.ok ? { kind: 'drawn', ...drawn.value } : { kind: 'wrong', message: drawn.message };
 }

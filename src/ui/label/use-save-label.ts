@@ -1,40 +1,48 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { BatchDocument, LabelWishes } from '@/core/document';
+import type { BatchVersion } from '@/contract/batch';
+import { useSaving, type Saving } from '../batch/use-saving';
+import type { SavingState } from '../batch/saver';
 
-const PAUSE_MS = 600;
+const NOTHING_WRITTEN: LabelWishes = {};
 
-/**
- * Keeps what was written with the batch; says in words how that stands.
- *
- * @param onSaved - told after every save; must stay the same function
- */
+/** What is written on a label, kept with its batch as every other change of it is: drafts, retries and conflicts included. */
 export function useSaveLabel(
-  { id, revision, document }: { readonly id: string; readonly revision: number; readonly document: BatchDocument },
-  wishes: LabelWishes,
+  { id, ...first }: BatchVersion & { readonly id: string },
+  /** Told after every save; must stay the same function. */
   onSaved: () => void,
-): string {
-  const [word, setWord] = useState('saved with the batch');
-  const at = useRef({ revision, wishes });
+): { readonly wishes: LabelWishes; readonly write: (wishes: LabelWishes) => void; readonly saving: Saving } {
+  const [{ opened, base, wishes }, setState] = useState({
+    opened: first,
+    base: first.document,
+    wishes: first.document.label ?? NOTHING_WRITTEN,
+  });
+  const document = useMemo(() => withLabel(base, wishes), [base, wishes]);
+  const [edits] = useState(() => ({
+    begin: (theirs: BatchDocument) => setState((now) => ({ ...now, base: theirs, wishes: theirs.label ?? NOTHING_WRITTEN })),
+  }));
+  const saving = useSaving(id, document, opened, { ...edits, newest: () => document });
+  const savedAt = saving.state.kind === 'saved' ? saving.state.at : null;
   useEffect(() => {
-    if (at.current.wishes === wishes) return;
-    setWord('changed');
-    const timer = setTimeout(() => {
-      void (async () => {
-        const body = JSON.stringify({ revision: at.current.revision, document: { ...document, label: wishes } });
-        const response = await fetch(`/api/batches/${id}`, {
-          method: 'PATCH',
-          headers: { 'content-type': 'application/json' },
-          body,
-        }).catch(() => null);
-        if (!response) return setWord('not saved: the kitchen cannot be reached');
-        const answer = (await response.json()) as { revision?: number; error?: { message: string } };
-        if (!response.ok || answer.revision === undefined) return setWord(`not saved: ${answer.error?.message ?? 'try again'}`);
-        at.current = { revision: answer.revision, wishes };
-        setWord('saved with the batch');
-        onSaved();
-      })();
-    }, PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [id, document, wishes, onSaved]);
-  return word;
+    if (savedAt !== null && savedAt !== opened.saved_at) onSaved();
+  }, [savedAt, opened, onSaved]);
+  return { wishes, write: (next) => setState((now) => ({ ...now, wishes: next })), saving };
+}
+
+const withLabel = (base: BatchDocument, wishes: LabelWishes): BatchDocument =>
+  (base.label ?? NOTHING_WRITTEN) === wishes ? base : { ...base, label: wishes };
+
+/** How it stands, in a few words. */
+export function savingWords(state: SavingState): string {
+  switch (state.kind) {
+    case 'saved':
+      return 'saved with the batch';
+    case 'waiting':
+    case 'saving':
+      return 'changed';
+    case 'kept':
+      return `not saved yet: ${state.why}`;
+    case 'stale':
+      return 'changed elsewhere as well';
+  }
 }

@@ -1,7 +1,7 @@
 'use client';
 import { useState, type ReactNode } from 'react';
 import { Button, pill } from '../kit/Button';
-import { removeAt } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 
 /** A photo is kept no larger than this [px]. */
 const LONGEST_PX = 1280;
@@ -16,15 +16,12 @@ export function BatchPhoto({ id, hasPhoto }: { readonly id: string; readonly has
     if (!file) return;
     const small = await smaller(file);
     if (!small) return setTrouble('This picture cannot be read. Choose a JPEG, PNG or WebP.');
-    const response = await fetch(address, { method: 'PUT', body: small }).catch(() => null);
-    if (response?.ok) {
-      setTrouble(null);
-      return setVersion(version + 1);
-    }
-    setTrouble('The photo could not be kept. Try again in a moment.');
+    const kept = await call(address, { method: 'PUT', raw: { content: small, type: small.type } });
+    setTrouble(wrongWith(kept));
+    if (kept.ok) setVersion(version + 1);
   };
   const drop = async (): Promise<void> => {
-    const wrong = await removeAt(address);
+    const wrong = wrongWith(await call(address, { method: 'DELETE' }));
     setTrouble(wrong);
     if (wrong === null) setVersion(0);
   };

@@ -1,3 +1,4 @@
+import type { LogEntryView } from '@/contract/log';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Difference } from '@/core/document';
@@ -5,16 +6,15 @@ import { day, duration, moisture } from '../format/units';
 import { pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { differenceWords } from './difference-words';
-import type { LogRow } from './log-row';
 import { MeasuredBeside } from './MeasuredBeside';
 
 type CompareBatchesProps = {
-  readonly entries: readonly LogRow[];
+  readonly entries: readonly LogEntryView[];
   readonly changes: ReadonlyArray<readonly Difference[]>;
   readonly names: Readonly<Record<string, string>>;
 };
 
-type Row = readonly [what: string, of: (row: LogRow) => ReactNode];
+type Row = readonly [what: string, of: (row: LogEntryView) => ReactNode];
 const ROWS: readonly Row[] = [
   ['baked', ({ baked_on }) => (baked_on ? day(baked_on) : 'planned')],
   ['oven', ({ oven }) => oven ?? '–'],

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { Plate } from '../kit/Plate';
-import { putJson } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 import { day } from '../format/units';
 
 type LearnedPlateProps = {
@@ -42,7 +42,7 @@ export function LearnedPlate({ appliances, cup_fill, gap_mm, gaps, losses }: Lea
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const change = async (id: string, body: object): Promise<void> => {
-    const wrong = await putJson(`/api/learned/${id}`, body);
+    const wrong = wrongWith(await call(`/api/learned/${id}`, { method: 'PUT', body: body }));
     setTrouble(wrong);
     if (wrong === null) router.refresh();
   };

@@ -1,4 +1,5 @@
 'use client';
+import type { LogEntryView } from '@/contract/log';
 import Link from 'next/link';
 import { Suspense, lazy, useState, type ReactNode } from 'react';
 import { day } from '../format/units';
@@ -6,13 +7,13 @@ import { Plate } from '../kit/Plate';
 import { Choice } from '../kit/Choice';
 import { pill } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
-import { EVERYTHING, filtered, namesIn, type LogFilter, type LogRow } from './log-row';
+import { EVERYTHING, filtered, namesIn, type LogFilter } from './log-row';
 
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
 const LogChart = lazy(() => import('./LogChart').then(({ LogChart: chart }) => ({ default: chart })));
 
 /** Every batch: what was predicted, and what scale and eye said. */
-type LogBookProps = { readonly entries: readonly LogRow[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
+type LogBookProps = { readonly entries: readonly LogEntryView[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
 
 export function LogBook({ entries, learned = null, tables = null }: LogBookProps): ReactNode {
   const [filter, setFilter] = useState(EVERYTHING);
@@ -156,7 +157,7 @@ const STATES = [
 ] as const;
 
 type WishesProps = {
-  readonly entries: readonly LogRow[];
+  readonly entries: readonly LogEntryView[];
   readonly filter: LogFilter;
   readonly onFilter: (filter: LogFilter) => void;
   readonly chosen: readonly string[];
@@ -226,7 +227,7 @@ const Only = ({ value }: { readonly value: string }): ReactNode => (
 const WORTH_A_WORD = 0.3;
 
 /** Whether this kitchen dries more or less than predicted, batch after batch. */
-function shiftWords(weighed: readonly LogRow[]): string {
+function shiftWords(weighed: readonly LogEntryView[]): string {
   const shifts = weighed.flatMap(({ comparison }) =>
     comparison?.loss_pct ? [comparison.loss_pct.measured - comparison.loss_pct.likely] : [],
   );

@@ -1,16 +1,16 @@
 'use client';
+import type { LogEntryView } from '@/contract/log';
 import type { ApexOptions } from 'apexcharts';
 import type { ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
 import { hues } from '../kit/chart-hues';
 import { evenLine, lossByOven } from './chart-points';
-import type { LogRow } from './log-row';
 
 /** Shapes tell ovens apart where colours do not. */
 const SHAPES = ['circle', 'square', 'triangle', 'diamond', 'star', 'cross'] as const;
 
 /** What batches were predicted to lose against what they lost: on the line, the forecast held. */
-export function LogChart({ rows }: { readonly rows: readonly LogRow[] }): ReactNode {
+export function LogChart({ rows }: { readonly rows: readonly LogEntryView[] }): ReactNode {
   const series = lossByOven(rows);
   if (series.length === 0) return <p className="pb-3 text-soft">None of these batches was weighed before and after.</p>;
   const [least, most] = evenLine(series);

@@ -1,13 +1,9 @@
 'use client';
+import type { ReadBack } from '@/contract/log';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { pill } from '../kit/Button';
-
-type ReadBack = {
-  readonly entered?: number;
-  readonly skipped?: ReadonlyArray<{ readonly line: number; readonly why: string }>;
-  readonly error?: { readonly message: string };
-};
+import { call } from '../kit/api';
 
 /** The log as a table, out and in. */
 export function LogTable(): ReactNode {
@@ -15,12 +11,10 @@ export function LogTable(): ReactNode {
   const [said, setSaid] = useState<{ readonly text: string; readonly wrong: boolean } | null>(null);
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const response = await fetch('/api/log.csv', { method: 'POST', body: await file.text() }).catch(() => null);
-    const answer = ((await response?.json().catch(() => null)) ?? null) as ReadBack | null;
-    if (!answer || answer.error)
-      return setSaid({ text: answer?.error?.message ?? 'The kitchen cannot be reached; nothing was taken over.', wrong: true });
-    const skipped = (answer.skipped ?? []).map(({ line, why }) => `line ${line}: ${why}`).join(' ');
-    setSaid({ text: `${answer.entered ?? 0} batches taken over. ${skipped}`, wrong: skipped !== '' });
+    const answer = await call<ReadBack>('/api/log.csv', { raw: { content: await file.text(), type: 'text/csv' } });
+    if (!answer.ok) return setSaid({ text: answer.message, wrong: true });
+    const skipped = answer.value.skipped.map(({ line, why }) => `line ${line}: ${why}`).join(' ');
+    setSaid({ text: `${answer.value.entered} batches taken over. ${skipped}`, wrong: skipped !== '' });
     router.refresh();
   };
   return (

@@ -2,14 +2,14 @@
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
-import { postJson } from '../kit/send';
+import { call, wrongWith } from '../kit/api';
 
 /** Puts a batch that was not packed at the oven into the store room. */
 export function PutAway({ id }: { readonly id: string }): ReactNode {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const put = async (): Promise<void> => {
-    const wrong = await postJson('/api/jars', { batch: id });
+    const wrong = wrongWith(await call('/api/jars', { method: 'POST', body: { batch: id } }));
     if (wrong === null) router.push('/jars');
     else setTrouble(wrong);
   };

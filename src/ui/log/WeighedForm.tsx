@@ -1,6 +1,7 @@
 'use client';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
+import { call } from '../kit/api';
 
 /** What the form holds; null where nothing was entered. */
 export type WeighedValues = {
@@ -25,7 +26,6 @@ type WeighedFormProps = {
   readonly verdicts: readonly string[];
   readonly dogs: readonly string[];
 };
-type Answer = { readonly revision?: number; readonly error?: { readonly message: string } };
 
 const NUMBERS: ReadonlyArray<{
   readonly key: 'pieces' | 'tray_g' | 'before_g' | 'after_g' | 'minutes' | 'thickness_mm';
@@ -67,18 +67,10 @@ export function WeighedForm({
     if (typeof numbers === 'string') return setWrong(numbers);
     setSaving(true);
     setWrong(null);
-    try {
-      const response = await fetch(`/api/batches/${id}/measurement`, {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ revision: firstRevision, ...numbers, texture, note, colour, dogs: said }),
-      });
-      const answer = (await response.json()) as Answer;
-      if (response.ok) return window.location.reload();
-      setWrong(answer.error?.message ?? 'It could not be saved. Try again in a moment.');
-    } catch {
-      setWrong('There is no connection to the oven. What you typed stays here; save again when it is back.');
-    }
+    const body = { revision: firstRevision, ...numbers, texture, note, colour, dogs: said };
+    const answer = await call(`/api/batches/${id}/measurement`, { method: 'PUT', body });
+    if (answer.ok) return window.location.reload();
+    setWrong(answer.message);
     setSaving(false);
   };
 

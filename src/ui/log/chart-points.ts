@@ -1,11 +1,9 @@
-import type { LogRow } from './log-row';
-
 /** A batch in the chart: predicted along, measured up. */
 export type ChartPoint = { readonly x: number; readonly y: number; readonly name: string };
 export type ChartSeries = { readonly name: string; readonly data: readonly ChartPoint[] };
 
 /** Batches by the oven that they were baked in, water lost as predicted and as measured [% of raw mass]. */
-export function lossByOven(rows: readonly LogRow[]): ChartSeries[] {
+export function lossByOven(rows: readonly LogEntryView[]): ChartSeries[] {
   const series = new Map<string, ChartPoint[]>();
   for (const { name, oven, comparison } of rows) {
     const loss = comparison?.loss_pct;
@@ -22,3 +20,4 @@ export function evenLine(series: readonly ChartSeries[]): readonly [number, numb
   const values = series.flatMap(({ data }) => data.flatMap(({ x, y }) => [x, y]));
   return [10 * Math.floor(Math.min(...values) / 10), 10 * Math.ceil(Math.max(...values) / 10)];
 }
+import type { LogEntryView } from '@/contract/log';

@@ -1,7 +1,7 @@
+import type { LogEntryView } from '@/contract/log';
 import { describe, expect, it } from 'vitest';
 import { evenLine, lossByOven } from './chart-points';
 import { differenceWords } from './difference-words';
-import type { LogRow } from './log-row';
 
 const say = (path: ReadonlyArray<string | number>, one: unknown, other: unknown): string =>
   differenceWords({ path, one, other }, (id) => (id === 'egg_whole' ? 'whole egg' : id));
@@ -21,7 +21,7 @@ describe('what was done otherwise, in words', () => {
 });
 
 describe('predicted against measured', () => {
-  const row = (oven: string | null, likely: number, measured: number): LogRow => ({
+  const row = (oven: string | null, likely: number, measured: number): LogEntryView => ({
     id: `${likely}`,
     name: `${likely}`,
     recipe: null,

@@ -1,8 +1,9 @@
+import type { LogEntryView } from '@/contract/log';
 import { describe, expect, it } from 'vitest';
-import { EVERYTHING, filtered, namesIn, type LogRow } from './log-row';
+import { EVERYTHING, filtered, namesIn } from './log-row';
 
 const beside = (inside: boolean) => ({ measured: 1, likely: 1, low: 1, high: 1, inside });
-const row = (name: string, more: Partial<LogRow> = {}): LogRow => ({
+const row = (name: string, more: Partial<LogEntryView> = {}): LogEntryView => ({
   id: name,
   name,
   recipe: 'Hillbars',

@@ -1,34 +1,4 @@
-import type { Beside } from './MeasuredBeside';
-
-/** A batch as the log lists it. */
-export type LogRow = {
-  readonly id: string;
-  readonly name: string;
-  readonly recipe: string | null;
-  readonly oven: string | null;
-  readonly baked_on: string | null;
-  readonly changed_at: string;
-  readonly forecast: {
-    readonly pieces: number;
-    readonly snap: number;
-    readonly texture: string;
-    readonly mass_loss_pct: number;
-    readonly moisture_pct: number;
-  };
-  readonly measured: {
-    readonly note: string;
-    readonly colour: string | null;
-    readonly minutes: number | null;
-    readonly thickness_mm: number | null;
-    readonly dogs: ReadonlyArray<{ readonly dog: string; readonly verdict: string }>;
-  } | null;
-  readonly comparison: {
-    readonly pieces: Beside | null;
-    readonly loss_pct: Beside | null;
-    readonly moisture_pct: Beside | null;
-    readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
-  } | null;
-};
+import type { LogEntryView } from '@/contract/log';
 
 /** Which batches are shown. */
 export type LogFilter = {
@@ -40,7 +10,7 @@ export type LogFilter = {
 export const EVERYTHING: LogFilter = { words: '', recipe: '', oven: '', state: 'all' };
 
 /** Batches that every wish lets through; words are looked for in name, recipe, note and what the dogs said. */
-export function filtered(rows: readonly LogRow[], { words, recipe, oven, state }: LogFilter): readonly LogRow[] {
+export function filtered(rows: readonly LogEntryView[], { words, recipe, oven, state }: LogFilter): readonly LogEntryView[] {
   const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
   return rows.filter((row) => {
     const { measured, comparison } = row;
@@ -64,5 +34,5 @@ export function filtered(rows: readonly LogRow[], { words, recipe, oven, state }
 }
 
 /** What there is to choose from, by name. */
-export const namesIn = (rows: readonly LogRow[], key: 'recipe' | 'oven'): string[] =>
+export const namesIn = (rows: readonly LogEntryView[], key: 'recipe' | 'oven'): string[] =>
   [...new Set(rows.flatMap((row) => row[key] ?? []))].sort((a, b) => a.localeCompare(b));

@@ -1,14 +1,14 @@
 'use client';
+import type { BakeView, CallView } from '@/contract/oven';
 import { useState, type ReactNode } from 'react';
 import type { Dial } from '../format/dial-words';
 import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { actWords, clockLeft, wallClock } from './act-words';
 import { outlookWords } from './outlook-words';
-import type { Call, OvenBake } from './oven-view';
 
 type CallCardProps = {
-  readonly bake: OvenBake;
+  readonly bake: BakeView;
   readonly now: number | null;
   readonly dial: Dial;
   readonly onDone: () => Promise<void>;
@@ -89,12 +89,12 @@ function GiveUp({ onGiveUp }: { readonly onGiveUp: () => void }): ReactNode {
 }
 
 /** When the stretch before a call began: the call before it, or the trays' going in. */
-function beganAt(bake: OvenBake, call: Call): number | null {
+function beganAt(bake: BakeView, call: CallView): number | null {
   const before = bake.calls[call.position - 1];
   return before?.done_at ? Date.parse(before.done_at) : null;
 }
 
-function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: OvenBake; readonly now: number }): ReactNode {
+function Countdown({ call, bake, now }: { readonly call: CallView; readonly bake: BakeView; readonly now: number }): ReactNode {
   const due = Date.parse(call.due_at);
   const left = due - now;
   const began = beganAt(bake, call);
@@ -134,7 +134,7 @@ function Countdown({ call, bake, now }: { readonly call: Call; readonly bake: Ov
 }
 
 /** How wet the heart is by the likely course, from wet to as dry as it was planned. */
-function WaterBar({ bake, now }: { readonly bake: OvenBake; readonly now: number }): ReactNode {
+function WaterBar({ bake, now }: { readonly bake: BakeView; readonly now: number }): ReactNode {
   const {
     course,
     stands: { went_in, from_min },
@@ -143,8 +143,8 @@ function WaterBar({ bake, now }: { readonly bake: OvenBake; readonly now: number
   const minute = from_min + (now - Date.parse(went_in)) / 60_000;
   const at = course.findLast((point) => point.minute <= minute) ?? course[0];
   const [first, last] = [course[0], course[course.length - 1]];
-  const span = first.heart_pct - last.heart_pct;
-  const share = span > 0.5 ? Math.min(1, Math.max(0, (first.heart_pct - at.heart_pct) / span)) : 1;
+  const span = first.core_moisture_pct - last.core_moisture_pct;
+  const share = span > 0.5 ? Math.min(1, Math.max(0, (first.core_moisture_pct - at.core_moisture_pct) / span)) : 1;
   return (
     <div>
       <div
@@ -156,9 +156,9 @@ function WaterBar({ bake, now }: { readonly bake: OvenBake; readonly now: number
       </div>
       <p className="flex flex-wrap justify-between gap-x-4 pt-1 text-[15px]">
         <span className="font-semibold text-water">
-          heart {at.heart_pct.toFixed(0)} % water, {at.core_c.toFixed(0)} °C, by the plan
+          heart {at.core_moisture_pct.toFixed(0)} % water, {at.core_c.toFixed(0)} °C, by the plan
         </span>
-        <span className="font-semibold text-crunch">shall be {last.heart_pct.toFixed(0)} %</span>
+        <span className="font-semibold text-crunch">shall be {last.core_moisture_pct.toFixed(0)} %</span>
       </p>
     </div>
   );
@@ -168,7 +168,7 @@ function OutlookPlate({
   bake,
   now,
   send,
-}: { readonly bake: OvenBake; readonly now: number } & Pick<CallCardProps, 'send'>): ReactNode {
+}: { readonly bake: BakeView; readonly now: number } & Pick<CallCardProps, 'send'>): ReactNode {
   const { readings, batch } = bake;
   const { outlook, went_in, planned_min, appliance } = bake.stands;
   if (!outlook || !went_in) return null;

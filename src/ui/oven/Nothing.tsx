@@ -1,10 +1,13 @@
 'use client';
+import type { OvenView } from '@/contract/oven';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Button } from '../kit/Button';
-import type { Oven } from './oven-view';
 
-type NothingProps = { readonly waiting: Oven['waiting']; readonly send: (address: string, body: unknown) => Promise<boolean> };
+type NothingProps = {
+  readonly waiting: OvenView['waiting'];
+  readonly send: (address: string, body: unknown) => Promise<boolean>;
+};
 
 /** Nothing is under way: what could begin. */
 export function Nothing({ waiting, send }: NothingProps): ReactNode {

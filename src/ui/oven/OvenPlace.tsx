@@ -1,4 +1,5 @@
 'use client';
+import type { BakeView, OvenView } from '@/contract/oven';
 import { Bell, BellOff } from 'lucide-react';
 import Link from 'next/link';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
@@ -8,7 +9,7 @@ import { Button, pill } from '../kit/Button';
 import { actWords, wallClock } from './act-words';
 import { CallCard } from './CallCard';
 import { Nothing } from './Nothing';
-import { mostUrgent, toCome, type Oven, type OvenBake } from './oven-view';
+import { mostUrgent, toCome } from './oven-view';
 import { Readings } from './Readings';
 import { useChime } from './use-chime';
 import { useOven } from './use-oven';
@@ -17,7 +18,7 @@ import { useWakeLock } from './use-wake-lock';
 const SHOWN_NEXT = 6;
 
 /** At the oven: one thing at a time, as large as it gets, over all batches that are under way. */
-export function OvenPlace({ first }: { readonly first: Oven }): ReactNode {
+export function OvenPlace({ first }: { readonly first: OvenView }): ReactNode {
   const { oven, now, isConnected, trouble, send } = useOven(first);
   const [chosen, setChosen] = useState<string | null>(null);
   const [dial] = useDial();
@@ -76,8 +77,8 @@ export function OvenPlace({ first }: { readonly first: Oven }): ReactNode {
 }
 
 type NextListProps = {
-  readonly bakes: readonly OvenBake[];
-  readonly shown: OvenBake;
+  readonly bakes: readonly BakeView[];
+  readonly shown: BakeView;
   readonly now: number;
   readonly dial: Dial;
   readonly onChoose: (batch: string) => void;
@@ -118,7 +119,7 @@ function Ended({
   bakes,
   send,
 }: {
-  readonly bakes: readonly OvenBake[];
+  readonly bakes: readonly BakeView[];
   readonly send: (address: string, body: unknown) => Promise<boolean>;
 }): ReactNode {
   return (

@@ -1,12 +1,12 @@
 'use client';
+import type { BakeView, ReadingKind } from '@/contract/oven';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { wallClock } from './act-words';
-import type { OvenBake, ReadingKind } from './oven-view';
 
 type ReadingsProps = {
-  readonly bake: OvenBake;
+  readonly bake: BakeView;
   readonly now: number | null;
   readonly send: (address: string, body: unknown) => Promise<boolean>;
 };

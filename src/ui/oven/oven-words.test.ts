@@ -1,6 +1,7 @@
+import type { BakeView } from '@/contract/oven';
 import { describe, expect, it } from 'vitest';
 import { actWords, clockLeft } from './act-words';
-import { mostUrgent, toCome, type OvenBake } from './oven-view';
+import { mostUrgent, toCome } from './oven-view';
 import { outlookWords } from './outlook-words';
 
 describe('calls in words', () => {
@@ -36,10 +37,11 @@ describe('what is next', () => {
     due_at: due,
     done_at: done ? due : null,
   });
-  const bake = (name: string, ...calls: ReturnType<typeof call>[]): OvenBake => ({
+  const bake = (name: string, ...calls: ReturnType<typeof call>[]): BakeView => ({
     batch: name,
     name,
     pieces: 1,
+    day: null,
     calls,
     next: calls.findIndex(({ done_at }) => done_at === null) === -1 ? null : calls.findIndex(({ done_at }) => done_at === null),
     ended_at: null,

@@ -1,14 +1,15 @@
 'use client';
+import type { OvenView } from '@/contract/oven';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { postJson } from '../kit/send';
-import type { Oven } from './oven-view';
+import { call, wrongWith } from '../kit/api';
+import { listenToOven } from '../kit/oven-stream';
 
 /** How long the page waits for more changes before it asks [ms]. */
 const GATHER_MS = 60;
 const TICK_MS = 250;
 
 export type OvenState = {
-  readonly oven: Oven;
+  readonly oven: OvenView;
   /** Now on the oven's clock [ms since 1970]; null until the page runs. */
   readonly now: number | null;
   readonly isConnected: boolean;
@@ -18,7 +19,7 @@ export type OvenState = {
 };
 
 /** Everything at the oven as it changes, whoever changes it; its clock goes on when the line is cut. */
-export function useOven(first: Oven): OvenState {
+export function useOven(first: OvenView): OvenState {
   const [oven, setOven] = useState(first);
   const [now, setNow] = useState<number | null>(null);
   const [isConnected, setConnected] = useState(true);
@@ -26,11 +27,10 @@ export function useOven(first: Oven): OvenState {
   // This device's clock may be off; the oven's counts.
   const offset = useRef(0);
   const look = useCallback(async (): Promise<void> => {
-    const response = await fetch('/api/oven').catch(() => null);
-    if (!response?.ok) return;
-    const seen = (await response.json()) as Oven;
-    offset.current = Date.parse(seen.now) - Date.now();
-    setOven(seen);
+    const seen = await call<OvenView>('/api/oven');
+    if (!seen.ok) return;
+    offset.current = Date.parse(seen.value.now) - Date.now();
+    setOven(seen.value);
   }, []);
   useEffect(() => {
     let waits: ReturnType<typeof setTimeout> | undefined;
@@ -38,13 +38,14 @@ export function useOven(first: Oven): OvenState {
       clearTimeout(waits);
       waits = setTimeout(() => void look(), GATHER_MS);
     };
-    const stream = new EventSource('/api/oven/stream');
-    stream.addEventListener('changed', soon);
-    stream.addEventListener('open', () => {
-      setConnected(true);
-      soon();
+    const stop = listenToOven({
+      onChanged: soon,
+      onOpen: () => {
+        setConnected(true);
+        soon();
+      },
+      onLost: () => setConnected(false),
     });
-    stream.addEventListener('error', () => setConnected(false));
     // A phone that slept has missed whatever happened.
     const awake = (): void => {
       if (document.visibilityState === 'visible') soon();
@@ -52,7 +53,7 @@ export function useOven(first: Oven): OvenState {
     document.addEventListener('visibilitychange', awake);
     return () => {
       clearTimeout(waits);
-      stream.close();
+      stop();
       document.removeEventListener('visibilitychange', awake);
     };
   }, [look]);
@@ -63,7 +64,7 @@ export function useOven(first: Oven): OvenState {
   }, []);
   const send = useCallback(
     async (address: string, body: unknown): Promise<boolean> => {
-      const wrong = await postJson(address, body);
+      const wrong = wrongWith(await call(address, { body }));
       setTrouble(wrong);
       await look();
       return wrong === null;

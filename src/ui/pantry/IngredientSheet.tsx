@@ -1,4 +1,5 @@
 'use client';
+import type { LotView, PantryItem } from '@/contract/pantry';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { allergensOf, sharesOf } from '@/core/pantry';
@@ -10,7 +11,7 @@ import { CautionShape } from '../kit/CautionMark';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { CompositionBar } from '../recipes/CompositionBar';
 import { LotForm } from './LotForm';
-import { sendPantry, type Lot, type PantryItem } from './pantry-data';
+import { call } from '../kit/api';
 
 type IngredientSheetProps = { readonly item: PantryItem; readonly currency: string; readonly today: string };
 
@@ -87,7 +88,7 @@ function PriceForm({ item, currency }: { readonly item: PantryItem; readonly cur
   const [said, setSaid] = useState('');
   const save = async (): Promise<void> => {
     if (pack_g === null || !(pack_g > 0)) return setSaid('Say how much is in a pack.');
-    const saved = await sendPantry('/api/pantry/price', 'PUT', { ingredient: row.id, pack_g, price: paid });
+    const saved = await call('/api/pantry/price', { method: 'PUT', body: { ingredient: row.id, pack_g, price: paid } });
     setSaid(saved.ok ? 'noted' : saved.message);
     if (saved.ok) router.refresh();
   };
@@ -114,13 +115,13 @@ function PriceForm({ item, currency }: { readonly item: PantryItem; readonly cur
   );
 }
 
-function LotRow({ lot, today }: { readonly lot: Lot; readonly today: string }): ReactNode {
+function LotRow({ lot, today }: { readonly lot: LotView; readonly today: string }): ReactNode {
   const router = useRouter();
   const [left_g, setLeft] = useState<number | null>(lot.left_g);
   const [wrong, setWrong] = useState('');
   const past = lot.best_before !== null && lot.best_before < today;
   const save = async (left: number): Promise<void> => {
-    const saved = await sendPantry(`/api/pantry/lots/${lot.id}`, 'PATCH', { left_g: left });
+    const saved = await call(`/api/pantry/lots/${lot.id}`, { method: 'PATCH', body: { left_g: left } });
     setWrong(saved.ok ? '' : saved.message);
     if (saved.ok) router.refresh();
   };

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { waterByDrying } from '@/core/pantry';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
-import { sendPantry } from './pantry-data';
+import { call } from '../kit/api';
 
 type LotFormProps = {
   readonly ingredient: string;
@@ -28,11 +28,9 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
   const save = async (): Promise<void> => {
     if (left_g === null || !(left_g > 0)) return setSaid('Say how much there is.');
     const lot = { ingredient, left_g, got_on: today, best_before: best_before || null, note, ...(paid === null ? {} : { paid }) };
-    const saved = await sendPantry(
-      '/api/pantry/lots',
-      'POST',
-      wet_g !== null && dry_g !== null ? { ...lot, sample: { wet_g, dry_g } } : lot,
-    );
+    const saved = await call('/api/pantry/lots', {
+      body: wet_g !== null && dry_g !== null ? { ...lot, sample: { wet_g, dry_g } } : lot,
+    });
     setSaid(saved.ok ? 'It is on the shelf.' : saved.message);
     if (!saved.ok) return;
     setLeft(null);

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { ownIngredient, type OwnComposition } from '@/core/pantry';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
-import { sendPantry } from './pantry-data';
+import { call } from '../kit/api';
 
 type Key = Exclude<keyof OwnComposition, 'allergen'>;
 const FIELDS: ReadonlyArray<{
@@ -38,10 +38,8 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
   const checked = composition && name.trim() !== '' ? ownIngredient(name.trim(), composition) : null;
   const save = async (): Promise<void> => {
     if (!composition) return setWrong('Protein, fat and carbohydrate are on every packet: fill them in.');
-    const saved = await sendPantry('/api/pantry/own', 'POST', {
-      name: name.trim(),
-      composition,
-      ...(pack_g === null ? {} : { pack_g }),
+    const saved = await call('/api/pantry/own', {
+      body: { name: name.trim(), composition, ...(pack_g === null ? {} : { pack_g }) },
     });
     if (!saved.ok) return setWrong(saved.message);
     onClose();

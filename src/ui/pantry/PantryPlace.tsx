@@ -1,4 +1,5 @@
 'use client';
+import type { PantryItem } from '@/contract/pantry';
 import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -10,7 +11,7 @@ import { Choice } from '../kit/Choice';
 import { Plate } from '../kit/Plate';
 import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
-import { firstToGo, inHouse_g, type PantryItem } from './pantry-data';
+import { firstToGo, inHouse_g } from './pantry-data';
 
 type PantryPlaceProps = { readonly currency: string; readonly items: readonly PantryItem[]; readonly today: string };
 

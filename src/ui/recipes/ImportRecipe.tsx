@@ -1,14 +1,13 @@
 'use client';
 import { useRef, useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/document';
+
 import { isBatchFile } from '@/formats/is-batch-file';
 import { Button } from '../kit/Button';
 import { INCOMING_KEY, type Incoming } from './incoming';
+import { call, type Answered } from '../kit/api';
 
-type Answer = { readonly id?: string; readonly error?: { readonly message: string } };
-
-const send = (address: string, body: string, type = 'application/json'): Promise<Response> =>
-  fetch(address, { method: 'POST', headers: { 'content-type': type }, body });
+type Made = { readonly id: string };
+const JSON_TYPE = 'application/json';
 
 /**
  * Brings a file in: a batch file opens on its line; a recipe of any other kind (a table, a saved page, plain words) is read and
@@ -19,26 +18,19 @@ export function ImportRecipe(): ReactNode {
   const [wrong, setWrong] = useState<string | null>(null);
   const take = async (file: File): Promise<void> => {
     setWrong(null);
-    try {
-      const text = await file.text();
-      const isBatch = isBatchFile(text);
-      const response = await (isBatch ? send('/api/batches', text) : send('/api/recipes/read', text, 'text/plain'));
-      const answer = (await response.json()) as Answer & Incoming;
-      if (answer.error) setWrong(`${file.name}: ${answer.error.message}`);
-      else if (isBatch && answer.id) window.location.assign(`/batch/${answer.id}`);
-      else if (answer.kind === 'document') await addToBook(answer.document);
-      else {
-        sessionStorage.setItem(INCOMING_KEY, text);
-        window.location.assign('/recipes/new');
-      }
-    } catch {
-      setWrong('The file did not reach the kitchen. Is Upbeat Oven still running?');
-    }
+    const text = await file.text();
+    if (isBatchFile(text))
+      return open(file, await call<Made>('/api/batches', { raw: { content: text, type: JSON_TYPE } }), 'batch');
+    const read = await call<Incoming>('/api/recipes/read', { raw: { content: text, type: 'text/plain' } });
+    if (!read.ok) return setWrong(`${file.name}: ${read.message}`);
+    if (read.value.kind === 'document')
+      return open(file, await call<Made>('/api/recipes', { body: read.value.document }), 'recipes');
+    sessionStorage.setItem(INCOMING_KEY, text);
+    window.location.assign('/recipes/new');
   };
-  const addToBook = async (document: BatchDocument): Promise<void> => {
-    const answer = (await (await send('/api/recipes', JSON.stringify(document))).json()) as Answer;
-    if (answer.id) window.location.assign(`/recipes/${answer.id}`);
-    else setWrong(answer.error?.message ?? 'It could not be read.');
+  const open = (file: File, made: Answered<Made>, place: 'batch' | 'recipes'): void => {
+    if (made.ok) window.location.assign(`/${place}/${made.value.id}`);
+    else setWrong(`${file.name}: ${made.message}`);
   };
   return (
     <>

@@ -1,14 +1,14 @@
+import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
 import { duration, mass, span } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
-import type { RecipeData } from './recipe-data';
 
 const WIDTH = 600;
 const HEIGHT = 30;
 const TALLEST = 26;
 
 /** The line from bowl to jar in small: each station with its result, and the water narrowing through them. */
-export function MethodLine({ card }: { readonly card: RecipeData['card'] }): ReactNode {
+export function MethodLine({ card }: { readonly card: RecipeView['card'] }): ReactNode {
   const left_g = (card.finished_g * card.moisture_pct) / 100;
   const stations: ReadonlyArray<readonly [string, string]> = [
     ['Weigh', mass(card.dough_g)],

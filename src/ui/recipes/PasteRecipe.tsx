@@ -8,6 +8,7 @@ import { IngredientPicker } from '../ingredients/IngredientPicker';
 import { unitName } from '../ingredients/unit-options';
 import { Button } from '../kit/Button';
 import { INCOMING_KEY, clearLines, linesTaken, type Answers, type Incoming } from './incoming';
+import { call } from '../kit/api';
 
 type PasteRecipeProps = {
   readonly pantry: Pantry;
@@ -124,18 +125,8 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
 }
 
 async function read(text: string, signal: AbortSignal): Promise<Incoming | string> {
-  try {
-    const response = await fetch('/api/recipes/read', {
-      method: 'POST',
-      headers: { 'content-type': 'text/plain' },
-      body: text,
-      signal,
-    });
-    const answer = (await response.json()) as Incoming & { error?: { message: string } };
-    return answer.error ? answer.error.message : answer;
-  } catch {
-    return 'The oven does not answer. What you typed is still here.';
-  }
+  const answer = await call<Incoming>('/api/recipes/read', { raw: { content: text, type: 'text/plain' }, signal });
+  return answer.ok ? answer.value : answer.message;
 }
 
 type ReadRowProps = {

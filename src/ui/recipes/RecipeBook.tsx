@@ -1,4 +1,5 @@
 'use client';
+import type { RecipeView } from '@/contract/recipes';
 import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -7,7 +8,7 @@ import { Button, pill } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
-import type { RecipeData } from './recipe-data';
+import { call, wrongWith } from '../kit/api';
 
 /** What the book is asked for; empty parts narrow nothing. */
 export type BookSearch = {
@@ -17,7 +18,7 @@ export type BookSearch = {
   readonly without: string;
   readonly archived: string;
 };
-type BookPage = { readonly recipes: readonly RecipeData[]; readonly total: number };
+type BookPage = { readonly recipes: readonly RecipeView[]; readonly total: number };
 
 type RecipeBookProps = BookPage & {
   readonly kitchen: string;
@@ -147,16 +148,11 @@ function useBook(search: BookSearch, first: BookPage): { page: BookPage; more: (
   const asked = useRef(search);
   const look = async (from: number, signal?: AbortSignal): Promise<void> => {
     setBusy(true);
-    try {
-      const response = await fetch(`/api/recipes?${addressOf(search, from)}`, signal ? { signal } : {});
-      const found = (await response.json()) as BookPage & { error?: { message: string } };
-      if (found.error) throw new Error(found.error.message);
-      setPage((now) => (from > 0 ? { ...found, recipes: [...now.recipes, ...found.recipes] } : found));
-      setWrong(null);
-    } catch (error) {
-      if (signal?.aborted) return;
-      setWrong(error instanceof Error && error.message ? error.message : 'The oven does not answer.');
-    }
+    const found = await call<BookPage>(`/api/recipes?${addressOf(search, from)}`, { signal });
+    if (signal?.aborted) return;
+    if (found.ok)
+      setPage((now) => (from > 0 ? { ...found.value, recipes: [...now.recipes, ...found.value.recipes] } : found.value));
+    setWrong(wrongWith(found));
     setBusy(false);
   };
   useEffect(() => {

@@ -1,4 +1,5 @@
 'use client';
+import type { RecipeView } from '@/contract/recipes';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
@@ -18,11 +19,10 @@ import { MethodLine } from './MethodLine';
 import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { methodWords } from './RecipeTile';
 import { WhoPlate } from './WhoPlate';
-import type { RecipeData } from './recipe-data';
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
-  readonly recipe: RecipeData;
+  readonly recipe: RecipeView;
   readonly document: BatchDocument;
   readonly revision: number;
   readonly archived: boolean;
@@ -170,7 +170,7 @@ function ActionForm({ action, id, words, extra = {}, small = false }: ActionForm
   );
 }
 
-function DoughPlate({ recipe }: { readonly recipe: RecipeData }): ReactNode {
+function DoughPlate({ recipe }: { readonly recipe: RecipeView }): ReactNode {
   const { card, cost } = recipe;
   return (
     <Plate label="The dough" className="px-5 py-3">

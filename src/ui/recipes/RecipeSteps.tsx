@@ -1,10 +1,10 @@
+import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import { preparationOf, startFrom, type Pantry } from '@/core/pantry';
 import { duration, mass } from '../format/units';
-import type { RecipeData } from './recipe-data';
 
-export type StepsProps = { readonly document: BatchDocument; readonly recipe: RecipeData; readonly pantry: Pantry };
+export type StepsProps = { readonly document: BatchDocument; readonly recipe: RecipeView; readonly pantry: Pantry };
 
 /** Preparing first, as the ingredients want it; then the baker's own steps. */
 export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode {

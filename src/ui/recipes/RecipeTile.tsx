@@ -1,3 +1,4 @@
+import type { RecipeView } from '@/contract/recipes';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
@@ -7,9 +8,8 @@ import { CautionShape } from '../kit/CautionMark';
 import { Plate } from '../kit/Plate';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
-import type { RecipeData } from './recipe-data';
 
-type RecipeTileProps = { readonly recipe: RecipeData; readonly startAction: (form: FormData) => Promise<void> };
+type RecipeTileProps = { readonly recipe: RecipeView; readonly startAction: (form: FormData) => Promise<void> };
 
 /** A recipe in the book: its dough, what it becomes, who may have it. */
 export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode {

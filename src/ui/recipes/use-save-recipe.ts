@@ -1,10 +1,11 @@
 'use client';
 import { useState } from 'react';
 import type { BatchDocument } from '@/core/document';
+import { type Refused, call } from '../kit/api';
 
 /** The recipe that is edited, as it was opened; null for a new one. */
 export type SavedRecipe = { readonly id: string; readonly revision: number } | null;
-type Wrong = { readonly code: string; readonly message: string };
+type Wrong = Pick<Refused, 'code' | 'message'>;
 
 /**
  * Saves a recipe when asked to: each save is a version.
@@ -20,18 +21,9 @@ export function useSaveRecipe(
   const send = async (address: string, method: 'POST' | 'PATCH', body: unknown): Promise<void> => {
     setBusy(true);
     setWrong(null);
-    try {
-      const response = await fetch(address, {
-        method,
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      });
-      const answer = (await response.json()) as { id?: string; error?: Wrong };
-      if (!answer.error) return window.location.assign(`/recipes/${answer.id ?? saved?.id ?? ''}`);
-      setWrong(answer.error);
-    } catch {
-      setWrong({ code: 'OFFLINE', message: 'The oven does not answer. Leave this page open and save again in a moment.' });
-    }
+    const answer = await call<{ readonly id?: string }>(address, { method, body });
+    if (answer.ok) return window.location.assign(`/recipes/${answer.value.id ?? saved?.id ?? ''}`);
+    setWrong(answer);
     setBusy(false);
   };
   const asNew = (): void => void send('/api/recipes', 'POST', newest());

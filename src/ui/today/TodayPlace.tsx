@@ -1,12 +1,14 @@
 'use client';
+import type { JarView } from '@/contract/jars';
+import type { BakeView } from '@/contract/oven';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { actWords, wallClock } from '../oven/act-words';
-import { toCome, type OvenBake } from '../oven/oven-view';
+import { toCome } from '../oven/oven-view';
 import { useDial } from '../batch/heat/use-dial';
 import { clockOf, weekday } from '../day/day-words';
 import { day, mass } from '../format/units';
-import { freshness, untilWords, type Jar } from '../jars/jar-view';
+import { freshness, untilWords } from '../jars/jar-view';
 import { pill } from '../kit/Button';
 import { Plate } from '../kit/Plate';
 import { useOvenChanges } from '../kit/use-oven-changes';
@@ -14,9 +16,9 @@ import { useOvenChanges } from '../kit/use-oven-changes';
 type TodayPlaceProps = {
   readonly today: string;
   readonly now: string;
-  readonly bakes: readonly OvenBake[];
+  readonly bakes: readonly BakeView[];
   readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
-  readonly jars: readonly Jar[];
+  readonly jars: readonly JarView[];
   readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
   readonly next: {
     readonly day: string;
@@ -93,12 +95,12 @@ function Appliances({
 }
 
 /** The call that takes out what went in last. */
-function takeOut({ calls }: OvenBake): OvenBake['calls'][number] | undefined {
+function takeOut({ calls }: BakeView): BakeView['calls'][number] | undefined {
   const lastIn = calls.findLastIndex(({ prompt, done_at }) => prompt.act.do === 'put-in' && done_at !== null);
   return lastIn === -1 ? undefined : calls.slice(lastIn).find(({ prompt }) => prompt.act.do === 'take-out');
 }
-const isIn = (bake: OvenBake): boolean => takeOut(bake)?.done_at === null;
-const outAt = (bake: OvenBake): number => Date.parse(takeOut(bake)?.due_at ?? '');
+const isIn = (bake: BakeView): boolean => takeOut(bake)?.done_at === null;
+const outAt = (bake: BakeView): number => Date.parse(takeOut(bake)?.due_at ?? '');
 
 function Hands({
   bakes,

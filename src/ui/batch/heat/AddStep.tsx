@@ -1,3 +1,4 @@
+import type { KitAppliance } from '@/contract/batch';
 import { Menu, MenuButton, MenuItem, MenuItems, MenuSection, MenuHeading } from '@headlessui/react';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -5,7 +6,6 @@ import { type ApplianceKind, applianceRecord, type HeatStep } from '@/core/catal
 import { type BatchDocument } from '@/core/document';
 import { pill } from '../../kit/Button';
 import { duration } from '../../format/units';
-import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { addTimed, insertEvent, kindAt, moveOn, type ProgrammeEvent, type TimedStep } from './programme-edits';
 

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import { pill } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
+import { call, wrongWith } from '../../kit/api';
 
 type Listed = { readonly id: string; readonly name: string };
 
@@ -16,15 +17,14 @@ export function ComparePicker({ document, likely, questions, onCompare }: Compar
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async (): Promise<void> => {
     if (book) return;
-    const response = await fetch('/api/recipes').catch(() => null);
-    if (!response?.ok) return setTrouble('The book cannot be reached just now.');
-    setTrouble(null);
-    setBook(((await response.json()) as { recipes: readonly Listed[] }).recipes);
+    const listed = await call<{ readonly recipes: readonly Listed[] }>('/api/recipes');
+    setTrouble(wrongWith(listed));
+    if (listed.ok) setBook(listed.value.recipes);
   };
   const take = async ({ id, name }: Listed): Promise<void> => {
-    const response = await fetch(`/api/recipes/${id}/file`).catch(() => null);
-    if (!response?.ok) return setTrouble(`“${name}” cannot be reached just now.`);
-    const other = (await response.json()) as BatchDocument;
+    const file = await call<BatchDocument>(`/api/recipes/${id}/file`);
+    if (!file.ok) return setTrouble(file.message);
+    const other = file.value;
     // In this kitchen's air, or the comparison would be of kitchens.
     const answer = await questions.other({ ...other, ...(document.kitchen ? { kitchen: document.kitchen } : {}) });
     if (!answer) return;

@@ -1,10 +1,10 @@
+import type { KitAppliance } from '@/contract/batch';
 import type { ReactNode } from 'react';
 import { type ApplianceKind, applianceRecord } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
 import { OptionalNumber } from '../../kit/OptionalNumber';
-import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
 import { TARGET } from '@/core/document';

@@ -1,4 +1,5 @@
 'use client';
+import type { KitAppliance } from '@/contract/batch';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
 import { ownAppliance, type HeatStep, isChamber, applianceRecord, usualBase, type ShapeMethod } from '@/core/catalogue';
@@ -10,7 +11,7 @@ import { useWidth } from '../../kit/use-width';
 import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words';
 import { applianceName, BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
-import type { BenchProps, KitAppliance } from '../bench-props';
+import type { BenchProps } from '../bench-props';
 import { CompareStrip } from './CompareStrip';
 import { ComparePicker } from './ComparePicker';
 import { CrossSection } from './CrossSection';

@@ -1,8 +1,8 @@
+import type { KitAppliance } from '@/contract/batch';
 import type { ReactNode } from 'react';
 import { asMeasured, measuredAnew, ownAppliance, type Appliance, type HeatStep } from '@/core/catalogue';
 import { namedAppliances } from '@/core/programme';
 import { Button } from '../../kit/Button';
-import type { KitAppliance } from '../bench-props';
 import type { Edits } from '../use-batch';
 
 type PaceLineProps = {

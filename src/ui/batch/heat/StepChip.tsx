@@ -1,3 +1,4 @@
+import type { KitAppliance } from '@/contract/batch';
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep, STEPS } from '@/core/catalogue';
@@ -5,7 +6,6 @@ import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
 import { applianceName, BASES } from '../../format/words';
-import type { KitAppliance } from '../bench-props';
 import { atKnownPace } from './known-pace';
 import { SetpointField } from './SetpointField';
 import { LIMITS, STEP_NAMES, isTimed } from './programme-edits';

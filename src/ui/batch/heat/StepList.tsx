@@ -1,8 +1,8 @@
+import type { KitAppliance } from '@/contract/batch';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { HeatStep } from '@/core/catalogue';
 import type { Dial } from '../../format/dial-words';
-import type { KitAppliance } from '../bench-props';
 import { AddStep } from './AddStep';
 import { StepChip } from './StepChip';
 import { isTimed, kindAt, removeStep } from './programme-edits';

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
+import { call } from '../../kit/api';
 
 /** What the kitchen scale says to this page. */
 export type ScaleState =
@@ -29,9 +30,5 @@ export function useScale(on: boolean): ScaleState {
 export async function workScale(
   what: { readonly do: 'tare' | 'plug' | 'unplug' } | { readonly do: 'put'; readonly grams: number },
 ): Promise<void> {
-  await fetch('/api/scale', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(what),
-  }).catch(() => undefined);
+  await call('/api/scale', { body: what });
 }

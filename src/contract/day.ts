@@ -1,16 +1,17 @@
 import type { Machine, Rec } from '@/core/bakeday';
 import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/calls';
 
-/** A bake day as its page opens it: what was decided, what could be baked, and on what. */
+/** A bake day opened: what was decided, what could be baked, and on what. */
 export type BakeDayView = {
-  /** ISO date; minutes count from its midnight. */
+  /** ISO date; minutes count from its midnight on the kitchen's clock. */
   readonly day: string;
   readonly settings: DaySettings;
   readonly plan: readonly Rec[];
   readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   readonly places: Places;
+  /** Batches that cannot be worked out, and why. */
+  readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
   /** What of it goes on already; null before it has begun. */
   readonly underWay: UnderWay | null;
-  readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
 };

@@ -1,0 +1,66 @@
+/** A measured number beside what was predicted, and whether it lies inside the band. */
+export type Beside = {
+  readonly measured: number;
+  readonly likely: number;
+  readonly low: number;
+  readonly high: number;
+  readonly inside: boolean;
+};
+
+/** A batch as the log lists it. */
+export type LogEntryView = {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: string | null;
+  /** The appliance of the kit that it was, or will be, baked in. */
+  readonly oven: string | null;
+  readonly baked_on: string | null;
+  readonly changed_at: string;
+  readonly forecast: {
+    readonly pieces: number;
+    readonly snap: number;
+    readonly texture: string;
+    readonly mass_loss_pct: number;
+    readonly moisture_pct: number;
+  };
+  readonly measured: {
+    readonly note: string;
+    readonly colour: string | null;
+    readonly minutes: number | null;
+    readonly thickness_mm: number | null;
+    readonly dogs: ReadonlyArray<{ readonly dog: string; readonly verdict: string }>;
+  } | null;
+  readonly comparison: Comparison | null;
+};
+
+export type Comparison = {
+  readonly pieces: Beside | null;
+  /** Share of the raw mass that left [%]. */
+  readonly loss_pct: Beside | null;
+  /** Water left, from the two weights: a mass balance, not a guess [% wet basis]. */
+  readonly moisture_pct: Beside | null;
+  readonly texture: { readonly measured: string; readonly predicted: string; readonly same: boolean } | null;
+};
+
+/** What was taken over from a table that was read back. */
+export type ReadBack = {
+  readonly entered: number;
+  readonly skipped: ReadonlyArray<{ readonly line: number; readonly why: string }>;
+};
+
+/** What one appliance has taught, in the numbers that are shown. */
+export type LearnedAppliance = {
+  readonly id: string;
+  readonly name: string;
+  readonly used: boolean;
+  /** Only batches from this day on count; null for all. */
+  readonly since: string | null;
+  readonly batches: number;
+  /** How much faster than the model it works, with four of five between low and high. */
+  readonly pace: number;
+  readonly pace_low: number;
+  readonly pace_high: number;
+  /** What a thermometer found its air to be above the dial [K]; null where none was in it. */
+  readonly offset_K: number | null;
+  readonly tally: { readonly of: number; readonly inside: number };
+};

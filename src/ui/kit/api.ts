@@ -1,0 +1,47 @@
+import type { FailureBody } from '@/contract/failure';
+import { fail, succeed, type Failure, type FailureCode, type Success } from '@/core/failure';
+
+/** What a page asks of the server. */
+type Call = {
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+  /** Sent as JSON. */
+  readonly body?: unknown;
+  /** Sent as it is, under a type of its own. */
+  readonly raw?: { readonly content: string | Blob; readonly type: string };
+  readonly signal?: AbortSignal | undefined;
+};
+
+/** A refusal may bring the version that stands there instead. */
+export type Refused = Failure & { readonly current?: unknown };
+export type Answered<T> = Success<T> | Refused;
+
+const OFFLINE = fail(
+  'OFFLINE',
+  'Upbeat Oven does not answer. What you typed is still here; try again in a moment, or reload once it is back.',
+);
+
+/**
+ * Asks the server. Whatever happens comes back as a value: what it refused, with its sentence; that it does not answer; that
+ * nobody waits any more.
+ */
+export async function call<T>(route: string, { method, body, raw, signal }: Call = {}): Promise<Answered<T>> {
+  const content = raw ? raw.content : body === undefined ? undefined : JSON.stringify(body);
+  const type = raw?.type ?? (body === undefined ? undefined : 'application/json');
+  const response = await fetch(route, {
+    method: method ?? (content === undefined ? 'GET' : 'POST'),
+    ...(content === undefined ? {} : { body: content }),
+    ...(type === undefined ? {} : { headers: { 'content-type': type } }),
+    ...(signal === undefined ? {} : { signal }),
+  }).catch(() => null);
+  if (signal?.aborted) return fail('GIVEN_UP', 'Nobody waited for this any more.');
+  if (!response) return OFFLINE;
+  const answer = (await response.json().catch(() => null)) as (Partial<FailureBody> & { readonly current?: unknown }) | null;
+  if (response.ok) return succeed(answer as T);
+  // A refusal without a sentence comes from between the page and the server.
+  if (!answer?.error) return OFFLINE;
+  const { code, message, path } = answer.error;
+  return { ...fail(code, message, path), ...(answer.current === undefined ? {} : { current: answer.current }) };
+}
+
+/** What is wrong with an answer, in words; null when nothing is. */
+export const wrongWith = (answer: Answered<unknown>): string | null => (answer.ok ? null : answer.message);
