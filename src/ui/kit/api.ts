@@ -1,5 +1,5 @@
 import type { FailureBody } from '@/contract/failure';
-import { fail, succeed, type Failure, type FailureCode, type Success } from '@/core/failure';
+import { fail, succeed, type Failure, type Success } from '@/core/failure';
 
 /** What a page asks of the server. */
 type Call = {
