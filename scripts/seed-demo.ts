@@ -2,19 +2,19 @@
 import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
 import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/document';
-import { dueTimes, staysOf, type DaySettings } from '@/core/calls';
+import { dueTimes, stageTimes, type DaySettings } from '@/core/calls';
 import { freshLife } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { movedTo, openedOn, type Stored } from '@/core/keeping';
 import type { Pantry } from '@/core/pantry';
 import { addDays } from '@/core/quantities';
-import { addBake, setBake, setTimers } from '@/db/bakes';
+import { addBake, setBake, setCallRows } from '@/db/bakes';
 import { addJarEvent, setJar } from '@/db/jars';
 import { learnedOf } from '@/db/learned';
 import { addReadings } from '@/db/readings';
 import { setTray } from '@/db/trays';
-import { callsOf, minuteOf } from '@/server/oven/bake-state';
-import { atItsPace, refitAppliance } from '@/server/oven/learn';
+import { predictCalls, minuteOf } from '@/server/oven/bake-state';
+import { withLearnedPace, refitAppliance } from '@/server/oven/learn';
 import { store } from '@/server/jars/store';
 import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
@@ -136,7 +136,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       name: named,
       edits = [],
     }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
-      const document = atItsPace(edited({ ...written(recipe), name: named }, edits), demo.appliances, learned);
+      const document = withLearnedPace(edited({ ...written(recipe), name: named }, edits), demo.appliances, learned);
       const predicted = must(await forecast(document, pantry, false));
       return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
     };
@@ -167,18 +167,18 @@ type Baked = {
 
 /** A finished batch stood at the oven: its calls are done at their times, and its trays were weighed. */
 async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, batch, baked_on, pantry }: Baked): Promise<void> {
-  const { prompts } = must(await callsOf(document, pantry));
+  const { calls } = must(await predictCalls(document, pantry));
   const starts_at = new Date(`${baked_on}T09:00:00`);
-  const due = dueTimes(prompts, { done: prompts.map(() => null), added: [], starts: minuteOf(starts_at), planned: {} });
+  const due = dueTimes(calls, { done: calls.map(() => null), added: [], starts: minuteOf(starts_at), planned: {} });
   const at = (minute: number): Date => new Date(minute * 60_000);
   await addBake(db, kitchenId, { batch_id: id, day: null, starts_at, planned: {} });
   await setBake(db, { batch_id: id, planned: {}, ended_at: at(due[due.length - 1]) });
-  await setTimers(
+  await setCallRows(
     db,
     id,
-    prompts.map((prompt, position) => ({
+    calls.map((call, position) => ({
       position,
-      prompt,
+      call,
       added_minutes: 0,
       due_at: at(due[position]),
       done_at: at(due[position]),
@@ -186,10 +186,10 @@ async function wasBaked(db: pg.ClientBase, kitchenId: string, { id, document, ba
   );
   const { tray_g, before_g } = batch.measured;
   const trays = [{ tray_g, before_g, weighed: batch.weighed }, ...(batch.moved_on ? [batch.moved_on] : [])];
-  const stays = staysOf(prompts, due);
-  for (const [leg, { weighed, ...tray }] of trays.entries()) {
-    const wentIn = stays[leg].in ?? raise(`${batch.name} stood in nothing`);
-    await setTray(db, id, { leg, ...tray });
+  const times = stageTimes(calls, due);
+  for (const [stage, { weighed, ...tray }] of trays.entries()) {
+    const wentIn = times[stage].in ?? raise(`${batch.name} stood in nothing`);
+    await setTray(db, id, { stage, ...tray });
     await addReadings(
       db,
       id,

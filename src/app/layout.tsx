@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { viewRail } from '@/server/view-rail';
-import { TopRail } from '@/ui/shell/TopRail';
+import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -16,7 +16,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
   return (
     <html lang="en-GB" data-theme={night ? 'night' : 'day'}>
       <body>
-        <TopRail kitchen={rail.ok ? rail.value.kitchen : null} openBatch={rail.ok ? rail.value.openBatch : null} night={night} />
+        <TopNav kitchen={rail.ok ? rail.value.kitchen : null} openBatch={rail.ok ? rail.value.openBatch : null} night={night} />
         {children}
       </body>
     </html>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { Trouble } from '@/ui/shell/Trouble';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export default function NotFound(): ReactNode {
-  return <Trouble title="There is nothing here" message="The address may have been mistyped, or the page has moved." />;
+  return <ErrorPanel title="There is nothing here" message="The address may have been mistyped, or the page has moved." />;
 }

@@ -1,4 +1,4 @@
-import type { Machine, Rec } from '@/core/bakeday';
+import type { Machine, PlannedStep } from '@/core/bakeday';
 import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/calls';
 
 /** A bake day opened: what was decided, what could be baked, and on what. */
@@ -6,7 +6,7 @@ export type BakeDayView = {
   /** ISO date; minutes count from its midnight on the kitchen's clock. */
   readonly day: string;
   readonly settings: DaySettings;
-  readonly plan: readonly Rec[];
+  readonly plan: readonly PlannedStep[];
   readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   readonly places: Places;

@@ -16,8 +16,8 @@ export type JarView = {
   readonly thawed: boolean;
   readonly limit: string;
   /** ISO dates until which it is surely, and likely, good. */
-  readonly surely: string;
-  readonly likely: string;
+  readonly use_by: string;
+  readonly likely_until: string;
   readonly history: ReadonlyArray<{
     readonly on: string;
     readonly act: string;

@@ -1,10 +1,10 @@
-import type { Prompt } from '@/core/calls';
+import type { Call } from '@/core/calls';
 import type { Outlook } from '@/core/learning';
 
 /** A call as the page shows it; times of day in ISO. */
 export type CallView = {
   readonly position: number;
-  readonly prompt: Prompt;
+  readonly call: Call;
   /** The kit's name of the appliance that trays are brought to or taken from; null for every other call, and where it is none of ours. */
   readonly appliance: string | null;
   readonly due_at: string;
@@ -45,7 +45,7 @@ export type BakeView = {
 /** A batch in one appliance of its programme. */
 export type StandsView = {
   /** Which of the programme's appliances, counted from 0. */
-  readonly leg: number;
+  readonly stage: number;
   /** Its name in the kit; null when it is none of ours. */
   readonly appliance: string | null;
   readonly went_in: string | null;

@@ -1,4 +1,4 @@
-import type { Rec } from '@/core/bakeday';
+import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
 import type { Queryable } from './client';
 
@@ -6,7 +6,7 @@ export type BakeDayRow = {
   /** ISO date. */
   readonly day: string;
   readonly settings: DaySettings;
-  readonly plan: readonly Rec[];
+  readonly plan: readonly PlannedStep[];
 };
 
 export async function maybeBakeDay(db: Queryable, kitchenId: string, day: string): Promise<BakeDayRow | null> {

@@ -1,4 +1,4 @@
-import type { Prompt } from '@/core/calls';
+import type { Call } from '@/core/calls';
 import type { Queryable } from './client';
 
 /** A batch under way, or one that was. */
@@ -11,9 +11,9 @@ export type BakeRow = {
   readonly planned: Readonly<Record<string, number>>;
   readonly ended_at: Date | null;
 };
-export type TimerRow = {
+export type CallRow = {
   readonly position: number;
-  readonly prompt: Prompt;
+  readonly call: Call;
   readonly added_minutes: number;
   readonly due_at: Date;
   readonly done_at: Date | null;
@@ -78,33 +78,33 @@ export async function removeBake(db: Queryable, batchId: string): Promise<boolea
   return rowCount === 1;
 }
 
-export async function timersOf(db: Queryable, batchIds: readonly string[]): Promise<Map<string, TimerRow[]>> {
-  const { rows } = await db.query<TimerRow & { batch_id: string }>(
-    'select batch_id, position, prompt, added_minutes, due_at, done_at from timer where batch_id = any($1) order by position',
+export async function callRowsOf(db: Queryable, batchIds: readonly string[]): Promise<Map<string, CallRow[]>> {
+  const { rows } = await db.query<CallRow & { batch_id: string }>(
+    'select batch_id, position, call, added_minutes, due_at, done_at from call where batch_id = any($1) order by position',
     [batchIds],
   );
-  const timers = new Map<string, TimerRow[]>(batchIds.map((id) => [id, []]));
-  for (const { batch_id, ...row } of rows) timers.get(batch_id)?.push(row);
-  return timers;
+  const callRows = new Map<string, CallRow[]>(batchIds.map((id) => [id, []]));
+  for (const { batch_id, ...row } of rows) callRows.get(batch_id)?.push(row);
+  return callRows;
 }
 
 /** Writes all calls of a bake anew. */
-export async function setTimers(db: Queryable, batchId: string, timers: readonly TimerRow[]): Promise<void> {
-  await db.query('delete from timer where batch_id = $1 and position >= $2', [batchId, timers.length]);
+export async function setCallRows(db: Queryable, batchId: string, callRows: readonly CallRow[]): Promise<void> {
+  await db.query('delete from call where batch_id = $1 and position >= $2', [batchId, callRows.length]);
   await db.query(
-    `insert into timer (batch_id, position, prompt, added_minutes, due_at, done_at)
+    `insert into call (batch_id, position, call, added_minutes, due_at, done_at)
      select $1, * from unnest($2::int[], $3::jsonb[], $4::numeric[], $5::timestamptz[], $6::timestamptz[])
      on conflict (batch_id, position) do update
-     set prompt = excluded.prompt, added_minutes = excluded.added_minutes, due_at = excluded.due_at, done_at = excluded.done_at
-     where (timer.prompt, timer.added_minutes, timer.due_at, timer.done_at)
-       is distinct from (excluded.prompt, excluded.added_minutes, excluded.due_at, excluded.done_at)`,
+     set call = excluded.call, added_minutes = excluded.added_minutes, due_at = excluded.due_at, done_at = excluded.done_at
+     where (call.call, call.added_minutes, call.due_at, call.done_at)
+       is distinct from (excluded.call, excluded.added_minutes, excluded.due_at, excluded.done_at)`,
     [
       batchId,
-      timers.map(({ position }) => position),
-      timers.map(({ prompt }) => JSON.stringify(prompt)),
-      timers.map(({ added_minutes }) => added_minutes),
-      timers.map(({ due_at }) => due_at),
-      timers.map(({ done_at }) => done_at),
+      callRows.map(({ position }) => position),
+      callRows.map(({ call }) => JSON.stringify(call)),
+      callRows.map(({ added_minutes }) => added_minutes),
+      callRows.map(({ due_at }) => due_at),
+      callRows.map(({ done_at }) => done_at),
     ],
   );
 }

@@ -43,7 +43,7 @@ export async function holdJar(db: Queryable, kitchenId: string, id: string): Pro
   return rows[0] ?? null;
 }
 
-export async function isPutAway(db: Queryable, batchId: string): Promise<boolean> {
+export async function isStored(db: Queryable, batchId: string): Promise<boolean> {
   const { rowCount } = await db.query('select from jar where batch_id = $1 limit 1', [batchId]);
   return (rowCount ?? 0) > 0;
 }

@@ -1,4 +1,4 @@
-import type { Fed } from '@/core/feeding';
+import type { FeedingInput } from '@/core/feeding';
 import type { Ingredient } from '@/core/pantry';
 
 /** What the book shows of a recipe without predicting it again. */
@@ -25,5 +25,5 @@ export type RecipeCardRow = {
   readonly finished_g: number;
   readonly moisture_pct: number;
   /** How a dog meets a piece. */
-  readonly fed: Pick<Fed, 'kcal_per_piece' | 'sides_mm' | 'force_N' | 'hard' | 'blockedBy'>;
+  readonly fed: Pick<FeedingInput, 'kcal_per_piece' | 'sides_mm' | 'force_N' | 'hard' | 'blockedBy'>;
 };

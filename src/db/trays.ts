@@ -3,7 +3,7 @@ import type { Queryable } from './client';
 /** The tray of a batch that is weighed in one appliance of its programme: empty, and with its pieces as it goes in [g]. */
 export type TrayRow = {
   /** Which of the programme's appliances, counted from 0. */
-  readonly leg: number;
+  readonly stage: number;
   readonly tray_g: number | null;
   readonly before_g: number | null;
 };
@@ -11,7 +11,7 @@ export type TrayRow = {
 /** The weighed trays of batches, in the order of their appliances. */
 export async function traysOf(db: Queryable, batchIds: readonly string[]): Promise<Map<string, TrayRow[]>> {
   const { rows } = await db.query<TrayRow & { batch_id: string }>(
-    'select batch_id, leg, tray_g, before_g from tray where batch_id = any($1) order by leg',
+    'select batch_id, stage, tray_g, before_g from tray where batch_id = any($1) order by stage',
     [batchIds],
   );
   const trays = new Map<string, TrayRow[]>(batchIds.map((id) => [id, []]));
@@ -19,10 +19,10 @@ export async function traysOf(db: Queryable, batchIds: readonly string[]): Promi
   return trays;
 }
 
-export async function setTray(db: Queryable, batchId: string, { leg, tray_g, before_g }: TrayRow): Promise<void> {
+export async function setTray(db: Queryable, batchId: string, { stage, tray_g, before_g }: TrayRow): Promise<void> {
   await db.query(
-    `insert into tray (batch_id, leg, tray_g, before_g) values ($1, $2, $3, $4)
-     on conflict (batch_id, leg) do update set tray_g = excluded.tray_g, before_g = excluded.before_g`,
-    [batchId, leg, tray_g, before_g],
+    `insert into tray (batch_id, stage, tray_g, before_g) values ($1, $2, $3, $4)
+     on conflict (batch_id, stage) do update set tray_g = excluded.tray_g, before_g = excluded.before_g`,
+    [batchId, stage, tray_g, before_g],
   );
 }

@@ -1,5 +1,5 @@
 import ical, { ICalAlarmType } from 'ical-generator';
-import type { Day, Rec } from '@/core/bakeday';
+import type { Day, PlannedStep } from '@/core/bakeday';
 
 /** What batches and the visits of hands are called where the calendar is read. */
 export type DayNames = {
@@ -16,7 +16,7 @@ const MS_PER_MINUTE = 60_000;
  *
  * @param iso - the day from whose midnight minutes count
  */
-export function dayCalendar(iso: string, day: Day, plan: readonly Rec[], names: DayNames): string {
+export function dayCalendar(iso: string, day: Day, plan: readonly PlannedStep[], names: DayNames): string {
   const calendar = ical({ name: `Bake day ${iso}`, prodId: { company: 'Upbeat Oven', product: 'Bake day', language: 'EN' } });
   // A floating time is written as Greenwich reads it. So 07:00 is 07:00 in every zone, also after clocks were changed.
   const at = (minute: number): Date => new Date(Date.parse(`${iso}T00:00:00Z`) + minute * MS_PER_MINUTE);

@@ -7,7 +7,7 @@ import {
   whyNoPlan,
   type Day,
   type Planned,
-  type Rec,
+  type PlannedStep,
 } from '@/core/bakeday';
 import { succeed, type Result } from '@/core/failure';
 import { readDay } from './read-day';
@@ -15,7 +15,7 @@ import { readDay } from './read-day';
 /** What the day's door prints: the plan, how long it took, and which batches are late and why. */
 export type PlannedDay = {
   /** `b` is the number of the batch, `batch` its id; `m` the number of the mode, -1 where a step needs no machine. */
-  readonly plan: ReadonlyArray<Rec & { readonly batch: string; readonly step: string }>;
+  readonly plan: ReadonlyArray<PlannedStep & { readonly batch: string; readonly step: string }>;
   readonly first_ms: number;
   readonly total_ms: number;
   readonly late: ReadonlyArray<{ readonly batch: string; readonly minutes: number; readonly because: string }>;

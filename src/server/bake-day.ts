@@ -1,12 +1,12 @@
 import type { BakeDayView } from '@/contract/day';
 import Joi from 'joi';
-import type { Rec } from '@/core/bakeday';
+import type { PlannedStep } from '@/core/bakeday';
 import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type UnderWay } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
 import { plannedBatches } from '@/db/batches';
-import { bakesOn, timersOf } from '@/db/bakes';
+import { bakesOn, callRowsOf } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type KitchenRow } from '@/db/kitchen';
 import { checkWith } from '@/formats/read-batch';
@@ -63,8 +63,8 @@ export async function workOf(
 async function underWayOn(db: Queryable, day: string, picked: readonly string[], zone: TimeZone): Promise<UnderWay | null> {
   const bakes = await bakesOn(db, day);
   if (bakes.length === 0) return null;
-  const timers = await timersOf(db, picked);
-  const begun = bakes.flatMap((bake) => begunOn({ day, zone }, bake, timers.get(bake.batch_id) ?? []));
+  const callRows = await callRowsOf(db, picked);
+  const begun = bakes.flatMap((bake) => begunOn({ day, zone }, bake, callRows.get(bake.batch_id) ?? []));
   return { now: minuteSince(day, now(), zone), begun };
 }
 
@@ -106,7 +106,7 @@ const DAY_REQUEST = Joi.object({
 /** Keeps what was decided for a day, with the plan made of it; a day that goes on is called by it from now on. */
 export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: string }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<{ settings: DaySettings; plan: Rec[] }>(DAY_REQUEST, body);
+    const request = checkWith<{ settings: DaySettings; plan: PlannedStep[] }>(DAY_REQUEST, body);
     if (!request.ok) return request;
     if (!isDay(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const { awake } = request.value.settings;

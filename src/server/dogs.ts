@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { type Fed, ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
+import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { dogsOf, removeDog, setDog, type DogRow } from '@/db/dogs';
@@ -61,7 +61,7 @@ export const viewDogs = (): Promise<Result<DogsView>> =>
     });
   });
 
-const fedFromCard = (card: RecipeCardRow, pantry: Pantry): Fed => ({
+const fedFromCard = (card: RecipeCardRow, pantry: Pantry): FeedingInput => ({
   lines: linesOf(card, pantry),
   pieces: card.pieces,
   ...card.fed,

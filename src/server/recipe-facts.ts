@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { METHOD_NAMES, type BatchDocument } from '@/core/document';
 import { addBand } from '@/core/bands';
-import { fedFrom } from '@/core/outcomes';
-import { predict, type Worked } from '@/core/prediction';
+import { feedingInput } from '@/core/outcomes';
+import { predict, type PredictionRun } from '@/core/prediction';
 import { crumbleEdge } from '@/core/dough';
 import { succeed, type Result } from '@/core/failure';
 import { allergensIn, sharesOf, type Pantry } from '@/core/pantry';
@@ -44,9 +44,9 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
   });
 }
 
-function cardFrom({ prediction, lines }: Worked): RecipeCardRow {
+function cardFrom({ prediction, lines }: PredictionRun): RecipeCardRow {
   const { dough, yield: out, heat, outcome, keeps } = prediction;
-  const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = fedFrom(prediction, lines);
+  const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = feedingInput(prediction, lines);
   return {
     lines: lines.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.id, name: ingredient.name, mass_g })),
     ownRows: lines.flatMap(({ ingredient }) => (ingredient.own ? [ingredient] : [])),

@@ -7,7 +7,7 @@ import { learnedOf } from '@/db/learned';
 import { maybeRecipe } from '@/db/recipes';
 import { checkBatch } from '@/formats/read-batch';
 import { forecast } from './forecast';
-import { atItsPace } from './oven/learn';
+import { withLearnedPace } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -25,7 +25,7 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
     const air = { altitude_m, room_c, room_rh_pct, ...hands };
     const kit = await appliancesOf(db, kitchen.value.id);
     const learned = await learnedOf(db, kitchen.value.id);
-    const document: BatchDocument = atItsPace({ ...recipe.document, name: recipe.name, kitchen: air }, kit, learned);
+    const document: BatchDocument = withLearnedPace({ ...recipe.document, name: recipe.name, kitchen: air }, kit, learned);
     const predicted = await forecast(document, await loadPantry(db), false);
     if (!predicted.ok) return predicted;
     const batch = { kitchenId: kitchen.value.id, recipeId, name: recipe.name, document, forecast: predicted.value };

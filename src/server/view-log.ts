@@ -6,7 +6,7 @@ import { batchesOf, maybeBatch, type BatchListRow, type BatchRow } from '@/db/ba
 import type { Queryable } from '@/db/client';
 import { dogsOf } from '@/db/dogs';
 import type { ForecastRow } from '@/db/forecast';
-import { isPutAway } from '@/db/jars';
+import { isStored } from '@/db/jars';
 import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { VERDICTS, maybeMeasurement, measurementsOf, type MeasurementRow } from '@/db/measurements';
 import { hasPhoto } from '@/db/photos';
@@ -47,7 +47,7 @@ export type LogDetail = {
   readonly measured: MeasurementRow | null;
   readonly dogs: readonly string[];
   readonly hasPhoto: boolean;
-  readonly isPutAway: boolean;
+  readonly isStored: boolean;
 };
 
 const GONE = 'There is no such batch in the log.';
@@ -66,7 +66,7 @@ export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
       measured,
       dogs: (await dogsOf(db, kitchen.value.id)).map(({ name }) => name),
       hasPhoto: await hasPhoto(db, id),
-      isPutAway: await isPutAway(db, id),
+      isStored: await isStored(db, id),
     });
   });
 

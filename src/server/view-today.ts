@@ -50,7 +50,7 @@ export async function viewToday(): Promise<Result<TodayView>> {
       now: oven.value.now,
       bakes: oven.value.bakes,
       appliances: (await appliancesOf(db, id)).map(({ id: appliance, name }) => ({ id: appliance, name })),
-      jars: (await jarsIn(db, kitchen.value)).filter(({ surely }) => within(surely)),
+      jars: (await jarsIn(db, kitchen.value)).filter(({ use_by }) => within(use_by)),
       lots: (await lotsOf(db, id)).flatMap(({ ingredient_id, left_g, best_before }) =>
         best_before !== null && left_g > 0 && within(best_before)
           ? [{ name: names.get(ingredient_id) ?? ingredient_id, left_g, best_before }]

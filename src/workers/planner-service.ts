@@ -8,7 +8,7 @@ import {
   type Day,
   type Late,
   type Planned,
-  type Rec,
+  type PlannedStep,
   type Saving,
 } from '@/core/bakeday';
 import { succeed, type Result } from '@/core/failure';
@@ -26,13 +26,13 @@ export type PlannerExchanges = {
    * in the way when nothing fits.
    */
   readonly plan: {
-    readonly ask: { readonly day: Day; readonly before: readonly Rec[]; readonly ms: number };
+    readonly ask: { readonly day: Day; readonly before: readonly PlannedStep[]; readonly ms: number };
     readonly told: ShownPlan;
     readonly answer: Result<ShownPlan>;
   };
   /** What would help the most. */
   readonly relief: {
-    readonly ask: { readonly day: Day; readonly plan: readonly Rec[] };
+    readonly ask: { readonly day: Day; readonly plan: readonly PlannedStep[] };
     readonly told: never;
     readonly answer: readonly Saving[];
   };

@@ -1,4 +1,4 @@
-import type { Day, Rec, Saving } from '@/core/bakeday';
+import type { Day, PlannedStep, Saving } from '@/core/bakeday';
 import type { Result } from '@/core/failure';
 import { browserLine } from './browser-line';
 import { WorkerClient } from './client';
@@ -12,12 +12,17 @@ export class Planner {
   private readonly client = new WorkerClient<PlannerExchanges>(openLine);
   private ongoing = new AbortController();
 
-  async plan(day: Day, before: readonly Rec[], ms: number, onTold: (plan: ShownPlan) => void): Promise<Result<ShownPlan> | null> {
+  async plan(
+    day: Day,
+    before: readonly PlannedStep[],
+    ms: number,
+    onTold: (plan: ShownPlan) => void,
+  ): Promise<Result<ShownPlan> | null> {
     const signal = this.anew();
     return unlessGivenUp(this.client.ask('plan', { day, before, ms }, { signal, onTold }));
   }
 
-  async relief(day: Day, plan: readonly Rec[]): Promise<readonly Saving[] | null> {
+  async relief(day: Day, plan: readonly PlannedStep[]): Promise<readonly Saving[] | null> {
     const signal = this.anew();
     return unlessGivenUp(this.client.ask('relief', { day, plan }, { signal }));
   }

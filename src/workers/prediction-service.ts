@@ -11,7 +11,7 @@ import {
   searchLayout,
   type Found,
   type Kitchen,
-  type Worked,
+  type PredictionRun,
 } from '@/core/prediction';
 import { findInSteps } from '@/core/search';
 import { swapsOf } from '@/core/yield';
@@ -22,9 +22,9 @@ import { inSlices, type Slicing } from './sliced';
 /** Answers predictions. */
 export function makePredictionService(slicing: Slicing): Service<PredictionExchanges> {
   let kitchen: Kitchen = { pantry: new Map() };
-  let last: { readonly asked: string; readonly worked: Result<Worked> } | null = null;
+  let last: { readonly asked: string; readonly worked: Result<PredictionRun> } | null = null;
   /** The nominal run of a document; the last one is kept, since its draws are asked for in several goes. */
-  const workedOut = (document: BatchDocument): Result<Worked> => {
+  const workedOut = (document: BatchDocument): Result<PredictionRun> => {
     const asked = JSON.stringify(document);
     if (last?.asked !== asked) last = { asked, worked: predict(document, kitchen) };
     return last.worked;

@@ -8,7 +8,7 @@ let db: pg.Client;
 let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 const useCases = async () => ({
-  ...(await import('@/server/jars/put-away')),
+  ...(await import('@/server/jars/store-packs')),
   ...(await import('@/server/jars/view-jars')),
   ...(await import('@/server/jars/work-jar')),
   ...(await import('@/server/start-batch')),
@@ -35,7 +35,7 @@ describe('the demo’s shelves', () => {
   it('hold packs of several ages: good, to be used soon, and past their day', async () => {
     const jars = await shelf();
     expect(jars.length).toBeGreaterThanOrEqual(8);
-    const left = jars.map(({ surely }) => dayNumber(surely) - dayNumber(today()));
+    const left = jars.map(({ use_by }) => dayNumber(use_by) - dayNumber(today()));
     expect(Math.min(...left)).toBeLessThan(0);
     expect(Math.max(...left)).toBeGreaterThan(30);
     expect(new Set(jars.map(({ store }) => store)).size).toBeGreaterThan(1);
@@ -56,7 +56,7 @@ describe('a batch', () => {
     const there = await jarsFrom(batch);
     expect(there).toHaveLength(jars);
     expect(there[0]).toMatchObject({ option: 'clip-jar', store: 'room', opened: false, packed_on: today() });
-    expect(there[0].surely <= there[0].likely).toBe(true);
+    expect(there[0].use_by <= there[0].likely_until).toBe(true);
     expect(await cases.putBatchAway(batch)).toMatchObject({ ok: false });
     expect(await cases.putBatchAway('00000000-0000-0000-0000-000000000000')).toMatchObject({ code: 'NOT_FOUND' });
   });
@@ -93,16 +93,16 @@ describe('a pack', () => {
     const shut = await jarOf(id);
     must(await cases.workJar(id, { do: 'move', option: 'foil-pouch', store: 'room' }));
     const pouch = await jarOf(id);
-    expect(pouch.surely >= shut.surely).toBe(true);
+    expect(pouch.use_by >= shut.use_by).toBe(true);
     must(await cases.workJar(id, { do: 'open' }));
-    expect((await jarOf(id)).surely < pouch.surely).toBe(true);
+    expect((await jarOf(id)).use_by < pouch.use_by).toBe(true);
     must(await cases.workJar(id, { do: 'move', option: 'clip-jar', store: 'freezer' }));
     expect(await jarOf(id)).toMatchObject({ store: 'freezer', opened: false, limit: 'freezer-quality' });
     must(await cases.workJar(id, { do: 'move', option: 'clip-jar', store: 'room' }));
     expect(await jarOf(id)).toMatchObject({ thawed: true });
     const dated = await jarOf(id);
     must(await cases.workJar(id, { do: 'recrisp' }));
-    expect((await jarOf(id)).surely).toBe(dated.surely);
+    expect((await jarOf(id)).use_by).toBe(dated.use_by);
   });
   it('that is soft is not frozen twice', async () => {
     const batch = await baked('cottage-parsley-buttons');
@@ -110,8 +110,8 @@ describe('a pack', () => {
     const [{ id }] = await jarsFrom(batch);
     must(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'freezer' }));
     must(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'fridge' }));
-    const { surely } = await jarOf(id);
-    expect(dayNumber(surely) - dayNumber(today())).toBeLessThanOrEqual(4);
+    const { use_by } = await jarOf(id);
+    expect(dayNumber(use_by) - dayNumber(today())).toBeLessThanOrEqual(4);
     expect(await cases.workJar(id, { do: 'move', option: 'zip-bag', store: 'freezer' })).toMatchObject({
       ok: false,
       code: 'STOPPED',

@@ -120,7 +120,7 @@ describe('the day at a glance', () => {
     const before = must(await cases.viewToday());
     expect(before.bakes.filter(({ ended_at }) => ended_at === null)).toEqual([]);
     expect(before.appliances.map(({ name }) => name)).toContain('Small fan oven');
-    expect(before.jars.some(({ surely }) => surely < today)).toBe(true);
+    expect(before.jars.some(({ use_by }) => use_by < today)).toBe(true);
     expect(before.next?.batches).toHaveLength(6);
     expect(before.open?.name).toContain('Saturday');
     const [{ id }] = before.next?.batches ?? [];

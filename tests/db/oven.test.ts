@@ -12,7 +12,7 @@ let cases: Awaited<ReturnType<typeof useCases>>;
 const useCases = async () => ({
   ...(await import('@/server/oven/begin-bake')),
   ...(await import('@/server/oven/answer-call')),
-  ...(await import('@/server/oven/read-in')),
+  ...(await import('@/server/oven/record-reading')),
   ...(await import('@/server/oven/view-oven')),
   ...(await import('@/server/oven/learned')),
   ...(await import('@/server/bake-day')),
@@ -44,22 +44,22 @@ async function until(batch: string, act: string): Promise<number> {
   for (;;) {
     const { calls, next } = await seen(batch);
     if (next === null) throw new Error(`never ${act}`);
-    if (calls[next].prompt.act.do === act) return next;
+    if (calls[next].call.act.do === act) return next;
     must(await done(batch, next));
   }
 }
 /** Answers calls until the trays stand in the appliance of this number. */
-async function intoLeg(batch: string, leg: number): Promise<void> {
+async function intoStage(batch: string, stage: number): Promise<void> {
   for (;;) {
     const { stands } = await seen(batch);
-    if (stands.leg === leg && stands.went_in !== null) return;
+    if (stands.stage === stage && stands.went_in !== null) return;
     must(await done(batch, (await seen(batch)).next ?? -1));
   }
 }
 /** Lets time pass: everything noted of a bake lies so much longer ago. */
 async function pass(batch: string, minutes: number): Promise<void> {
   const ago = `${minutes} minutes`;
-  await db.query('update timer set done_at = done_at - $2::interval, due_at = due_at - $2::interval where batch_id = $1', [
+  await db.query('update call set done_at = done_at - $2::interval, due_at = due_at - $2::interval where batch_id = $1', [
     batch,
     ago,
   ]);
@@ -185,40 +185,45 @@ describe('readings', () => {
   it('of a tray move the end; on the first bake of an oven no time is told', async () => {
     const batch = await start('parsnip-buckwheat-snaps');
     must(await cases.beginBatch(batch));
-    expect(await cases.readIn(batch, { by: 'probe' })).toMatchObject({ ok: false });
-    must(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
+    expect(await cases.recordReading(batch, { by: 'probe' })).toMatchObject({ ok: false });
+    must(await cases.recordReading(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
     must(await done(batch, await until(batch, 'put-in')));
     await pass(batch, 24);
     await db.query('delete from learned');
     expect((await seen(batch)).stands.outlook?.tell).toBe('wide-band');
-    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1300 }));
+    must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 1300 }));
     expect((await seen(batch)).stands.outlook?.tell).toBe('weigh-again');
-    must(await cases.readIn(batch, { by: 'probe' }));
-    must(await cases.readIn(batch, { by: 'hygrometer' }));
+    must(await cases.recordReading(batch, { by: 'probe' }));
+    must(await cases.recordReading(batch, { by: 'hygrometer' }));
     const kinds = (await seen(batch)).readings.map(({ kind }) => kind);
     expect(kinds.sort()).toEqual(['air_c', 'core_c', 'room_rh_pct', 'tray_g']);
     const [{ id }] = (await seen(batch)).readings;
-    must(await cases.readIn(batch, { by: 'strike', id }));
+    must(await cases.recordReading(batch, { by: 'strike', id }));
     expect((await seen(batch)).readings).toHaveLength(3);
   });
   it('that cannot be are refused with what could', async () => {
     const batch = await start('parsnip-buckwheat-snaps');
     must(await cases.beginBatch(batch));
-    expect(await cases.readIn(batch, { by: 'hand', kind: 'core_c', value: 900 })).toMatchObject({
+    expect(await cases.recordReading(batch, { by: 'hand', kind: 'core_c', value: 900 })).toMatchObject({
       ok: false,
       code: 'OUT_OF_RANGE',
     });
-    const light = await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 500 });
+    const light = await cases.recordReading(batch, { by: 'start', tray_g: 600, before_g: 500 });
     expect(light.ok ? '' : light.message).toContain('more than the empty tray');
-    expect(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: '0,100' })).toMatchObject({ ok: false, path: 'csv' });
-    expect(await cases.readIn(batch, { by: 'nose' })).toMatchObject({ ok: false, path: 'by' });
-    expect(await cases.readIn('00000000-0000-0000-0000-000000000000', { by: 'probe' })).toMatchObject({ code: 'NOT_FOUND' });
+    expect(await cases.recordReading(batch, { by: 'file', kind: 'air_c', csv: '0,100' })).toMatchObject({
+      ok: false,
+      path: 'csv',
+    });
+    expect(await cases.recordReading(batch, { by: 'nose' })).toMatchObject({ ok: false, path: 'by' });
+    expect(await cases.recordReading('00000000-0000-0000-0000-000000000000', { by: 'probe' })).toMatchObject({
+      code: 'NOT_FOUND',
+    });
   });
   it('of a logger’s file count from when the trays went in', async () => {
     const batch = await start('parsnip-buckwheat-snaps');
     must(await cases.beginBatch(batch));
     must(await done(batch, await until(batch, 'put-in')));
-    must(await cases.readIn(batch, { by: 'file', kind: 'air_c', csv: 'minutes,temp\n0,150\n12,160\n20,161\n30,162' }));
+    must(await cases.recordReading(batch, { by: 'file', kind: 'air_c', csv: 'minutes,temp\n0,150\n12,160\n20,161\n30,162' }));
     const {
       readings,
       stands: { went_in },
@@ -263,11 +268,11 @@ describe('what an oven teaches', () => {
   const slow = async (): Promise<string> => {
     const batch = await start('parsnip-buckwheat-snaps');
     must(await cases.beginBatch(batch));
-    must(await cases.readIn(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
+    must(await cases.recordReading(batch, { by: 'start', tray_g: 600, before_g: 1400 }));
     must(await done(batch, await until(batch, 'put-in')));
     const { planned_min } = (await seen(batch)).stands;
     await pass(batch, Math.round(planned_min / 2));
-    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 1225 }));
+    must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 1225 }));
     await until(batch, 'pack');
     must(await done(batch, (await seen(batch)).next ?? -1));
     return batch;
@@ -321,24 +326,24 @@ describe('what an oven teaches', () => {
     );
     const batch = await start('lamb-liver-strips');
     must(await cases.beginBatch(batch));
-    must(await cases.readIn(batch, { by: 'start', tray_g: 200, before_g: 900 }));
+    must(await cases.recordReading(batch, { by: 'start', tray_g: 200, before_g: 900 }));
     expect((await seen(batch)).stands).toMatchObject({
-      leg: 0,
+      stage: 0,
       appliance: 'Small fan oven',
       from_min: 0,
       went_in: null,
       before_g: 900,
     });
-    const told = (await seen(batch)).calls.filter(({ prompt }) => prompt.act.do === 'put-in').map((call) => call.appliance);
+    const told = (await seen(batch)).calls.filter(({ call }) => call.act.do === 'put-in').map((call) => call.appliance);
     expect(told).toEqual(['Small fan oven', 'Small fan oven', 'Five-tray dehydrator']);
-    await intoLeg(batch, 1);
+    await intoStage(batch, 1);
     const dryer = (await seen(batch)).stands;
-    expect(dryer).toMatchObject({ leg: 1, appliance: 'Five-tray dehydrator', from_min: 15, planned_min: 280, before_g: null });
+    expect(dryer).toMatchObject({ stage: 1, appliance: 'Five-tray dehydrator', from_min: 15, planned_min: 280, before_g: null });
     expect(dryer.outlook?.tell).toBe('wide-band');
-    must(await cases.readIn(batch, { by: 'start', leg: 1, tray_g: 120, before_g: 420 }));
+    must(await cases.recordReading(batch, { by: 'start', stage: 1, tray_g: 120, before_g: 420 }));
     await pass(batch, 110);
     // A third slower than the model has it by now.
-    must(await cases.readIn(batch, { by: 'hand', kind: 'tray_g', value: 120 + 300 * 0.68 }));
+    must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 120 + 300 * 0.68 }));
     expect((await seen(batch)).stands.before_g).toBe(420);
     await until(batch, 'pack');
     must(await done(batch, (await seen(batch)).next ?? -1));

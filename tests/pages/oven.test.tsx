@@ -4,7 +4,7 @@ import type { LogEntryView } from '@/contract/log';
 import type { BakeView } from '@/contract/oven';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import type { Prompt } from '@/core/calls';
+import type { Call } from '@/core/calls';
 import { CompareBatches } from '@/ui/log/CompareBatches';
 import { JarPicture } from '@/ui/jars/JarPicture';
 import { JarSheet } from '@/ui/jars/JarSheet';
@@ -24,7 +24,7 @@ const send = (): Promise<boolean> => Promise.resolve(true);
 
 const NOW = Date.parse('2026-11-28T10:48:00');
 const at = (minutes: number): string => new Date(NOW + minutes * 60_000).toISOString();
-const prompt = (id: string, act: Prompt['act'], more: Partial<Prompt> = {}): Prompt => ({
+const call = (id: string, act: Call['act'], more: Partial<Call> = {}): Call => ({
   id,
   step: id,
   act,
@@ -42,7 +42,7 @@ const BAKE: BakeView = {
   calls: [
     {
       position: 0,
-      prompt: prompt(
+      call: call(
         'heat-1/0',
         { do: 'put-in', kind: 'fan-oven', setpoint_c: 130, load: 1, loads: 1 },
         { from: 'before', runs: null },
@@ -53,14 +53,14 @@ const BAKE: BakeView = {
     },
     {
       position: 1,
-      prompt: prompt('heat-1/1', { do: 'step', kind: 'fan-oven', step: { do: 'turn' } }),
+      call: call('heat-1/1', { do: 'step', kind: 'fan-oven', step: { do: 'turn' } }),
       appliance: null,
       due_at: at(13),
       done_at: null,
     },
     {
       position: 2,
-      prompt: prompt('heat-1/2', { do: 'take-out', kind: 'fan-oven' }),
+      call: call('heat-1/2', { do: 'take-out', kind: 'fan-oven' }),
       appliance: 'Small fan oven',
       due_at: at(40),
       done_at: null,
@@ -69,7 +69,7 @@ const BAKE: BakeView = {
   next: 1,
   ended_at: null,
   stands: {
-    leg: 0,
+    stage: 0,
     appliance: 'Small fan oven',
     went_in: at(-17),
     from_min: 0,
@@ -109,7 +109,7 @@ describe('the call at hand', () => {
   it('work that waits for nothing is due now, and cannot be made longer', () => {
     const mix = {
       position: 0,
-      prompt: prompt('mix', { do: 'mix' }, { from: 'before', minutes: 0, hands: 26, runs: null }),
+      call: call('mix', { do: 'mix' }, { from: 'before', minutes: 0, hands: 26, runs: null }),
       appliance: null,
       due_at: at(0),
       done_at: null,
@@ -130,7 +130,7 @@ describe('the call at hand', () => {
   it('where trays were moved on, the heart is read further along, and the tray is weighed anew', () => {
     const moved = {
       ...BAKE,
-      stands: { ...BAKE.stands, leg: 1, appliance: 'Dehydrator', went_in: at(-1), from_min: 56, before_g: null },
+      stands: { ...BAKE.stands, stage: 1, appliance: 'Dehydrator', went_in: at(-1), from_min: 56, before_g: null },
     };
     expect(card(moved)).toMatch(/heart 16 % water, 100 °C/);
     const text = words(<Readings bake={moved} now={NOW} send={send} />);
@@ -191,8 +191,8 @@ const JAR: JarView = {
   opened: false,
   thawed: false,
   limit: 'softening',
-  surely: '2026-12-14',
-  likely: '2027-01-14',
+  use_by: '2026-12-14',
+  likely_until: '2027-01-14',
   history: [{ on: '2026-11-20', act: 'sold', pieces: 55, price: 11, note: 'the ferry' }],
 };
 

@@ -10,12 +10,12 @@ import { shoppingList } from '@/core/costing';
 import { screen } from '@/core/feeding';
 import { freshnessOf, preparationOf, sharesOf, type DoughLine } from '@/core/pantry';
 import type { BenchProps } from '@/ui/batch/bench-props';
-import { OutcomePlate } from '@/ui/batch/OutcomePlate';
+import { OutcomePanel } from '@/ui/batch/OutcomePanel';
 import { MixBench, addToBowl } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { bowlOrder, linesInBowl } from '@/ui/batch/weigh/bowl';
 import { wholeChoices } from '@/ui/batch/weigh/whole-choices';
-import { PantryPlace } from '@/ui/pantry/PantryPlace';
+import { PantryPage } from '@/ui/pantry/PantryPage';
 import { ShoppingList } from '@/ui/pantry/ShoppingList';
 import { firstToGo, inHouse_g } from '@/ui/pantry/pantry-data';
 import { WhoMay } from '@/ui/kit/WhoMay';
@@ -65,7 +65,7 @@ function bench(doc: BatchDocument): BenchProps {
     edits: { set: nothing, change: nothing, newest: () => doc, undo: nothing, redo: nothing, begin: nothing },
     questions: NO_QUESTIONS,
     search: { subscribe: () => () => undefined, getSnapshot: () => null },
-    likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
+    nominal: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
     banded: null,
     bandIsOld: true,
     pantry: PANTRY,
@@ -173,9 +173,9 @@ describe('what comes out', () => {
       ...LINES.slice(1),
       { ingredient: 'Hill meal', amount: 300, unit: 'g', composition_per_100g: own },
     ];
-    const { document: doc, likely, pantry, dogs } = bench(document(lines));
+    const { document: doc, nominal, pantry, dogs } = bench(document(lines));
     const plate = words(
-      <OutcomePlate document={doc} likely={likely.prediction} banded={null} bandIsOld pantry={pantry} dogs={dogs} />,
+      <OutcomePanel document={doc} nominal={nominal.prediction} banded={null} bandIsOld pantry={pantry} dogs={dogs} />,
     );
     expect(plate).toContain('Moss : no. Reacts to wheat, in hill meal.');
   });
@@ -183,24 +183,24 @@ describe('what comes out', () => {
 
 describe('coming out even', () => {
   const choicesOf = (doc: BatchDocument) => {
-    const { likely } = bench(doc);
-    const { dough } = likely.prediction;
+    const { nominal } = bench(doc);
+    const { dough } = nominal.prediction;
     const lines = linesInBowl(doc, dough, PANTRY);
     return wholeChoices({ document: doc, lines, factor: dough.factor, pantry: PANTRY, standing_min: 10, kitchen_c: 20 });
   };
   it('whole eggs and less water leave the dough about as soft as it was', () => {
     const doc = document(LINES);
     const whole = choicesOf(doc).find(({ words: said }) => said.includes('less water'));
-    const before = bench(doc).likely.prediction.dough.feel_index;
+    const before = bench(doc).nominal.prediction.dough.feel_index;
     expect(Math.abs((whole?.feel_index ?? 0) / before - 1)).toBeLessThan(0.03);
-    const after = whole?.apply ? bench({ ...doc, ...whole.apply(doc) }).likely.prediction.dough : null;
+    const after = whole?.apply ? bench({ ...doc, ...whole.apply(doc) }).nominal.prediction.dough : null;
     expect(after?.feel_index).toBeCloseTo(whole?.feel_index ?? 0, 2);
     expect(after?.ingredients[1].mass_g).toBe(100);
   });
   it('a pack that is used up whole scales the rest with it', () => {
     const doc = document(LINES, { scale: { by: 'factor', factor: 3.3 } });
     const pack = choicesOf(doc).find(({ words: said }) => said.startsWith('Scale the batch'));
-    const after = pack?.apply ? bench({ ...doc, ...pack.apply(doc) }).likely.prediction.dough : null;
+    const after = pack?.apply ? bench({ ...doc, ...pack.apply(doc) }).nominal.prediction.dough : null;
     expect(after?.ingredients[2].mass_g).toBeCloseTo(425, 6);
   });
 });
@@ -364,7 +364,7 @@ describe('the pantry', () => {
     const router = { refresh: nothing } as unknown as AppRouterInstance;
     const text = words(
       <AppRouterContext.Provider value={router}>
-        <PantryPlace currency="GBP" items={items} today="2026-11-25" />
+        <PantryPage currency="GBP" items={items} today="2026-11-25" />
       </AppRouterContext.Provider>,
     );
     expect(text).toContain('£0.26 / 100 g');

@@ -6,11 +6,11 @@ import { describe, expect, it } from 'vitest';
 import { addBand } from '@/core/bands';
 import { drawingOf, predict, type Prediction } from '@/core/prediction';
 import { findProgrammes } from '@/core/search';
-import { worthOf } from '@/core/outcomes';
+import { costReport } from '@/core/outcomes';
 import { type BatchDocument } from '@/core/document';
 import { BatchLine } from '@/ui/batch/BatchLine';
 import { CoolBench } from '@/ui/batch/CoolBench';
-import { OutcomePlate } from '@/ui/batch/OutcomePlate';
+import { OutcomePanel } from '@/ui/batch/OutcomePanel';
 import type { BenchProps } from '@/ui/batch/bench-props';
 import { HeatBench } from '@/ui/batch/heat/HeatBench';
 import { ShapeBench } from '@/ui/batch/shape/ShapeBench';
@@ -55,7 +55,7 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
   return {
     document,
     edits: { set: nothing, change: nothing, newest: () => document, undo: nothing, redo: nothing, begin: nothing },
-    likely: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
+    nominal: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
     banded: addBand(worked.value, 24),
     bandIsOld: false,
     pantry: PANTRY,
@@ -89,7 +89,9 @@ const hillbars = bench(example('hillbars'));
 const batons = bench(example('malt-grain-batons'));
 
 describe('the line', () => {
-  const line = words(<BatchLine document={hillbars.document} likely={hillbars.likely} bench="heat" onBench={() => undefined} />);
+  const line = words(
+    <BatchLine document={hillbars.document} nominal={hillbars.nominal} bench="heat" onBench={() => undefined} />,
+  );
   it('names every station with its one result', () => {
     for (const part of [
       'Weigh 1.75 kg',
@@ -106,7 +108,7 @@ describe('the line', () => {
     expect(line).toMatch(/872 g water in 1\.75 kg dough .* g leaves in the heat .* g stays/));
   it('marks the open station for those who listen', () => {
     const html = renderToStaticMarkup(
-      <BatchLine document={hillbars.document} likely={hillbars.likely} bench="heat" onBench={() => undefined} />,
+      <BatchLine document={hillbars.document} nominal={hillbars.nominal} bench="heat" onBench={() => undefined} />,
     );
     expect(html.match(/aria-selected="true"/g)).toHaveLength(1);
     expect(html).toContain('id="station-heat"');
@@ -116,9 +118,9 @@ describe('the line', () => {
 describe('what comes out', () => {
   it('shows every headline with its band and its unit', () => {
     const plate = words(
-      <OutcomePlate
+      <OutcomePanel
         document={hillbars.document}
-        likely={hillbars.likely.prediction}
+        nominal={hillbars.nominal.prediction}
         banded={hillbars.banded}
         bandIsOld={false}
         pantry={PANTRY}
@@ -134,9 +136,9 @@ describe('what comes out', () => {
   });
   it('waits for bands with three dots, and never shows a likely value as a band', () => {
     const plate = words(
-      <OutcomePlate
+      <OutcomePanel
         document={hillbars.document}
-        likely={hillbars.likely.prediction}
+        nominal={hillbars.nominal.prediction}
         banded={null}
         bandIsOld
         pantry={PANTRY}
@@ -147,9 +149,9 @@ describe('what comes out', () => {
   });
   it('names cautions, and leaves notes to their bench', () => {
     const plate = words(
-      <OutcomePlate
+      <OutcomePanel
         document={hillbars.document}
-        likely={hillbars.likely.prediction}
+        nominal={hillbars.nominal.prediction}
         banded={null}
         bandIsOld
         pantry={PANTRY}
@@ -185,9 +187,9 @@ describe('the benches', () => {
     expect(text).toMatch(/60 × 28 mm is a biscuit for Tarn/);
   });
   it('shape: says how far the search for a tighter layout is, and lets it be stopped', () => {
-    const yields = { ...hillbars.likely.prediction.yield, provisional: true };
-    const likely = { ...hillbars.likely, prediction: { ...hillbars.likely.prediction, yield: yields } };
-    const text = words(<ShapeBench {...hillbars} likely={likely} search={{ ...hillbars.search, getSnapshot: () => 0.43 }} />);
+    const yields = { ...hillbars.nominal.prediction.yield, provisional: true };
+    const nominal = { ...hillbars.nominal, prediction: { ...hillbars.nominal.prediction, yield: yields } };
+    const text = words(<ShapeBench {...hillbars} nominal={nominal} search={{ ...hillbars.search, getSnapshot: () => 0.43 }} />);
     expect(text).toContain('searching, 43 % Stop');
   });
   it.each([
@@ -241,7 +243,7 @@ describe('the benches', () => {
     expect(cubes).toContain('under vacuum, 1080 min');
   });
   it('heat: two programmes side by side, in numbers and with dashes', () => {
-    const [a, b] = [bench(recipe('pear-moons')), hillbars].map(({ likely }) => likely.prediction);
+    const [a, b] = [bench(recipe('pear-moons')), hillbars].map(({ nominal }) => nominal.prediction);
     const compared = { name: 'Hillbars', prediction: b, timeline: b.heat.timeline, steps: [], document: recipe('pear-moons') };
     const text = words(<CompareStrip now={a} compared={compared} onClose={() => undefined} />);
     expect(text).toMatch(/as it is now 5 h 18 min .* - - Hillbars 2 h 11 min/);
@@ -257,8 +259,8 @@ describe('the benches', () => {
     const table = words(
       <FoundTable
         candidates={found.value.candidates}
-        worthOf={({ heat, prediction }) =>
-          worthOf({ ...hillbars.document, heat }, prediction, { energy_per_kwh: 0.3, wage_per_hour: 12 })
+        costReport={({ heat, prediction }) =>
+          costReport({ ...hillbars.document, heat }, prediction, { energy_per_kwh: 0.3, wage_per_hour: 12 })
         }
         onTake={() => undefined}
       />,
@@ -367,7 +369,7 @@ describe('recipes and log', () => {
     verdicts: ['wolfed it', 'left it'],
     dogs: ['Tarn'],
   };
-  const kept = { hasPhoto: false, isPutAway: true };
+  const kept = { hasPhoto: false, isStored: true };
   it('an entry shows predicted and measured side by side, and its form with what was typed', () => {
     const measured = {
       pieces: 118,

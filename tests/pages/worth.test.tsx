@@ -9,7 +9,7 @@ import { Afterwards } from '@/ui/batch/keep/Afterwards';
 import { DogChips } from '@/ui/dogs/DogChips';
 import { RunSheet } from '@/ui/sheet/RunSheet';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
-import { fedFrom } from '@/core/outcomes';
+import { feedingInput } from '@/core/outcomes';
 import { PANTRY } from '../reference/shipped';
 
 const words = (element: React.ReactNode): string =>
@@ -59,7 +59,7 @@ describe('dogs as chips', () => {
     const { worked, prediction } = batch('turkey-courgette-mat-bits');
     const { dogs } = JSON.parse(readFileSync('data/demo-kitchen.json', 'utf8')) as { dogs: DogProfile[] };
     const verdicts = dogs.map((dog) =>
-      feedingVerdict(fedFrom(prediction, worked.lines), { ...dog, avoids: dog.name === 'Pip' ? ['turkey'] : [] }),
+      feedingVerdict(feedingInput(prediction, worked.lines), { ...dog, avoids: dog.name === 'Pip' ? ['turkey'] : [] }),
     );
     const text = words(<DogChips verdicts={verdicts} nameOf={(id) => PANTRY.get(id)?.name ?? id} />);
     expect(text).toMatch(/Tarn \d+ : (yes|a few), up to \d+ a day/);

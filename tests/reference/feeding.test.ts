@@ -9,7 +9,7 @@ import {
   restingEnergy,
   training,
   type DogProfile,
-  type Fed,
+  type FeedingInput,
 } from '@/core/feeding';
 import { BISCUIT, mix } from './shipped';
 
@@ -95,7 +95,7 @@ describe('training', () => {
 });
 
 describe('who may have it', () => {
-  const fed = (more: Partial<Fed> = {}): Fed => ({
+  const fed = (more: Partial<FeedingInput> = {}): FeedingInput => ({
     lines: mix(BISCUIT),
     pieces: 300,
     kcal_per_piece: 3.7,

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { viewBakeDay } from '@/server/bake-day';
-import { BakeDayPlace } from '@/ui/day/BakeDayPlace';
-import { Trouble } from '@/ui/shell/Trouble';
+import { BakeDayPage } from '@/ui/day/BakeDayPage';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
@@ -11,8 +11,8 @@ export default async function Page({ searchParams }: PageProps): Promise<ReactNo
   const { day } = await searchParams;
   const view = await viewBakeDay(day);
   return view.ok ? (
-    <BakeDayPlace key={view.value.day} {...view.value} />
+    <BakeDayPage key={view.value.day} {...view.value} />
   ) : (
-    <Trouble title="The bake day cannot be opened" message={view.message} />
+    <ErrorPanel title="The bake day cannot be opened" message={view.message} />
   );
 }

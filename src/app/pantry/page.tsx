@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
 import { viewPantry } from '@/server/view-pantry';
-import { PantryPlace } from '@/ui/pantry/PantryPlace';
-import { Trouble } from '@/ui/shell/Trouble';
+import { PantryPage } from '@/ui/pantry/PantryPage';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page(): Promise<ReactNode> {
   const view = await viewPantry();
-  if (!view.ok) return <Trouble title="The pantry cannot be opened" message={view.message} />;
-  return <PantryPlace {...view.value} />;
+  if (!view.ok) return <ErrorPanel title="The pantry cannot be opened" message={view.message} />;
+  return <PantryPage {...view.value} />;
 }

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { viewRecipes } from '@/server/view-recipes';
 import { RecipeBook } from '@/ui/recipes/RecipeBook';
-import { Trouble } from '@/ui/shell/Trouble';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 import { start } from './actions';
 
 export const dynamic = 'force-dynamic';
@@ -10,9 +10,9 @@ type Query = { q?: string; method?: string; dog?: string; without?: string; arch
 
 export default async function Page({ searchParams }: { readonly searchParams: Promise<Query> }): Promise<ReactNode> {
   const { trouble, q = '', method = '', dog = '', without = '', archived = '' } = await searchParams;
-  if (trouble) return <Trouble title="That did not work" message={trouble} />;
+  if (trouble) return <ErrorPanel title="That did not work" message={trouble} />;
   const search = { q, method, dog, without, archived };
   const view = await viewRecipes(search);
-  if (!view.ok) return <Trouble title="The recipe book cannot be opened" message={view.message} />;
+  if (!view.ok) return <ErrorPanel title="The recipe book cannot be opened" message={view.message} />;
   return <RecipeBook {...view.value} search={search} startAction={start} />;
 }

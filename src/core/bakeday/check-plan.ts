@@ -8,7 +8,7 @@ import {
   type Attention,
   type Day,
   type HandsUse,
-  type Rec,
+  type PlannedStep,
 } from './day';
 import { modesOf } from './modes';
 
@@ -16,14 +16,15 @@ import { modesOf } from './modes';
  * Holds a plan against every rule of its day, by itself: it shares nothing with the code that makes plans but the words of
  * the day. Every complaint names what is wrong and when; an empty list is a valid plan.
  */
-export function complaintsAbout(day: Day, plan: readonly Rec[]): string[] {
+export function complaintsAbout(day: Day, plan: readonly PlannedStep[]): string[] {
   return [...sequence(day, plan), ...hands(day, plan), ...machines(day, plan), ...stores(day, plan)];
 }
 
-const recsOf = (plan: readonly Rec[], b: number): Rec[] => plan.filter((rec) => rec.b === b).sort((x, y) => x.j - y.j);
+const recsOf = (plan: readonly PlannedStep[], b: number): PlannedStep[] =>
+  plan.filter((rec) => rec.b === b).sort((x, y) => x.j - y.j);
 
 /** Every step once, in order, with its waits and its length. */
-function sequence(day: Day, plan: readonly Rec[]): string[] {
+function sequence(day: Day, plan: readonly PlannedStep[]): string[] {
   return day.batches.flatMap((batch, b) => {
     const recs = recsOf(plan, b);
     if (recs.length !== batch.steps.length || recs.some(({ j }, i) => j !== i)) return [`${batch.id}: steps are missing`];
@@ -50,7 +51,7 @@ function sequence(day: Day, plan: readonly Rec[]): string[] {
 }
 
 /** Whether a stretch of hands belongs to an attention that draws its step out. */
-const lasts = (wanted: readonly Attention[], rec: Rec, i: number): boolean => {
+const lasts = (wanted: readonly Attention[], rec: PlannedStep, i: number): boolean => {
   const owner = ownersOf(wanted, rec.att)[i];
   return owner !== undefined && (owner.extend !== undefined || owner.interruptible === true);
 };
@@ -71,7 +72,7 @@ function ownersOf(wanted: readonly Attention[], att: readonly HandsUse[]): Array
   return owners;
 }
 
-function attentions(day: Day, wanted: readonly Attention[], { s, att }: Rec, dur: number, at: string): string[] {
+function attentions(day: Day, wanted: readonly Attention[], { s, att }: PlannedStep, dur: number, at: string): string[] {
   const owners = ownersOf(wanted, att);
   return wanted.flatMap((one) => {
     const mine = att.filter((_, i) => owners[i] === one);
@@ -96,7 +97,7 @@ function attentions(day: Day, wanted: readonly Attention[], { s, att }: Rec, dur
 }
 
 /** Never more hands than there are. */
-function hands(day: Day, plan: readonly Rec[]): string[] {
+function hands(day: Day, plan: readonly PlannedStep[]): string[] {
   const uses = plan.flatMap(({ att }) => att);
   return overfull(
     uses.map(({ s, e, n }) => ({ s, e, q: n })),
@@ -105,7 +106,7 @@ function hands(day: Day, plan: readonly Rec[]): string[] {
 }
 
 /** Temperatures apart are apart in time, by as long as the machine needs; slots add up. */
-function machines(day: Day, plan: readonly Rec[]): string[] {
+function machines(day: Day, plan: readonly PlannedStep[]): string[] {
   return day.machines.flatMap((machine) => {
     const uses = day.batches.flatMap(({ id, steps }, b) => {
       const recs = recsOf(plan, b);
@@ -147,7 +148,7 @@ function machines(day: Day, plan: readonly Rec[]): string[] {
 }
 
 /** Places in fridge, freezer and on trays, held until the next step starts. */
-function stores(day: Day, plan: readonly Rec[]): string[] {
+function stores(day: Day, plan: readonly PlannedStep[]): string[] {
   return day.stores.flatMap(({ id, cap }) => {
     const uses = day.batches.flatMap(({ steps }, b) => {
       const recs = recsOf(plan, b);

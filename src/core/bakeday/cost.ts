@@ -1,5 +1,5 @@
 import { modesOf } from './modes';
-import type { Day, Rec } from './day';
+import type { Day, PlannedStep } from './day';
 
 /** A missed pin costs more than any lateness [per min]. */
 const PIN_WEIGHT = 5000;
@@ -13,10 +13,10 @@ export type PlanCost = {
   readonly pinMiss: number;
 };
 
-export const endOf = (plan: readonly Rec[], b: number): number =>
+export const endOf = (plan: readonly PlannedStep[], b: number): number =>
   plan.reduce((last, rec) => (rec.b === b ? Math.max(last, rec.e) : last), -Infinity);
 
-export function costOf(day: Day, plan: readonly Rec[], pinMiss: number): PlanCost {
+export function costOf(day: Day, plan: readonly PlannedStep[], pinMiss: number): PlanCost {
   let [tardiness, ends, last] = [0, 0, day.t0];
   for (const [b, { due, weight = 1 }] of day.batches.entries()) {
     const end = endOf(plan, b);
@@ -32,7 +32,7 @@ export const weigh = ({ obj }: Day, { tardiness, makespan, ends, energy_kwh, pin
   PIN_WEIGHT * pinMiss + tard * tardiness + obj.mk * makespan + obj.sum * ends + obj.energy * energy_kwh;
 
 /** Energy of holding and heating machines [kWh]; what shares an oven is counted once per stretch. */
-export function energyOf(day: Day, plan: readonly Rec[]): number {
+export function energyOf(day: Day, plan: readonly PlannedStep[]): number {
   return day.machines.reduce((sum, { id, ambient, kHold = 0, kHeat = 0 }) => {
     const uses = day.batches
       .flatMap(({ steps }, b) => {

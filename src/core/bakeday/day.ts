@@ -95,7 +95,7 @@ export type Day = {
 };
 
 /** One step of a plan: batch and step by their number, when, in which mode, and when hands are at it. */
-export type Rec = {
+export type PlannedStep = {
   readonly b: number;
   readonly j: number;
   readonly s: number;

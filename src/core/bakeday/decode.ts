@@ -1,14 +1,14 @@
-import type { Day, Mode, Rec, Step } from './day';
+import type { Day, Mode, PlannedStep, Step } from './day';
 import type { Genome } from './genome';
 import { earliestPlace, machineUse, type Placed } from './place';
 import { Timeline, type StoreUse } from './timeline';
 import type { Workshop } from './workshop';
 
 /** A plan with its cost terms. */
-export type Decoded = { readonly plan: readonly Rec[]; readonly pinMiss: number };
+export type Decoded = { readonly plan: readonly PlannedStep[]; readonly pinMiss: number };
 
 /** A committed step, and how to take it back. */
-type Committed = Rec & { readonly undo: () => void; readonly store: StoreUse | null; readonly mode: Mode | null };
+type Committed = PlannedStep & { readonly undo: () => void; readonly store: StoreUse | null; readonly mode: Mode | null };
 
 /**
  * Makes a plan of a genome: steps in its order, each at the earliest place that is free, with earlier steps of the same
@@ -42,7 +42,7 @@ export function decode(
   return { plan, pinMiss: pinMissOf(day, plan) };
 }
 
-const pinMissOf = (day: Day, plan: readonly Rec[]): number =>
+const pinMissOf = (day: Day, plan: readonly PlannedStep[]): number =>
   plan.reduce((sum, { b, j, s }) => {
     const { pin } = day.batches[b].steps[j];
     return pin === undefined ? sum : sum + Math.abs(s - pin);
@@ -79,7 +79,7 @@ type Wish = {
 };
 
 /** The mode that ends soonest of those that begin in time; where none does, the one that begins soonest. */
-function bestMode(line: Timeline, { day, fits }: Workshop, { b, j }: Pick<Rec, 'b' | 'j'>, wish: Wish): Found | null {
+function bestMode(line: Timeline, { day, fits }: Workshop, { b, j }: Pick<PlannedStep, 'b' | 'j'>, wish: Wish): Found | null {
   const { from, latest, forced, inside } = wish;
   const step = day.batches[b].steps[j];
   const modes = step.modes ?? [];

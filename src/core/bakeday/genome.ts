@@ -1,4 +1,4 @@
-import type { Day, Rec } from './day';
+import type { Day, PlannedStep } from './day';
 
 /**
  * What the search changes. `order` names batches by number, the k-th time its k-th step; `mode` is -1 where the decoder may
@@ -14,7 +14,7 @@ export const freeModes = ({ batches }: Day): number[][] => batches.map(({ steps 
 export const noBounds = ({ batches }: Day): number[][] => batches.map(({ steps }) => steps.map(() => 0));
 
 /** The genome that leads to a plan: steps by their start, modes fixed; with `exact` starts are held from below too. */
-export function genomeOf(day: Day, plan: readonly Rec[], exact = false): Genome {
+export function genomeOf(day: Day, plan: readonly PlannedStep[], exact = false): Genome {
   const mode = freeModes(day);
   const lb = noBounds(day);
   for (const { b, j, m, s } of plan) {

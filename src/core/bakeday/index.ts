@@ -1,6 +1,6 @@
 export { complaintsAbout } from './check-plan';
 export { HORIZON, USUAL_GOALS } from './day';
-export type { Attention, Day, DayBatch, Machine, Mode, Rec, Step } from './day';
+export type { Attention, Day, DayBatch, Machine, Mode, PlannedStep, Step } from './day';
 export { checkPossible } from './impossible';
 export { genomesOf } from './neighbour';
 export { whyNoPlan } from './no-plan';

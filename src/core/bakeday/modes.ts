@@ -1,7 +1,7 @@
-import type { Mode, Rec, Step } from './day';
+import type { Mode, PlannedStep, Step } from './day';
 
 /** The modes in which the steps of one batch of a plan run, in their order; a step that stays where it was has that of the one before. */
-export function modesOf(steps: readonly Step[], recs: readonly Rec[]): Array<Mode | null> {
+export function modesOf(steps: readonly Step[], recs: readonly PlannedStep[]): Array<Mode | null> {
   const modes: Array<Mode | null> = [];
   for (const [j, step] of steps.entries()) {
     const own = step.modes?.[recs[j].m] ?? null;

@@ -1,11 +1,11 @@
-import type { Day, Rec } from './day';
+import type { Day, PlannedStep } from './day';
 import { genomeOf, noBounds, type Genome } from './genome';
 
 /** How often each kind of change is tried [1]. Source: measured, ours. */
 const SHARE = { recode: 0.2, reinsert: 0.25, tokens: 0.25, modes: 0.14, bound: 0.1 } as const;
 
 /** A genome a little different from this one. */
-export function neighbour(day: Day, genome: Genome, plan: readonly Rec[], random: () => number): Genome {
+export function neighbour(day: Day, genome: Genome, plan: readonly PlannedStep[], random: () => number): Genome {
   let dice = random();
   if ((dice -= SHARE.recode) < 0) return recoded(day, genome, plan, random);
   if ((dice -= SHARE.reinsert) < 0) return reinserted(day, genome, plan, random);
@@ -19,7 +19,7 @@ const pick = (random: () => number, count: number): number => Math.floor(random(
 const signed = (random: () => number, size: number): number => (random() < 0.5 ? -size : size);
 
 /** The order of the plan's real starts, with noise on some batches and steps. */
-function recoded(day: Day, genome: Genome, plan: readonly Rec[], random: () => number): Genome {
+function recoded(day: Day, genome: Genome, plan: readonly PlannedStep[], random: () => number): Genome {
   const ofBatch = day.batches.map(() => (random() < 0.25 ? signed(random, 10 ** (2.6 * random())) : 0));
   const perStep = random() < 0.5;
   const at = plan.map(({ b, j, s }) => ({ b, j, at: s + ofBatch[b] + (perStep ? signed(random, 10 ** (2 * random())) : 0) }));
@@ -28,7 +28,7 @@ function recoded(day: Day, genome: Genome, plan: readonly Rec[], random: () => n
 }
 
 /** One or two batches are taken out, late ones rather, and their steps put back about another place. */
-function reinserted(day: Day, genome: Genome, plan: readonly Rec[], random: () => number): Genome {
+function reinserted(day: Day, genome: Genome, plan: readonly PlannedStep[], random: () => number): Genome {
   const late = day.batches.flatMap(({ due }, b) => (plan.some((rec) => rec.b === b && rec.e > due) ? [b] : []));
   let { order } = genome;
   const mode = genome.mode.map((modes) => [...modes]);
@@ -106,7 +106,7 @@ function balanced(day: Day, order: readonly number[]): number[] {
 }
 
 /** A step is held back for a while, or let go. */
-function otherBound(genome: Genome, plan: readonly Rec[], random: () => number): Genome {
+function otherBound(genome: Genome, plan: readonly PlannedStep[], random: () => number): Genome {
   const rec = plan[pick(random, plan.length)];
   const lb = genome.lb.map((bounds) => [...bounds]);
   lb[rec.b][rec.j] = lb[rec.b][rec.j] > 0 ? 0 : rec.s + 1 + pick(random, 150);
@@ -114,7 +114,7 @@ function otherBound(genome: Genome, plan: readonly Rec[], random: () => number):
 }
 
 /** A plan as the start of another search: loosely, and held exactly where it is. */
-export const genomesOf = (day: Day, plan: readonly Rec[]): Genome[] => [
+export const genomesOf = (day: Day, plan: readonly PlannedStep[]): Genome[] => [
   genomeOf(day, plan),
   genomeOf(day, plan, true),
   { ...genomeOf(day, plan), mode: day.batches.map(({ steps }) => steps.map(() => -1)), lb: noBounds(day) },

@@ -2,14 +2,14 @@ import { seededRandom } from '../quantities';
 import { calendarOf } from './calendar';
 import { complaintsAbout } from './check-plan';
 import { costOf, weigh, type PlanCost } from './cost';
-import type { Day, Rec } from './day';
+import type { Day, PlannedStep } from './day';
 import { decode } from './decode';
 import { freeModes, genomeOf, noBounds, type Genome } from './genome';
 import { neighbour } from './neighbour';
 import { shortest, workshopOf, type Workshop } from './workshop';
 
 /** A plan that is valid, with what it costs. */
-export type Planned = { readonly plan: readonly Rec[]; readonly cost: PlanCost; readonly weight: number };
+export type Planned = { readonly plan: readonly PlannedStep[]; readonly cost: PlanCost; readonly weight: number };
 
 /** A step of the search: the best plan so far, told when it is new. */
 export type SearchStep = { readonly iterations: number; readonly better: Planned | null };
@@ -19,7 +19,7 @@ export type SearchSettings = {
   /** Plans to begin with, before the rules. */
   readonly init?: readonly Genome[];
   /** Plans of before, kept when nothing better is found and they are still valid. */
-  readonly keep?: readonly Rec[];
+  readonly keep?: readonly PlannedStep[];
   /** Start several chains from several rules: for days that are not too large, and when there is time. */
   readonly chains?: number;
   /** How much of its time the search has had after so many iterations [0..1]: by a clock in the product, by counting in tests. */
@@ -99,7 +99,7 @@ export function* searchInSteps(day: Day, settings: SearchSettings): Generator<Se
 }
 
 /** Incumbent records that are still valid, and no worse than what was found from their order. */
-function withKept(day: Day, found: Scored | null, keep: readonly Rec[] | undefined, softTard: number): Scored | null {
+function withKept(day: Day, found: Scored | null, keep: readonly PlannedStep[] | undefined, softTard: number): Scored | null {
   if (!keep || keep.length === 0 || complaintsAbout(day, keep).length > 0) return found;
   const pinMiss = keep.reduce((sum, { b, j, s }) => sum + Math.abs(s - (day.batches[b].steps[j].pin ?? s)), 0);
   const cost = costOf(day, keep, pinMiss);

@@ -1,4 +1,4 @@
-import type { Day, Rec } from './day';
+import type { Day, PlannedStep } from './day';
 import { genomesOf } from './neighbour';
 import { solve } from './solve';
 import { costOf } from './cost';
@@ -22,8 +22,8 @@ const SEED = 7;
  * What would save the most lateness (or, when nothing is late, time), the most first: each change planned anew from the plan
  * there is, against a control in which nothing changes. Yields after every probe.
  */
-export function* whatWouldHelp(day: Day, plan: readonly Rec[]): Generator<number, Saving[]> {
-  const measure = (changed: Day, from: readonly Rec[]): number => {
+export function* whatWouldHelp(day: Day, plan: readonly PlannedStep[]): Generator<number, Saving[]> {
+  const measure = (changed: Day, from: readonly PlannedStep[]): number => {
     const found = solve(changed, { seed: SEED, iterations: ITERATIONS, init: genomesOf(changed, from), keep: from });
     if (!found) return Infinity;
     const { tardiness, makespan } = costOf(changed, found.plan, 0);
@@ -45,9 +45,9 @@ export function* whatWouldHelp(day: Day, plan: readonly Rec[]): Generator<number
   return found.sort((a, b) => b.minutes - a.minutes);
 }
 
-type Probe = { readonly relief: Relief; readonly changed: Day; readonly from: readonly Rec[] };
+type Probe = { readonly relief: Relief; readonly changed: Day; readonly from: readonly PlannedStep[] };
 
-function probesOf(day: Day, plan: readonly Rec[]): Probe[] {
+function probesOf(day: Day, plan: readonly PlannedStep[]): Probe[] {
   const probes: Probe[] = [
     { relief: { kind: 'more-hands' }, changed: { ...day, handsCap: day.handsCap + 1 }, from: plan },
     {

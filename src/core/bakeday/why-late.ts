@@ -1,4 +1,4 @@
-import { setupMinutes, type Day, type Rec } from './day';
+import { setupMinutes, type Day, type PlannedStep } from './day';
 import { endOf } from './cost';
 import { modesOf } from './modes';
 
@@ -17,14 +17,14 @@ const NEAR = 3;
 const MOST_STEPS_BACK = 200;
 
 /** Every batch that is late, by how much, and what held it up: walked back from its end to whoever was in the way. */
-export function lateBatches(day: Day, plan: readonly Rec[]): Late[] {
+export function lateBatches(day: Day, plan: readonly PlannedStep[]): Late[] {
   return day.batches.flatMap(({ due }, b) => {
     const minutes = endOf(plan, b) - due;
     return minutes > 0 ? [{ b, minutes, causes: causesOf(day, plan, b) }] : [];
   });
 }
 
-function causesOf(day: Day, plan: readonly Rec[], b: number): Cause[] {
+function causesOf(day: Day, plan: readonly PlannedStep[], b: number): Cause[] {
   const byStep = new Map(plan.map((rec) => [key(rec), rec]));
   const modes = new Map(
     day.batches.map(({ steps }, at) => [
@@ -40,9 +40,11 @@ function causesOf(day: Day, plan: readonly Rec[], b: number): Cause[] {
     const name = 'id' in cause ? cause.id : cause.kind;
     sums.set(name, { cause, minutes: (sums.get(name)?.minutes ?? 0) + minutes });
   };
-  let rec = plan.filter((one) => one.b === b).reduce<Rec | null>((last, one) => (last && last.j >= one.j ? last : one), null);
+  let rec = plan
+    .filter((one) => one.b === b)
+    .reduce<PlannedStep | null>((last, one) => (last && last.j >= one.j ? last : one), null);
   for (let back = 0; rec && back < MOST_STEPS_BACK; back++) {
-    const here: Rec = rec;
+    const here: PlannedStep = rec;
     const before = byStep.get(key({ b: here.b, j: here.j - 1 }));
     const { minWait = 0 } = before ? day.batches[before.b].steps[before.j] : {};
     const ready = before ? before.e + minWait : Math.max(day.t0, day.batches[here.b].release ?? day.t0);
@@ -59,15 +61,15 @@ function causesOf(day: Day, plan: readonly Rec[], b: number): Cause[] {
   return found.length > 0 ? found.sort((x, y) => y.minutes - x.minutes) : [{ waitedFor: { kind: 'own-length' }, minutes: 0 }];
 }
 
-const key = ({ b, j }: Pick<Rec, 'b' | 'j'>): string => `${b}/${j}`;
+const key = ({ b, j }: Pick<PlannedStep, 'b' | 'j'>): string => `${b}/${j}`;
 
-type Blocker = { readonly rec: Rec; readonly cause: Cause['waitedFor'] };
+type Blocker = { readonly rec: PlannedStep; readonly cause: Cause['waitedFor'] };
 
 /** Whoever ended just as this step could begin: in the same machine, its change of temperature counted, or with the same hands. */
 function blockerOf(
   day: Day,
-  plan: readonly Rec[],
-  rec: Rec,
+  plan: readonly PlannedStep[],
+  rec: PlannedStep,
   res: string | null,
   modes: ReadonlyMap<number, ReadonlyArray<{ readonly res: string; readonly T: number; readonly Tout?: number } | null>>,
 ): Blocker | null {
@@ -89,8 +91,8 @@ function blockerOf(
 }
 
 /** Whoever gave a place of the same store back just then: its next step began. */
-function storeBlocker(day: Day, plan: readonly Rec[], rec: Rec): Blocker | null {
-  const storeOf = ({ b, j }: Pick<Rec, 'b' | 'j'>): string | undefined => day.batches[b].steps[j]?.store?.id;
+function storeBlocker(day: Day, plan: readonly PlannedStep[], rec: PlannedStep): Blocker | null {
+  const storeOf = ({ b, j }: Pick<PlannedStep, 'b' | 'j'>): string | undefined => day.batches[b].steps[j]?.store?.id;
   const id = storeOf(rec);
   if (id === undefined) return null;
   for (const other of plan) {
@@ -102,7 +104,7 @@ function storeBlocker(day: Day, plan: readonly Rec[], rec: Rec): Blocker | null 
 }
 
 /** Hands begin just as somebody wakes. */
-const asleepBefore = ({ win }: Day, { s, att }: Rec): boolean => {
+const asleepBefore = ({ win }: Day, { s, att }: PlannedStep): boolean => {
   const at = (att.length > 0 ? att[0].s : s) % 1440;
   return win.some(([a]) => Math.abs((a % 1440) - at) <= NEAR);
 };

@@ -3,13 +3,13 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import type { BatchDocument } from '../document';
-import { predict, type Worked } from '../prediction';
+import { predict, type PredictionRun } from '../prediction';
 import { addBand, bandFrom, isSettled, samplesInSteps } from './band';
 import { runOut } from '../quantities';
-import { blameOf } from './blame';
+import { varianceShares } from './variance-shares';
 import { drawOf } from './vary';
 
-function worked(file: string, change: (document: BatchDocument) => BatchDocument = (same) => same): Worked {
+function worked(file: string, change: (document: BatchDocument) => BatchDocument = (same) => same): PredictionRun {
   const result = predict(change(JSON.parse(readFileSync(file, 'utf8')) as BatchDocument), { pantry: PANTRY });
   if (!result.ok) throw new Error(result.message);
   return result.value;
@@ -49,12 +49,14 @@ describe('bands', () => {
       curve.low.forEach((low, i) => expect(low).toBeLessThanOrEqual(curve.high[i]));
   });
   it('name what they come from: the water alone where nothing else is unsure, guides where it is rolled', () => {
-    const { blame } = banded.outcome;
-    expect(blame.length).toBeGreaterThan(1);
-    expect(blame.map(({ share }) => share)).toEqual([...blame.map(({ share }) => share)].sort((a, b) => b - a));
-    expect(blame.reduce((sum, { share }) => sum + share, 0)).toBeLessThan(1.25);
+    const { variance_shares } = banded.outcome;
+    expect(variance_shares.length).toBeGreaterThan(1);
+    expect(variance_shares.map(({ share }) => share)).toEqual(
+      [...variance_shares.map(({ share }) => share)].sort((a, b) => b - a),
+    );
+    expect(variance_shares.reduce((sum, { share }) => sum + share, 0)).toBeLessThan(1.25);
     const drops = worked('data/recipes/kefir-melon-drops.batch.json');
-    expect(blameOf(runOut(samplesInSteps(drops, 0, 60)))[0].input).toBe('water');
+    expect(varianceShares(runOut(samplesInSteps(drops, 0, 60)))[0].input).toBe('water');
   });
   it('shrink when the oven was measured', () => {
     const width = (thermostat_offset_c?: number): number => {

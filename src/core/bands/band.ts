@@ -7,9 +7,9 @@ import {
   keepsOf,
   productOf,
   spokenFor,
-  type Worked,
+  type PredictionRun,
 } from '../prediction';
-import { blameOf } from './blame';
+import { varianceShares } from './variance-shares';
 import { CURVES, bandMinutes, sampleOf, type Curve, type Sample } from './sample';
 
 /** Draws that a door makes. */
@@ -25,12 +25,12 @@ const COUNT_SPREAD = Math.hypot(0.05, 0.03);
 type Progress = { readonly done: number; readonly of: number };
 
 /** The likely run's prediction with honest bands on everything that is uncertain. */
-export function addBand(worked: Worked, draws = USUAL_DRAWS): Prediction {
+export function addBand(worked: PredictionRun, draws = USUAL_DRAWS): Prediction {
   return bandFrom(worked, runOut(samplesInSteps(worked, 0, draws)));
 }
 
 /** Works out the draws from one number to another, one at a time. */
-export function* samplesInSteps(worked: Worked, from: number, to: number): Generator<Progress, Sample[]> {
+export function* samplesInSteps(worked: PredictionRun, from: number, to: number): Generator<Progress, Sample[]> {
   const samples: Sample[] = [];
   for (let index = from; index < to; index++) {
     const sample = sampleOf(worked, index);
@@ -55,7 +55,7 @@ export function isSettled(samples: readonly Sample[]): boolean {
 }
 
 /** The prediction with the bands that these draws give. */
-export function bandFrom(worked: Worked, samples: readonly Sample[]): Prediction {
+export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Prediction {
   const { prediction, out, heat } = worked;
   const moisture = bandOf(
     samples.map(({ moisture_pct }) => moisture_pct),
@@ -103,7 +103,7 @@ export function bandFrom(worked: Worked, samples: readonly Sample[]): Prediction
       snap_low: snap.low,
       snap_high: snap.high,
       draws: samples.length,
-      blame: blameOf(samples),
+      variance_shares: varianceShares(samples),
       others: otherPieces(worked),
     },
     keeps: prediction.keeps.map((keeps, i) => ({

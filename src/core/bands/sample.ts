@@ -1,6 +1,6 @@
 import { simulate } from '../heat';
 import { finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
-import type { Worked } from '../prediction';
+import type { PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
 import { drawOf, vary } from './vary';
 
@@ -26,7 +26,7 @@ export const CURVES = ['moisture_pct', 'core_c', 'snap', 'browning'] as const;
 export type Curve = (typeof CURVES)[number];
 
 /** Works one draw out; null when it lies beyond the model and so says nothing. */
-export function sampleOf(worked: Worked, index: number): Sample | null {
+export function sampleOf(worked: PredictionRun, index: number): Sample | null {
   const { heat, dough, out, shape, simulation } = worked;
   const total_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
   const varied = vary(worked, drawOf(index));

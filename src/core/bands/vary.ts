@@ -1,6 +1,6 @@
 import { type Material, type Simulation, type Stage, type Surroundings, COARSE } from '../heat';
 import { normals, seededRandom } from '../quantities';
-import { type Worked, INPUTS, type Input } from '../prediction';
+import { type PredictionRun, INPUTS, type Input } from '../prediction';
 import { thicknessSpread } from '../yield';
 
 /**
@@ -43,7 +43,7 @@ const log = (sd: number, deviations: number): number => Math.exp(sd * deviations
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 
 /** One plausible other world: every uncertain input moved within its spread. */
-export function vary({ simulation, shape, heat }: Worked, draw: Draw): Simulation {
+export function vary({ simulation, shape, heat }: PredictionRun, draw: Draw): Simulation {
   const { piece, room, stages, browning } = simulation;
   const exposure = piece.exposure === 0 ? 0 : clamp(piece.exposure + SPREAD.exposure * draw.exposure, 0.05, 1);
   return {
@@ -61,14 +61,14 @@ export function vary({ simulation, shape, heat }: Worked, draw: Draw): Simulatio
     },
     room: { ...room, relativeHumidity: clamp(room.relativeHumidity + SPREAD.humidity * draw.humidity, 0.05, 0.95) },
     surroundings: varySurroundings(simulation.surroundings, draw),
-    stages: stages.map((stage, i) => varyStage(stage, thermostatOf(heat.legs, i), draw)),
+    stages: stages.map((stage, i) => varyStage(stage, thermostatOf(heat.applianceStages, i), draw)),
   };
 }
 
 /** How far the thermostat of the appliance that a stage runs in may be off [K]. */
-function thermostatOf(legs: Worked['heat']['legs'], stage: number): number {
-  const leg = legs.findLast(({ firstStage }) => firstStage <= stage) ?? legs[0];
-  return leg.offsetKnown ? SPREAD.measuredThermostat_K : SPREAD.thermostat_K;
+function thermostatOf(applianceStages: PredictionRun['heat']['applianceStages'], stage: number): number {
+  const applianceStage = applianceStages.findLast(({ firstStage }) => firstStage <= stage) ?? applianceStages[0];
+  return applianceStage.offsetKnown ? SPREAD.measuredThermostat_K : SPREAD.thermostat_K;
 }
 
 function varyStage(stage: Stage, sd_K: number, draw: Draw): Stage {

@@ -1,6 +1,6 @@
 import { HORIZON, USUAL_GOALS, type Day, type DayBatch, type Machine, type Step } from '../bakeday';
 import { PLACES, type Places } from './day-batch';
-import type { Begun } from './prompts';
+import type { Begun } from './calls-of';
 
 /** How a kitchen bakes on one day; minutes count from its midnight and run on over the next. */
 export type DaySettings = {

@@ -1,9 +1,9 @@
 import type { Heat } from '../document';
-import { writtenLegs, type Outside, type WrittenLeg } from '../programme';
+import { writtenStages, type Outside, type WrittenStage } from '../programme';
 
 /** One part of a batch's way through the heat: a load in an appliance, or all of it on the rack or in the fridge. */
 export type Part =
-  | { readonly in: 'appliance'; readonly id: string; readonly leg: WrittenLeg; readonly load: number; readonly loads: number }
+  | { readonly in: 'appliance'; readonly id: string; readonly stage: WrittenStage; readonly load: number; readonly loads: number }
   | { readonly in: 'rack' | 'fridge'; readonly id: string; readonly minutes: number; readonly step: Outside };
 
 /** The way through the heat, in order, and the minutes on the rack that end it before packing. */
@@ -15,7 +15,7 @@ export type CourseOfWork = { readonly parts: readonly Part[]; readonly cool_min:
  * @param loadsIn - loads that an appliance of this number is filled with, one after another
  * @param cooling_minutes - from the programme's end until it is cold
  */
-export function courseOfWork(heat: Heat, loadsIn: (leg: number) => number, cooling_minutes: number): CourseOfWork {
+export function courseOfWork(heat: Heat, loadsIn: (stage: number) => number, cooling_minutes: number): CourseOfWork {
   let outside = 0;
   const stand = (step: Outside): Part => ({
     in: step.do === 'cool' ? 'rack' : 'fridge',
@@ -23,14 +23,14 @@ export function courseOfWork(heat: Heat, loadsIn: (leg: number) => number, cooli
     minutes: Math.max(1, Math.round(step.minutes)),
     step,
   });
-  const legs = writtenLegs(heat);
-  const parts = legs.flatMap((leg, at): Part[] => {
+  const stages = writtenStages(heat);
+  const parts = stages.flatMap((stage, at): Part[] => {
     const loads = Math.max(1, loadsIn(at));
     const inIt = Array.from({ length: loads }, (_, load): Part => {
       const id = `heat-${at + 1}${loads > 1 ? `-${load + 1}` : ''}`;
-      return { in: 'appliance', id, leg, load, loads };
+      return { in: 'appliance', id, stage, load, loads };
     });
-    return [...leg.before.map(stand), ...inIt, ...leg.after.map(stand)];
+    return [...stage.before.map(stand), ...inIt, ...stage.after.map(stand)];
   });
   const last = parts[parts.length - 1];
   const rack = last?.in === 'rack' ? last.minutes : 0;

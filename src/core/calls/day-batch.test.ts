@@ -5,7 +5,7 @@ import { HORIZON, USUAL_GOALS, checkPossible, complaintsAbout, solve, type Day, 
 import { USUAL_DAY, dayOf as planned } from './bake-day';
 import { dayBatch, heatName, machinesOf, type KitMachine } from './day-batch';
 import { predict } from '../prediction';
-import { promptsOf } from './prompts';
+import { callsOf } from './calls-of';
 import { type BatchDocument } from '../document';
 import { PANTRY } from '../../../tests/reference/shipped';
 
@@ -57,8 +57,8 @@ describe('batches as a day’s work', () => {
     // What the programme ends with on the rack is cooled there on, in one step.
     const racks = batch.steps.filter(({ id }) => id.startsWith('stand') || id === 'cool');
     const minutes = [...heats, ...racks].reduce((sum, { dur }) => sum + dur, -prediction.heat.cooling_minutes);
-    const legs = prediction.heat.legs.reduce((sum, leg) => sum + leg.minutes * leg.loads, 0);
-    expect(Math.abs(minutes - legs)).toBeLessThanOrEqual(heats.length + 5 + 0.35 * legs);
+    const stages = prediction.heat.stages.reduce((sum, stage) => sum + stage.minutes * stage.loads, 0);
+    expect(Math.abs(minutes - stages)).toBeLessThanOrEqual(heats.length + 5 + 0.35 * stages);
     expect(batch.steps[0].name).toBe('Weigh and mix');
     expect(batch.steps.at(-1)?.name).toBe('Pack and label');
   });
@@ -116,7 +116,7 @@ describe('trays and places', () => {
     const fridge = steps.find(({ store }) => store?.id === 'fridge');
     expect(fridge).toMatchObject({ name: 'Chill in the fridge', dur: 45, hands: [{ off: 0, len: 1, n: 1 }] });
     expect(visits[fridge?.id ?? '']).toMatchObject([{ do: 'step', step: { do: 'chill' } }]);
-    const calls = promptsOf(chilled, prediction).filter(({ step }) => step === fridge?.id);
+    const calls = callsOf(chilled, prediction).filter(({ step }) => step === fridge?.id);
     expect(calls.map(({ act, minutes }) => [act.do, minutes])).toEqual([
       ['step', 0],
       ['cooled', 45],
@@ -136,7 +136,7 @@ describe('trays and places', () => {
 describe('what hands come for', () => {
   it.each(readdirSync('data/recipes').map((file) => [file]))('%s: the same visits by the day as at the oven', (file) => {
     const { document, prediction, batch } = made(`data/recipes/${file}`);
-    const calls = promptsOf(document, prediction);
+    const calls = callsOf(document, prediction);
     for (const { id, hands = [] } of batch.steps.filter((step) => step.id.startsWith('heat'))) {
       const mine = calls.filter(({ step }) => step === id);
       expect(batch.visits[id]).toEqual(mine.map(({ act }) => act));

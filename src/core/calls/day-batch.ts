@@ -1,7 +1,7 @@
 import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
 import { APPLIANCE, applianceRecord, type Appliance, type ApplianceKind, chamberOf, isChamber, shapeRecord } from '../catalogue';
 import type { BatchDocument } from '../document';
-import { shelvesOf, type WrittenLeg } from '../programme';
+import { shelvesOf, type WrittenStage } from '../programme';
 import { preheat } from '../heat';
 import { courseOfWork, type Part } from './course-of-work';
 import { mixMinutes, packMinutes } from './hand-work';
@@ -102,12 +102,12 @@ export function dayBatch(
     3,
     Math.round((out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays),
   );
-  const { parts, cool_min } = courseOfWork(document.heat, (leg) => heat.legs[leg]?.loads ?? 1, heat.cooling_minutes);
+  const { parts, cool_min } = courseOfWork(document.heat, (stage) => heat.stages[stage]?.loads ?? 1, heat.cooling_minutes);
   const [into] = parts;
   steps.push({
     ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
     hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
-    ...(into?.in === 'appliance' && onTrays(into.leg.kind) ? place('trays', out.trays) : {}),
+    ...(into?.in === 'appliance' && onTrays(into.stage.kind) ? place('trays', out.trays) : {}),
   });
   const heated = parts.map((part) => (part.in === 'appliance' ? loadStep(part, prediction, kit) : standStep(part, out.trays)));
   steps.push(...heated.map(({ step }) => step));
@@ -150,17 +150,17 @@ function standStep(part: Exclude<Part, Load>, trays: number): Heated {
 }
 
 /** One load in one appliance. */
-function loadStep({ id, leg, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[]): Heated {
-  const { kind } = leg;
-  const steps = leg.steps.map(({ step }) => step);
+function loadStep({ id, stage, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[]): Heated {
+  const { kind } = stage;
+  const steps = stage.steps.map(({ step }) => step);
   const setpoints = steps.flatMap((step) => ('setpoint_c' in step ? [step.setpoint_c] : []));
-  const visits = visitsToLoad(leg, load, loads);
+  const visits = visitsToLoad(stage, load, loads);
   const acts = visits.map(({ act }) => act);
   const dur = Math.max(1, visits[visits.length - 1].minute);
   const last = steps[steps.length - 1];
   const waits = last.do === 'off' || last.do === 'freeze-dry' || last.do === 'freeze' || last.do === 'cool';
   const flex = Math.floor(FLEX_SHARE * dur);
-  const drawsAt = pumpsFrom(leg, acts);
+  const drawsAt = pumpsFrom(stage, acts);
   let free = 0;
   const attentions = visits.map(({ minute, hands: len }, i): Attention => {
     // What is due together is done one after the other.
@@ -194,7 +194,7 @@ function loadStep({ id, leg, load, loads }: Load, prediction: Prediction, kit: r
 }
 
 /** Which visit starts a freeze dryer's pump: the loading, or a later one when it freezes first; -1 in any other appliance. */
-function pumpsFrom({ kind, steps }: WrittenLeg, acts: readonly Act[]): number {
+function pumpsFrom({ kind, steps }: WrittenStage, acts: readonly Act[]): number {
   if (kind !== 'freeze-dryer') return -1;
   const started = acts.findIndex((act) => act.do === 'step' && act.step.do === 'freeze-dry');
   return started === -1 && steps.some(({ step }) => step.do === 'freeze-dry') ? 0 : started;

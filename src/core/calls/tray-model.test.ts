@@ -55,7 +55,7 @@ describe('a tray over time', () => {
   it('is told anew of the appliance that it is moved on to, at that one’s pace, from what went into it', () => {
     const liver = read('data/recipes/lamb-liver-strips.batch.json');
     const [oven, dryer] = [course(liver, 0), course(liver, 1)];
-    expect([oven.leg, dryer.leg]).toEqual([0, 1]);
+    expect([oven.stage, dryer.stage]).toEqual([0, 1]);
     expect(dryer.appliance.kind).toBe('dehydrator');
     expect(dryer.minutes).toBe(280);
     expect(dryer.model(0, 0, 0)).toBe(1);
@@ -73,8 +73,8 @@ describe('a tray over time', () => {
     expect(course(slow, 1).model(280, 0, 0)).toBeLessThan(course(liver, 1).model(280, 0, 0) - 0.05);
   });
   it('follows a freeze dryer through its freezing, where nothing leaves, and its drying', () => {
-    const { leg, minutes, model } = course(read('data/recipes/freeze-dried-salmon-cubes.batch.json'), 1);
-    expect([leg, minutes]).toEqual([1, 1380]);
+    const { stage, minutes, model } = course(read('data/recipes/freeze-dried-salmon-cubes.batch.json'), 1);
+    expect([stage, minutes]).toEqual([1, 1380]);
     expect(model(290, 0, 0)).toBeGreaterThan(0.99);
     expect(model(1380, 0, 0)).toBeLessThan(0.5);
   });

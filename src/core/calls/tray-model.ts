@@ -3,14 +3,14 @@ import { COARSE, simulate, type Frame } from '../heat';
 import { Assumptions } from '../fields';
 import { type Appliance, type HeatStep } from '../catalogue';
 import { type BatchDocument, type Heat } from '../document';
-import { simulatedSecond, simulationOf, planHeat, writtenLegs, type WrittenLeg } from '../programme';
-import { predict, type Worked, type Kitchen } from '../prediction';
+import { simulatedSecond, simulationOf, planHeat, writtenStages, type WrittenStage } from '../programme';
+import { predict, type PredictionRun, type Kitchen } from '../prediction';
 import { LOG_PACES, OFFSETS_K, POINTS, trayModel, type TrayTable } from './tray-table';
 
 /** A batch's tray in one appliance of its programme: what it weighs when, at whatever pace that works. */
 export type TrayCourse = {
   /** Which of the programme's appliances it is, counted from 0. */
-  readonly leg: number;
+  readonly stage: number;
   readonly appliance: Appliance;
   /** Shares of what went into this appliance. */
   readonly table: TrayTable;
@@ -36,20 +36,20 @@ export function trayCourses(document: BatchDocument, kitchen: Kitchen): Result<T
   const worked = predict(document, kitchen, 'light');
   if (!worked.ok) return worked;
   const courses: TrayCourse[] = [];
-  for (const [leg, written] of writtenLegs(document.heat).entries()) {
+  for (const [stage, written] of writtenStages(document.heat).entries()) {
     // A freezer that a step goes to by itself is nobody's own: it has no pace.
-    if (leg > 0 && !written.appliance) continue;
-    const course = courseIn({ leg, written }, document, worked.value);
+    if (stage > 0 && !written.appliance) continue;
+    const course = courseIn({ stage, written }, document, worked.value);
     if (!course.ok) return course;
     if (course.value) courses.push(course.value);
   }
   return succeed(courses);
 }
 
-type In = { readonly leg: number; readonly written: WrittenLeg };
+type In = { readonly stage: number; readonly written: WrittenStage };
 
 /** Null where the trays' weight tells nothing. */
-function courseIn({ leg, written }: In, document: BatchDocument, worked: Worked): Result<TrayCourse | null> {
+function courseIn({ stage, written }: In, document: BatchDocument, worked: PredictionRun): Result<TrayCourse | null> {
   const appliance = written.appliance ?? {};
   const planned = written.steps.reduce((sum, { step }) => sum + ('minutes' in step ? step.minutes : 0), 0);
   const minutes = planned * (1 + ON_AND_ON);
@@ -70,11 +70,11 @@ function courseIn({ leg, written }: In, document: BatchDocument, worked: Worked)
   }
   const table = { tables, minutes };
   const atTheEnd = trayModel(table)(planned, Math.log(appliance.pace ?? 1), 0);
-  return succeed(atTheEnd > 1 - TELLS ? null : { leg, appliance, table, target: atTheEnd + WITHIN, minutes: planned });
+  return succeed(atTheEnd > 1 - TELLS ? null : { stage, appliance, table, target: atTheEnd + WITHIN, minutes: planned });
 }
 
 /** The programme up to where it is moved on, and then on and on as it was last set. */
-function heldOn({ steps, ...heat }: Heat, { steps: mine }: WrittenLeg, planned: number): Heat {
+function heldOn({ steps, ...heat }: Heat, { steps: mine }: WrittenStage, planned: number): Heat {
   const minutes = planned * ON_AND_ON;
   const last = mine
     .map(({ step }) => step)
@@ -101,7 +101,7 @@ function sharesOf(
   first: number,
   minutes: number,
   document: BatchDocument,
-  { dough, out, shape }: Worked,
+  { dough, out, shape }: PredictionRun,
 ): Result<Float64Array> {
   const plan = planHeat(heat, document.kitchen, { method: shape.method, out }, new Assumptions());
   if (!plan.ok) return plan;

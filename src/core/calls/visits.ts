@@ -1,5 +1,5 @@
 import type { ApplianceKind, HeatStep } from '../catalogue';
-import type { WrittenLeg } from '../programme';
+import type { WrittenStage } from '../programme';
 import { EVENT_MINUTES, LOAD, UNLOAD } from './hand-work';
 
 /** What hands are called to do. */
@@ -32,7 +32,7 @@ const SET = 1;
 const OTHERWISE = 2;
 
 /** Everything that hands come for while one load stands in one appliance: in, what is done to it and when, and out. */
-export function visitsToLoad({ kind, steps }: WrittenLeg, load: number, loads: number): Visit[] {
+export function visitsToLoad({ kind, steps }: WrittenStage, load: number, loads: number): Visit[] {
   const first = steps.find(({ step }) => 'minutes' in step)?.step;
   const setpoint_c = first && 'setpoint_c' in first ? first.setpoint_c : null;
   const visits: Visit[] = [

@@ -7,4 +7,4 @@ export type { Activity, AgeStage, DogProfile } from './dog-profile';
 export { screen } from './screen';
 export type { Dog, DogVerdict, Screening } from './screen';
 export { feedingVerdict } from './verdict';
-export type { Fed, FeedingVerdict, Reason } from './verdict';
+export type { FeedingInput, FeedingVerdict, Reason } from './verdict';

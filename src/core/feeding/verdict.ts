@@ -5,7 +5,7 @@ import type { DogProfile } from './dog-profile';
 import { screen, type Objection } from './screen';
 
 /** A batch as far as a dog's mouth and stomach are concerned. */
-export type Fed = {
+export type FeedingInput = {
   readonly lines: readonly DoughLine[];
   readonly pieces: number;
   readonly kcal_per_piece: number;
@@ -44,7 +44,7 @@ const TOO_HARD = 2;
 const FEW = 2;
 
 /** Who may have a batch, how many a day, and why not more. Nothing found is not a promise. */
-export function feedingVerdict(fed: Fed, dog: DogProfile): FeedingVerdict {
+export function feedingVerdict(fed: FeedingInput, dog: DogProfile): FeedingVerdict {
   const allowed = allowance(fed.lines, fed.pieces, fed.kcal_per_piece, dog);
   const size = sizeVerdict(fed.sides_mm[0], fed.sides_mm[1], dog.weight_kg);
   const reasons = [...blocked(fed), ...allergies(fed, dog), ...teeth(fed, dog), ...throat(fed, dog, size), ...limit(allowed)];
@@ -54,21 +54,21 @@ export function feedingVerdict(fed: Fed, dog: DogProfile): FeedingVerdict {
   return { dog: dog.name, may, allowance: allowed, size, reasons };
 }
 
-const blocked = ({ blockedBy }: Fed): Reason[] => (blockedBy.length > 0 ? [{ kind: 'blocked', codes: blockedBy }] : []);
+const blocked = ({ blockedBy }: FeedingInput): Reason[] => (blockedBy.length > 0 ? [{ kind: 'blocked', codes: blockedBy }] : []);
 
-function allergies({ lines }: Fed, dog: DogProfile): Reason[] {
+function allergies({ lines }: FeedingInput, dog: DogProfile): Reason[] {
   const [{ may, objections }] = screen(lines, [dog]).dogs;
   if (may === 'yes') return [];
   return [{ kind: may === 'no' ? 'reacts' : 'may-react', objections }];
 }
 
-function teeth({ force_N, hard }: Fed, { age, wornTeeth }: DogProfile): Reason[] {
+function teeth({ force_N, hard }: FeedingInput, { age, wornTeeth }: DogProfile): Reason[] {
   const most_N = wornTeeth || age !== 'adult' ? HARD_FOR_WEAK_TEETH_N : HARD_N;
   if (!hard || force_N <= most_N) return [];
   return [{ kind: force_N > TOO_HARD * most_N ? 'too-hard' : 'hard', force_N, most_N }];
 }
 
-const throat = ({ hard }: Fed, { weight_kg }: DogProfile, size: SizeVerdict): Reason[] =>
+const throat = ({ hard }: FeedingInput, { weight_kg }: DogProfile, size: SizeVerdict): Reason[] =>
   hard && size === 'throat' ? [{ kind: 'throat', throat_mm: pieceSizes(weight_kg).throat_mm }] : [];
 
 const limit = ({ pieces, limit: by }: Allowance): Reason[] => (pieces <= FEW ? [{ kind: 'limit', limit: by }] : []);

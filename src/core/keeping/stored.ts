@@ -43,12 +43,15 @@ export const freshlyPacked = (option: PackOption, store: Store, life: FreshLife,
 });
 
 /** Until when it is surely good, and until when it likely is (ISO dates). */
-export function goodUntil({ life, since, used_low, used, cap }: Stored): { readonly surely: string; readonly likely: string } {
+export function goodUntil({ life, since, used_low, used, cap }: Stored): {
+  readonly use_by: string;
+  readonly likely_until: string;
+} {
   const within = (days: number): string => {
     const date = addDays(since, Math.max(0, Math.floor(days + 1e-9)));
     return cap !== null && cap < date ? cap : date;
   };
-  return { surely: within((1 - used_low) * life.days_low), likely: within((1 - used) * life.days) };
+  return { use_by: within((1 - used_low) * life.days_low), likely_until: within((1 - used) * life.days) };
 }
 
 /** The same pack today, with the share of its life that has gone by. */

@@ -1,7 +1,7 @@
 import { succeed, type Result } from '../failure';
 import type { FreshLife, PackOption, Store, Tender } from '../keeping';
 import { addBand } from '../bands';
-import { productOf, type Keeps, type Prediction, predict, type Worked, type Kitchen } from '../prediction';
+import { productOf, type Keeps, type Prediction, predict, type PredictionRun, type Kitchen } from '../prediction';
 import type { BatchDocument } from '../document';
 
 /** Packs of a batch, ready for the store room. */
@@ -12,7 +12,7 @@ export type PacksToStore = {
 };
 
 /** Every pack of a batch that was predicted with its bands: those that are counted, then the first of the others for all the rest. */
-export function packsToStore(worked: Worked, prediction: Prediction): PacksToStore {
+export function packsToStore(worked: PredictionRun, prediction: Prediction): PacksToStore {
   const choices = worked.packs;
   const counted = choices.flatMap(({ packs }, i) => (packs === undefined ? [] : [i]));
   const rest = choices.findIndex(({ packs }) => packs === undefined);
@@ -40,7 +40,7 @@ export function freshLife(document: BatchDocument, kitchen: Kitchen, option: Pac
 
 export const lifeOfPack = ({ days_low, days, limit }: Keeps): FreshLife => ({ days_low, days, limit });
 
-function tenderOf({ lines, dough, finish, out }: Worked): Tender {
+function tenderOf({ lines, dough, finish, out }: PredictionRun): Tender {
   const { kind, meat, wantCrisp } = productOf(lines, dough, finish, out.body.thickness_mm);
   // Dried until it is crisp, meat is as little tender as a biscuit.
   return { soft: kind === 'soft', meat: meat && !wantCrisp && finish.aw > NOTHING_TENDER_BELOW_AW };

@@ -1,5 +1,5 @@
 import { SUPPORTS, simulate, type Stage } from '../heat';
-import type { Worked } from './predict';
+import type { PredictionRun } from './predict';
 import { courseOf, type CoursePoint } from '../programme';
 import { FRIDGE } from '../catalogue';
 
@@ -31,7 +31,7 @@ const NIGHT_H = 12;
 const NIGHTS_PCT = [45, 65, 85];
 
 /** How a finished batch cools in each place, and what a night on the rack makes of it. Null for what ends frozen, or beyond the model. */
-export function coolingOf(worked: Worked): Cooling | null {
+export function coolingOf(worked: PredictionRun): Cooling | null {
   if (worked.heat.endsFrozen) return null;
   const { room } = worked.heat;
   const curves = PLACES.flatMap((place): CoolingCurve[] => {
@@ -50,7 +50,7 @@ export function coolingOf(worked: Worked): Cooling | null {
   return { curves, nights };
 }
 
-function stageIn(place: Place, { simulation }: Worked): Pick<Stage, 'set' | 'support'> {
+function stageIn(place: Place, { simulation }: PredictionRun): Pick<Stage, 'set' | 'support'> {
   const tray = simulation.stages.at(-1)?.support ?? SUPPORTS['paper-on-tray'];
   if (place === 'fridge') return { set: FRIDGE, support: SUPPORTS['wire-rack'] };
   return { set: 'room', support: place === 'tray' ? tray : SUPPORTS['wire-rack'] };
@@ -58,7 +58,7 @@ function stageIn(place: Place, { simulation }: Worked): Pick<Stage, 'set' | 'sup
 
 /** The course of a piece after its programme, from minute nought. */
 function after(
-  worked: Worked,
+  worked: PredictionRun,
   stage: Pick<Stage, 'set' | 'support'>,
   duration_s: number,
   recordEvery_s: number,

@@ -6,7 +6,7 @@ import { criticalAw } from '../texture';
 import { clockMinute, DRIEST_PCT, wetBasisPct } from '../programme';
 import { productOf, storageOf } from './keep';
 import { shapeDrawing, type ShapeDrawing } from '../yield';
-import type { Worked } from './predict';
+import type { PredictionRun } from './predict';
 
 /** Everything that the page draws of a batch, as plain data: it crosses from a worker to the page on every frame. */
 export type Drawing = {
@@ -48,7 +48,7 @@ const CURVE_AT_LEAST = 14;
 const CURVE_POINTS = 60;
 
 /** Draws a worked-out batch. */
-export function drawingOf(worked: Worked): Drawing {
+export function drawingOf(worked: PredictionRun): Drawing {
   const { finish, prediction } = worked;
   const solids_g = prediction.dough.mass_g - prediction.dough.water_g;
   return {
@@ -60,7 +60,7 @@ export function drawingOf(worked: Worked): Drawing {
   };
 }
 
-function cutThroughOf({ bake, heat }: Worked): CutThrough {
+function cutThroughOf({ bake, heat }: PredictionRun): CutThrough {
   const { cells } = bake.profiles;
   const count = bake.frames.length;
   const moisture_pct = new Float64Array(count * cells);
@@ -77,7 +77,7 @@ function cutThroughOf({ bake, heat }: Worked): CutThrough {
   return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, temperature_c, height_mm };
 }
 
-function curveOf(worked: Worked, index: number): LifeCurve {
+function curveOf(worked: PredictionRun, index: number): LifeCurve {
   const { packs, lines, dough, finish, out, heat, prediction } = worked;
   const choice = packs[index];
   const keeps = prediction.keeps[index];
@@ -104,7 +104,7 @@ function curveOf(worked: Worked, index: number): LifeCurve {
 }
 
 /** In an open bowl the piece follows the room within a day or two; first order, as the life does it. */
-function openWalk({ dough, finish, out, heat }: Worked, days: number): Array<{ day: number; moisture_pct: number }> {
+function openWalk({ dough, finish, out, heat }: PredictionRun, days: number): Array<{ day: number; moisture_pct: number }> {
   const { temperature_c } = heat.room;
   const end_g = waterHeld(dough.composition, Math.min(0.97, heat.room.relativeHumidity), temperature_c, dough.state);
   const start_g = (dough.composition.solids_g * finish.moisture_pct) / (100 - finish.moisture_pct);

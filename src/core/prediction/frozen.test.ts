@@ -3,11 +3,11 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
-import { predict, type Worked } from './predict';
+import { predict, type PredictionRun } from './predict';
 import { type BatchDocument } from '../document';
 
 const DROPS = JSON.parse(readFileSync('data/recipes/kefir-melon-drops.batch.json', 'utf8')) as BatchDocument;
-function frozen(minutes: number, more: { freezer_c?: number; height_mm?: number } = {}): Worked {
+function frozen(minutes: number, more: { freezer_c?: number; height_mm?: number } = {}): PredictionRun {
   const { freezer_c, height_mm } = more;
   const step = { do: 'freeze' as const, minutes, ...(freezer_c === undefined ? {} : { freezer_c }) };
   const shape = { ...DROPS.shape, ...(height_mm === undefined ? {} : { height_mm }) } as BatchDocument['shape'];
@@ -15,7 +15,7 @@ function frozen(minutes: number, more: { freezer_c?: number; height_mm?: number 
   if (!result.ok) throw new Error(result.message);
   return result.value;
 }
-const through = (worked: Worked): number => worked.prediction.heat.reached[0].minute ?? Infinity;
+const through = (worked: PredictionRun): number => worked.prediction.heat.reached[0].minute ?? Infinity;
 
 describe('in the freezer', () => {
   const usual = frozen(900);

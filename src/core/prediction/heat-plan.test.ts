@@ -36,9 +36,9 @@ function chamberOf({ surroundings }: HeatPlan): Chamber {
 
 describe('a programme becomes stages', () => {
   it('the thermostat offset moves the air, not the dial', () => {
-    const { stages, legs } = plan({ appliance: { thermostat_offset_c: -8 } });
+    const { stages, applianceStages } = plan({ appliance: { thermostat_offset_c: -8 } });
     expect(stages[0].set).toBe(167);
-    expect(legs[0].preheated_c).toBe(167);
+    expect(applianceStages[0].preheated_c).toBe(167);
   });
   it('a slow appliance gets less of its clock, the rack all of it', () => {
     const { stages, minutes, stageMinutes } = plan({ appliance: { pace: 0.8 }, steps: [HOLD, { do: 'cool', minutes: 30 }] });
@@ -73,15 +73,15 @@ describe('a programme becomes stages', () => {
 describe('the load', () => {
   it('is what fits in at once, and the rest waits for the next', () => {
     const assumed = new Assumptions();
-    expect(plan({ appliance: { kind: 'static-oven' } }, assumed).legs[0]).toMatchObject({ load_g: 800, loads: 2 });
+    expect(plan({ appliance: { kind: 'static-oven' } }, assumed).applianceStages[0]).toMatchObject({ load_g: 800, loads: 2 });
     expect(assumed.list).toContain('heat.appliance.load_g = 800');
-    expect(plan({ appliance: { kind: 'small-oven' } }).legs[0]).toMatchObject({ load_g: 400, loads: 3 });
-    expect(plan({ appliance: { kind: 'dehydrator' } }).legs[0]).toMatchObject({ load_g: 960, loads: 1 });
+    expect(plan({ appliance: { kind: 'small-oven' } }).applianceStages[0]).toMatchObject({ load_g: 400, loads: 3 });
+    expect(plan({ appliance: { kind: 'dehydrator' } }).applianceStages[0]).toMatchObject({ load_g: 960, loads: 1 });
   });
   it('is no more than there are mats for, and small pans stand two on a shelf', () => {
     const loads = (out: Partial<ShapeYield>): number => {
       const planned = planHeat({ steps: [HOLD] }, undefined, { method: 'mat', out: { ...OUT, ...out } }, new Assumptions());
-      return planned.ok ? planned.value.legs[0].loads : NaN;
+      return planned.ok ? planned.value.applianceStages[0].loads : NaN;
     };
     expect(loads({ traysOwned: 1 })).toBe(3);
     expect(loads({ trays: 4, perShelf: 2 })).toBe(1);
@@ -91,7 +91,8 @@ describe('the load', () => {
     const planned = planHeat({ steps: [HOLD] }, undefined, { method: 'ball', out: { ...OUT, body } }, new Assumptions());
     expect(planned).toMatchObject({ value: { stages: [{ support: { breathing: 0.5 } }] } });
   });
-  it('can be named', () => expect(plan({ appliance: { load_g: 240 } }).legs[0]).toMatchObject({ load_g: 240, loads: 4 }));
+  it('can be named', () =>
+    expect(plan({ appliance: { load_g: 240 } }).applianceStages[0]).toMatchObject({ load_g: 240, loads: 4 }));
   it('two trays in still air shade each other', () => {
     const top = (load_g: number): number =>
       chamberOf(plan({ appliance: { kind: 'static-oven', load_g } })).convectionTop_W_per_m2_K;
@@ -135,8 +136,10 @@ describe('the freezer', () => {
     expect(air(-24)).toBe(-24);
   });
   it('takes over what an oven has baked', () => {
-    const { legs, stages, endsFrozen } = plan({ steps: [HOLD, { do: 'cool', minutes: 30 }, { do: 'freeze', minutes: 300 }] });
-    expect(legs.map(({ kind, minutes }) => [kind, minutes])).toEqual([
+    const { applianceStages, stages, endsFrozen } = plan({
+      steps: [HOLD, { do: 'cool', minutes: 30 }, { do: 'freeze', minutes: 300 }],
+    });
+    expect(applianceStages.map(({ kind, minutes }) => [kind, minutes])).toEqual([
       ['static-oven', 50],
       ['freezer', 300],
     ]);
@@ -156,7 +159,7 @@ describe('moving on', () => {
       [170, 1200],
       [67, 7200],
     ]);
-    expect(moved.legs.map(({ kind, load_g, loads }) => [kind, load_g, loads])).toEqual([
+    expect(moved.applianceStages.map(({ kind, load_g, loads }) => [kind, load_g, loads])).toEqual([
       ['fan-oven', 960, 1],
       ['dehydrator', 960, 1],
     ]);
@@ -164,10 +167,10 @@ describe('moving on', () => {
     expect(moved.stages[1].events).toEqual([{ do: 'new-tray' }]);
   });
   it('an oven was heated up, a drier warms with its load', () =>
-    expect(moved.legs.map(({ preheated_c }) => preheated_c)).toEqual([170, null]));
+    expect(moved.applianceStages.map(({ preheated_c }) => preheated_c)).toEqual([170, null]));
   it('another tray alone is no other appliance', () => {
-    const { legs, stages } = plan({ steps: [HOLD, { do: 'move', base: 'wire-rack' }, HOLD] });
-    expect(legs).toHaveLength(1);
+    const { applianceStages, stages } = plan({ steps: [HOLD, { do: 'move', base: 'wire-rack' }, HOLD] });
+    expect(applianceStages).toHaveLength(1);
     expect(stages[1].into).toBeUndefined();
     expect(stages[1].support.tray).toBeNull();
   });
@@ -221,8 +224,8 @@ describe('a freeze dryer', () => {
       ],
     });
   it('takes what its trays take, in rounds, and thaws between them', () => {
-    const { legs, minutes, allLoadsMinutes } = machine();
-    expect(legs.map(({ load_g, loads }) => [load_g, loads])).toEqual([
+    const { applianceStages, minutes, allLoadsMinutes } = machine();
+    expect(applianceStages.map(({ load_g, loads }) => [load_g, loads])).toEqual([
       [480, 2],
       [480, 2],
     ]);
@@ -256,6 +259,6 @@ describe("what is known of one's own appliance", () => {
     const own = plan({ appliance: { kind: 'dehydrator', heater_w: 250, vent_pct: 50, shelves: 2 } });
     expect(chamberOf(own).heater_W).toBe(250);
     expect(chamberOf(own).vent_kg_per_s).toBeCloseTo(built.vent_kg_per_s / 2, 9);
-    expect(own.legs[0]).toMatchObject({ load_g: 800, loads: 2 });
+    expect(own.applianceStages[0]).toMatchObject({ load_g: 800, loads: 2 });
   });
 });

@@ -1,13 +1,13 @@
 import { simulate, type Simulation } from '../heat';
 import { finishOf } from '../programme';
 import type { OtherPiece } from './prediction';
-import type { Worked } from './predict';
+import type { PredictionRun } from './predict';
 import { thicknessSpread } from '../yield';
 
 /** Of ten pieces the thickest lies so many standard deviations above the middle (expected maximum of ten normals). */
 const THICKEST_OF_TEN = 1.539;
 
-type Parts = Pick<Worked, 'simulation' | 'shape' | 'dough' | 'out' | 'heat'>;
+type Parts = Pick<PredictionRun, 'simulation' | 'shape' | 'dough' | 'out' | 'heat'>;
 
 /**
  * How other pieces of the same tray end, everything else as likely: the thickest and the thinnest of ten, the minis between
@@ -30,7 +30,7 @@ export function otherPieces(parts: Parts): OtherPiece[] {
     const mini = { ...piece, width_m: piece.width_m * scale, length_m: piece.length_m * scale };
     others.push(['mini', { ...simulation, piece: mini }]);
   }
-  if (heat.legs.some(({ surroundings, traysIn }) => surroundings?.kind === 'chamber' && traysIn > 1))
+  if (heat.applianceStages.some(({ surroundings, traysIn }) => surroundings?.kind === 'chamber' && traysIn > 1))
     others.push(['best-tray', { ...simulation, place: 1 }], ['worst-tray', { ...simulation, place: -1 }]);
   return others.flatMap(([which, other]) => endOf(which, other, parts) ?? []);
 }

@@ -2,7 +2,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '../bands';
-import { fedFrom, keepGains, labelFacts, worthOf } from '../outcomes';
+import { feedingInput, keepGains, labelFacts, costReport } from '../outcomes';
 import { predict } from './predict';
 import { type BatchDocument } from '../document';
 import { type PackChoice } from '../catalogue';
@@ -117,7 +117,7 @@ describe('who may have the demo batches', () => {
   it('is a real mix of yes, few and no, with a reason for each that is not yes', () => {
     const found = readdirSync('data/recipes').flatMap((file) => {
       const one = worked(read(`data/recipes/${file}`));
-      return dogs.map((dog) => feedingVerdict(fedFrom(one.prediction, one.lines), dog));
+      return dogs.map((dog) => feedingVerdict(feedingInput(one.prediction, one.lines), dog));
     });
     for (const may of ['yes', 'few', 'no'] as const)
       expect(found.filter((verdict) => verdict.may === may).length).toBeGreaterThan(found.length / 25);
@@ -132,7 +132,7 @@ describe('what it is worth', () => {
   const costs = { energy_per_kwh: 0.27, wage_per_hour: 13, label_price: 0.04, pack_prices: { 'clip-jar': 1.2 } };
   const { prediction } = worked(HILLBARS);
   it('adds energy of the simulated programme, packs, labels and work', () => {
-    const worth = worthOf(HILLBARS, prediction, costs);
+    const worth = costReport(HILLBARS, prediction, costs);
     expect(worth?.parts.energy).toBeCloseTo(0.27 * prediction.heat.energy_kwh, 9);
     expect(worth?.parts.packs).toBeCloseTo(1.2 * prediction.keeps[0].packs, 9);
     expect(worth?.minutesAreGuessed).toBe(true);
@@ -140,9 +140,9 @@ describe('what it is worth', () => {
     expect(worth?.per.piece.total).toBeGreaterThan(worth?.per.piece.withoutLabour ?? Infinity);
   });
   it('takes the minutes that were typed, and says what nobody has priced', () => {
-    const worth = worthOf({ ...HILLBARS, worth: { minutes: 60 } }, prediction, {});
+    const worth = costReport({ ...HILLBARS, worth: { minutes: 60 } }, prediction, {});
     expect(worth).toMatchObject({ minutesAreGuessed: false, missing: ['ingredients', 'energy', 'packs', 'labour'] });
     expect(worth?.parts.labour).toBe(0);
-    expect(worthOf(HILLBARS, { ...prediction, cost: null }, costs)).toBeNull();
+    expect(costReport(HILLBARS, { ...prediction, cost: null }, costs)).toBeNull();
   });
 });

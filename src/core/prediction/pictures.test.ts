@@ -3,13 +3,13 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { gapFromCut } from './hand-gap';
-import { predict, type Worked } from './predict';
+import { predict, type PredictionRun } from './predict';
 import { type BatchDocument } from '../document';
 import { exposureOf, shapeDrawing, type ShapeDrawing, Known } from '../yield';
 
 const recipe = (name: string): BatchDocument =>
   JSON.parse(readFileSync(`data/recipes/${name}.batch.json`, 'utf8')) as BatchDocument;
-function worked(document: BatchDocument): Worked {
+function worked(document: BatchDocument): PredictionRun {
   const result = predict(document, { pantry: PANTRY }, 'quick');
   if (!result.ok) throw new Error(result.message);
   return result.value;
@@ -17,7 +17,7 @@ function worked(document: BatchDocument): Worked {
 function drawn<K extends ShapeDrawing['kind']>(
   name: string,
   kind: K,
-): { drawing: Extract<ShapeDrawing, { kind: K }>; worked: Worked } {
+): { drawing: Extract<ShapeDrawing, { kind: K }>; worked: PredictionRun } {
   const all = worked(recipe(name));
   const drawing = shapeDrawing(all.shape, all.out);
   if (drawing.kind !== kind) throw new Error(`${name} is drawn as ${drawing.kind}`);

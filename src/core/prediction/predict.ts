@@ -41,7 +41,7 @@ import { withinBounds } from './work-bound';
 import { cakePart, risingOf, sidesOf, yieldPart } from './yield-part';
 
 /** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
-export type Worked = {
+export type PredictionRun = {
   readonly prediction: Prediction;
   /** What is in the bowl, and what was planned to be. */
   readonly lines: readonly DoughLine[];
@@ -77,7 +77,7 @@ export type Effort = 'full' | 'light' | 'quick';
  *
  * @param effort - 'quick' lays by hand what takes long to search, and marks it provisional
  */
-export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effort = 'full'): Result<Worked> {
+export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effort = 'full'): Result<PredictionRun> {
   const bounded = withinBounds(document);
   if (!bounded.ok) return bounded;
   const prepared = prepare(document, kitchen, effort);
@@ -113,7 +113,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
 
 function assemble(
   document: BatchDocument,
-  worked: Omit<Worked, 'prediction'>,
+  worked: Omit<PredictionRun, 'prediction'>,
   { prices }: Kitchen,
   factor: number,
   assumed: readonly string[],
@@ -156,7 +156,7 @@ function assemble(
       hard: finish.shellCrispness > HARD_FROM,
       mass_loss_pct: 100 * (1 - finish.massRatio),
       draws: 0,
-      blame: [],
+      variance_shares: [],
       others: [],
     },
     keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room)),
@@ -194,7 +194,7 @@ function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pie
 }
 
 function feelPart(
-  { lines, planned, rest_min }: Omit<Worked, 'prediction'>,
+  { lines, planned, rest_min }: Omit<PredictionRun, 'prediction'>,
   kitchen_c: number,
 ): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor' | 'left_over'> {
   const bowl = { standing_min: rest_min, kitchen_c };
@@ -219,7 +219,7 @@ function heatPart({
   dough,
   shape,
   simulation,
-}: Omit<Worked, 'prediction'>): Prediction['heat'] {
+}: Omit<PredictionRun, 'prediction'>): Prediction['heat'] {
   const timeline = baked.frames.map((frame, i): TimelinePoint => ({
     minute: course[i].minute,
     air_c: frame.air_c,
@@ -235,9 +235,9 @@ function heatPart({
   const { end } = baked;
   return {
     minutes: heat.minutes,
-    loads: Math.max(...heat.legs.map(({ loads }) => loads)),
+    loads: Math.max(...heat.applianceStages.map(({ loads }) => loads)),
     all_loads_minutes: heat.allLoadsMinutes,
-    legs: heat.legs.map(({ kind, minutes, loads, load_g }, i) => ({
+    stages: heat.applianceStages.map(({ kind, minutes, loads, load_g }, i) => ({
       kind,
       minutes,
       loads,
@@ -274,7 +274,7 @@ function contextOf({
   out,
   shape,
   packs,
-}: Omit<Worked, 'prediction'>): CautionContext {
+}: Omit<PredictionRun, 'prediction'>): CautionContext {
   const { composition } = dough;
   return {
     lines,

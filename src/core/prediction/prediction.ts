@@ -1,7 +1,7 @@
 import type { Caution } from '../cautions';
 import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
-import type { Blame } from './uncertain-inputs';
+import type { VarianceShare } from './uncertain-inputs';
 import type { ApplianceKind } from '../catalogue';
 import type { RawPart, Reached } from '../programme';
 import type { LifeMode, PackOption, Store } from '../keeping';
@@ -156,7 +156,7 @@ export type Prediction = {
     readonly loads: number;
     readonly all_loads_minutes: number;
     /** Every appliance of the programme in turn. */
-    readonly legs: ReadonlyArray<{
+    readonly stages: ReadonlyArray<{
       readonly kind: ApplianceKind;
       readonly minutes: number;
       readonly loads: number;
@@ -199,7 +199,7 @@ export type Prediction = {
     /** Draws that the bands rest on; 0 before any. */
     readonly draws: number;
     /** What the width of the band comes from, the most first; empty before any draw. */
-    readonly blame: readonly Blame[];
+    readonly variance_shares: readonly VarianceShare[];
     /** Other pieces of the same batch; empty before any draw. */
     readonly others: readonly OtherPiece[];
   };

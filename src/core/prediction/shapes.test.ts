@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
-import { predict, type Worked } from './predict';
+import { predict, type PredictionRun } from './predict';
 import { primeCache, searchLayout, type Found } from './prepare';
 import { type BatchDocument } from '../document';
 import { type Shape } from '../catalogue';
@@ -31,7 +31,7 @@ const batch = (shape: Shape, more: Partial<BatchDocument> = {}, mixture = DOUGH)
   heat: { steps: [{ do: 'hold', setpoint_c: 165, minutes: 35 }] },
   ...more,
 });
-function worked(document: BatchDocument, effort: 'full' | 'quick' = 'full'): Worked {
+function worked(document: BatchDocument, effort: 'full' | 'quick' = 'full'): PredictionRun {
   const result = predict(document, { pantry: PANTRY }, effort);
   if (!result.ok) throw new Error(`${result.message} (${result.path})`);
   return result.value;

@@ -18,7 +18,7 @@ export const INPUTS = [
 export type Input = (typeof INPUTS)[number];
 
 /** One input's share of a band's width. */
-export type Blame = {
+export type VarianceShare = {
   readonly input: Input;
   /** Share of the variance of the final water that goes with it [0..1]. */
   readonly share: number;

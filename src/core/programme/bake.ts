@@ -14,7 +14,7 @@ import {
   type Stage,
 } from '../heat';
 import type { HeatPlan } from './heat-plan';
-import type { Leg } from './stages';
+import type { ApplianceStage } from './stages';
 import type { DoughMaterial, ShapeYield } from '../yield';
 
 /** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. */
@@ -104,9 +104,12 @@ export function bake(heat: HeatPlan, simulation: Simulation): Result<Bake> {
 
 /** Energy of all loads: each appliance heated up once, then what the simulation drew for every load [kWh]. */
 export const energiesOf = (heat: HeatPlan, { drawn_J }: Pick<SimulationResult, 'drawn_J'>): number[] =>
-  heat.legs.map((leg, i) => (warmUp_J(leg, heat.room.temperature_c) + (drawn_J[i] / leg.pace) * leg.loads) / J_PER_KWH);
+  heat.applianceStages.map(
+    (applianceStage, i) =>
+      (warmUp_J(applianceStage, heat.room.temperature_c) + (drawn_J[i] / applianceStage.pace) * applianceStage.loads) / J_PER_KWH,
+  );
 
-function warmUp_J({ surroundings, preheated_c }: Leg, room_c: number): number {
+function warmUp_J({ surroundings, preheated_c }: ApplianceStage, room_c: number): number {
   if (preheated_c === null || surroundings?.kind !== 'chamber') return 0;
   const { chamber } = surroundings;
   // The last degrees before what a heater can hold take for ever; nobody waits for them.

@@ -15,7 +15,7 @@ const LOOK_EVERY_S = 30;
 
 /** Minutes of the first setpoint after which a pick comes out clean; null when it never does, or the oven is only warm. */
 export function cleanAfter(heat: HeatPlan, simulation: Simulation): number | null {
-  const [{ pace }] = heat.legs;
+  const [{ pace }] = heat.applianceStages;
   const first = simulation.stages.find(({ set }) => typeof set === 'number');
   if (!first) return null;
   const run = simulate({

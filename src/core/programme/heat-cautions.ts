@@ -14,8 +14,8 @@ export function heatCautions(
   { frames }: Bake,
   composition: Composition,
 ): Pick<CautionContext, 'dehydrator' | 'heatedAfter' | 'freezeDry' | 'asked_c' | 'warmest_c'> {
-  const drier = heat.legs.findIndex(({ kind }) => applianceRecord(kind).drier);
-  const after = heat.legs[drier + 1]?.firstStage ?? Infinity;
+  const drier = heat.applianceStages.findIndex(({ kind }) => applianceRecord(kind).drier);
+  const after = heat.applianceStages[drier + 1]?.firstStage ?? Infinity;
   return {
     dehydrator: drier >= 0,
     heatedAfter: heat.stages.some((stage, i) => i >= after && isHotEnough(stage)),
@@ -28,24 +28,30 @@ const isHotEnough = ({ set, duration_s }: Stage): boolean =>
   typeof set === 'number' && set >= AFTER_DRYING.at_c && duration_s >= AFTER_DRYING.for_s - 1e-6;
 
 /** The leg whose setpoints lie furthest above what its appliance can hold. */
-function tooHot({ legs, stages, room }: HeatPlan): { asked_c: number; warmest_c: number } {
-  const all = legs.map(({ surroundings, firstStage }, i) => {
-    const mine = stages.slice(firstStage, legs[i + 1]?.firstStage);
+function tooHot({ applianceStages, stages, room }: HeatPlan): { asked_c: number; warmest_c: number } {
+  const all = applianceStages.map(({ surroundings, firstStage }, i) => {
+    const mine = stages.slice(firstStage, applianceStages[i + 1]?.firstStage);
     const asked_c = Math.max(0, ...mine.map(({ set }) => (typeof set === 'number' ? set : 0)));
     return {
       asked_c,
       warmest_c: surroundings?.kind === 'chamber' ? warmest(surroundings.chamber, room.temperature_c) : Infinity,
     };
   });
-  return all.reduce((worst, leg) => (leg.asked_c - leg.warmest_c > worst.asked_c - worst.warmest_c ? leg : worst));
+  return all.reduce((worst, applianceStage) =>
+    applianceStage.asked_c - applianceStage.warmest_c > worst.asked_c - worst.warmest_c ? applianceStage : worst,
+  );
 }
 
-function freezeDryOf({ legs, stages }: HeatPlan, frames: Bake['frames'], composition: Composition): CautionContext['freezeDry'] {
-  const leg = legs.findIndex(({ surroundings }) => surroundings?.kind === 'freeze-dryer');
-  if (leg < 0) return null;
+function freezeDryOf(
+  { applianceStages, stages }: HeatPlan,
+  frames: Bake['frames'],
+  composition: Composition,
+): CautionContext['freezeDry'] {
+  const applianceStage = applianceStages.findIndex(({ surroundings }) => surroundings?.kind === 'freeze-dryer');
+  if (applianceStage < 0) return null;
   const seconds = (until: number): number => stages.slice(0, until).reduce((sum, { duration_s }) => sum + duration_s, 0);
-  const start_s = seconds(legs[leg].firstStage);
-  const end_s = seconds(legs[leg + 1]?.firstStage ?? stages.length);
+  const start_s = seconds(applianceStages[applianceStage].firstStage);
+  const end_s = seconds(applianceStages[applianceStage + 1]?.firstStage ?? stages.length);
   const before = frames.findLast(({ time_s }) => time_s <= start_s + 1e-6) ?? frames[0];
   const ice = frames.filter(({ time_s, core_c }) => time_s > (start_s + end_s) / 6 && time_s <= end_s && core_c < 0);
   return {

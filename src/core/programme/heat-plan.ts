@@ -5,12 +5,12 @@ import { KITCHEN, type Heat, type KitchenAir } from '../document';
 import type { ShapeMethod } from '../catalogue';
 import type { ShapeYield } from '../yield';
 import { wrongStep } from './check-steps';
-import { stagesOf, type Leg } from './stages';
+import { stagesOf, type ApplianceStage } from './stages';
 
 /** The kitchen and the programme, ready for the simulation. */
 export type HeatPlan = {
   readonly room: Room;
-  readonly legs: readonly Leg[];
+  readonly applianceStages: readonly ApplianceStage[];
   /** Where the pieces stand at first. */
   readonly surroundings: Surroundings;
   readonly stages: readonly Stage[];
@@ -38,8 +38,8 @@ export function planHeat(
   const room_c = take('room_c');
   const room_rh = take('room_rh_pct') / 100;
   const programme = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
-  const { stageMinutes, legs } = programme;
-  const [{ surroundings }] = legs;
+  const { stageMinutes, applianceStages } = programme;
+  const [{ surroundings }] = applianceStages;
   if (!surroundings) return fail('BAD_VALUE', 'A freeze dryer needs a "freeze-dry" step: say how long it runs.', 'heat.steps');
   const minutes = stageMinutes.reduce((sum, stage) => sum + stage, 0);
   return succeed({
@@ -51,10 +51,15 @@ export function planHeat(
     ...programme,
     surroundings,
     minutes,
-    allLoadsMinutes: legs.reduce((sum, leg) => sum + leg.loads * leg.minutes + (leg.loads - 1) * betweenOf(leg), 0),
-    endsFrozen: legs[legs.length - 1].surroundings?.kind === 'freezer',
+    allLoadsMinutes: applianceStages.reduce(
+      (sum, applianceStage) =>
+        sum + applianceStage.loads * applianceStage.minutes + (applianceStage.loads - 1) * betweenOf(applianceStage),
+      0,
+    ),
+    endsFrozen: applianceStages[applianceStages.length - 1].surroundings?.kind === 'freezer',
   });
 }
 
 /** Only the machine that draws the vacuum must thaw between two rounds; the freezer before it need not. */
-const betweenOf = ({ surroundings, between_min }: Leg): number => (surroundings?.kind === 'freeze-dryer' ? between_min : 0);
+const betweenOf = ({ surroundings, between_min }: ApplianceStage): number =>
+  surroundings?.kind === 'freeze-dryer' ? between_min : 0;

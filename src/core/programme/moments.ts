@@ -42,11 +42,11 @@ export function reachedIn(course: readonly CoursePoint[], heat: HeatPlan, dough:
   const frozen = course.some(({ core_c }) => core_c < FROZEN_C);
   const warmed = course.some(({ core_c }) => core_c > CORE_TARGET_C.fish);
   const reached: Reached[] = [];
-  if (heat.legs.some(({ surroundings }) => surroundings?.kind === 'freezer') || frozen)
+  if (heat.applianceStages.some(({ surroundings }) => surroundings?.kind === 'freezer') || frozen)
     reached.push({ what: 'frozen-through', minute: firstTime(course, ({ core_c }) => FROZEN_C - core_c) });
-  if (heat.legs.some(({ surroundings }) => surroundings?.kind === 'freeze-dryer'))
+  if (heat.applianceStages.some(({ surroundings }) => surroundings?.kind === 'freeze-dryer'))
     reached.push({ what: 'ice-gone', minute: forGood(course, ({ wettestMoisture_pct }) => ICE_BELOW_PCT - wettestMoisture_pct) });
-  if (heat.legs.some(({ surroundings }) => surroundings?.kind === 'chamber') || warmed)
+  if (heat.applianceStages.some(({ surroundings }) => surroundings?.kind === 'chamber') || warmed)
     reached.push(
       { what: 'set', minute: firstTime(course, core(SETS_AT_C)) },
       { what: 'hot-enough', minute: firstTime(course, core(CORE_TARGET_C.poultry)) },

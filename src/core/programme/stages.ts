@@ -14,7 +14,7 @@ import {
   applianceRecord,
 } from '../catalogue';
 import type { ShapeYield } from '../yield';
-import { standIn, type Standing } from './standing';
+import { loadInto, type Load } from './load';
 
 /** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
 const FREED_EXPOSURE = 0.7;
@@ -22,7 +22,7 @@ const FREED_EXPOSURE = 0.7;
 const LOOK_S = 20;
 
 /** One appliance of a programme, with the stages that run in it. */
-export type Leg = Standing & {
+export type ApplianceStage = Load & {
   readonly firstStage: number;
   /** Minutes on the baker's clock. */
   readonly minutes: number;
@@ -36,7 +36,7 @@ type Programme = {
   readonly stageMinutes: readonly number[];
   /** The step of the programme that each stage comes from. */
   readonly stageSteps: readonly number[];
-  readonly legs: readonly Leg[];
+  readonly applianceStages: readonly ApplianceStage[];
 };
 
 type TimedStep = Extract<HeatStep, { minutes: number }>;
@@ -52,7 +52,7 @@ class Builder {
   private readonly stageMinutes: number[] = [];
   private readonly stageSteps: number[] = [];
   private step = 0;
-  private readonly legs: Array<{ -readonly [K in keyof Leg]: Leg[K] }> = [];
+  private readonly applianceStages: Array<{ -readonly [K in keyof ApplianceStage]: ApplianceStage[K] }> = [];
   private events: PieceEvent[] = [];
   private into: Surroundings | null = null;
   private base: SupportName;
@@ -67,7 +67,7 @@ class Builder {
     private readonly kitchen: Kitchen,
     private readonly assumed: Assumptions,
   ) {
-    const standing = standIn(heat.appliance, 'heat.appliance', out, kitchen.room_c, assumed);
+    const standing = loadInto(heat.appliance, 'heat.appliance', out, kitchen.room_c, assumed);
     this.base = assumed.or(heat.base, 'heat.base', usualBase(standing.kind, method));
     this.begin(standing);
   }
@@ -79,16 +79,21 @@ class Builder {
       else this.act(step, index);
     }
     if (this.events.length > 0) this.add(0, 'room', {});
-    return { stages: this.stages, stageMinutes: this.stageMinutes, stageSteps: this.stageSteps, legs: this.legs };
+    return {
+      stages: this.stages,
+      stageMinutes: this.stageMinutes,
+      stageSteps: this.stageSteps,
+      applianceStages: this.applianceStages,
+    };
   }
 
-  private get leg(): Builder['legs'][number] {
-    return this.legs[this.legs.length - 1];
+  private get applianceStage(): Builder['applianceStages'][number] {
+    return this.applianceStages[this.applianceStages.length - 1];
   }
 
-  private begin(standing: Standing): void {
-    if (this.legs.length > 0) this.into = standing.surroundings;
-    this.legs.push({ ...standing, firstStage: this.stages.length, minutes: 0, preheated_c: null });
+  private begin(standing: Load): void {
+    if (this.applianceStages.length > 0) this.into = standing.surroundings;
+    this.applianceStages.push({ ...standing, firstStage: this.stages.length, minutes: 0, preheated_c: null });
     this.first = true;
   }
 
@@ -97,15 +102,15 @@ class Builder {
     const { minutes } = step;
     switch (step.do) {
       case 'hold': {
-        const set = step.setpoint_c + this.leg.offset_c;
+        const set = step.setpoint_c + this.applianceStage.offset_c;
         const preheated = this.isPreheated(step, path);
-        if (this.first && preheated) this.leg.preheated_c = set;
+        if (this.first && preheated) this.applianceStage.preheated_c = set;
         this.first = false;
         return this.add(minutes, set, { preheated, door: step.door });
       }
       case 'ramp':
         this.first = false;
-        return this.add(minutes, step.setpoint_c + this.leg.offset_c, { ramp: true, door: step.door });
+        return this.add(minutes, step.setpoint_c + this.applianceStage.offset_c, { ramp: true, door: step.door });
       case 'off':
         return this.add(minutes, 'off', { door: step.door });
       case 'cool': {
@@ -119,7 +124,7 @@ class Builder {
         this.freeze(this.assumed.or(step.freezer_c, 'heat.steps.freezer_c', FREEZER_C));
         return this.add(minutes, 'off', {});
       case 'freeze-dry':
-        this.place(freezeDryerOf(step, path, this.leg.load_g / 1000, this.assumed));
+        this.place(freezeDryerOf(step, path, this.applianceStage.load_g / 1000, this.assumed));
         return this.add(minutes, 'off', {});
     }
   }
@@ -127,7 +132,7 @@ class Builder {
   private isPreheated(step: Extract<HeatStep, { do: 'hold' }>, path: string): boolean {
     if (!this.first) return step.preheated ?? false;
     // What is moved on into a dryer warms up with it; an oven is waited for.
-    const waits = this.legs.length === 1 || applianceRecord(this.leg.kind).waitedFor;
+    const waits = this.applianceStages.length === 1 || applianceRecord(this.applianceStage.kind).waitedFor;
     return this.assumed.or(step.preheated, `${path}.preheated`, waits);
   }
 
@@ -162,27 +167,28 @@ class Builder {
   }
 
   private move({ appliance, base }: Extract<HeatStep, { do: 'move' }>, index: number): void {
-    if (appliance) this.begin(standIn(appliance, `heat.steps[${index}].appliance`, this.out, this.kitchen.room_c, this.assumed));
-    const next = base ?? (appliance ? usualBase(this.leg.kind, this.method) : this.base);
+    if (appliance) this.begin(loadInto(appliance, `heat.steps[${index}].appliance`, this.out, this.kitchen.room_c, this.assumed));
+    const next = base ?? (appliance ? usualBase(this.applianceStage.kind, this.method) : this.base);
     if (next !== this.base) this.events.push({ do: 'new-tray' });
     this.base = next;
   }
 
   /** Into the freezer, unless the pieces stand in one already. */
   private freeze(air_c: number): void {
-    const load_kg = this.leg.load_g / 1000;
-    if (isChamber(this.leg.kind)) this.begin({ ...this.leg, kind: 'freezer', pace: 1, surroundings: null, between_min: 0 });
+    const load_kg = this.applianceStage.load_g / 1000;
+    if (isChamber(this.applianceStage.kind))
+      this.begin({ ...this.applianceStage, kind: 'freezer', pace: 1, surroundings: null, between_min: 0 });
     this.place(freezerOf(air_c, load_kg));
   }
 
   /** What a step decides of the appliance that the pieces stand in. */
   private place(surroundings: Surroundings): void {
-    if (JSON.stringify(this.leg.surroundings) === JSON.stringify(surroundings)) return;
-    const { leg } = this;
+    if (JSON.stringify(this.applianceStage.surroundings) === JSON.stringify(surroundings)) return;
+    const { applianceStage } = this;
     // Of the very first stage it is where the simulation begins; a later one carries it.
-    if (leg.minutes > 0) this.begin({ ...leg, surroundings });
-    this.leg.surroundings = surroundings;
-    if (this.legs.length > 1) this.into = surroundings;
+    if (applianceStage.minutes > 0) this.begin({ ...applianceStage, surroundings });
+    this.applianceStage.surroundings = surroundings;
+    if (this.applianceStages.length > 1) this.into = surroundings;
   }
 
   private add(
@@ -197,7 +203,7 @@ class Builder {
   ): void {
     const outside = set === 'room' || typeof set === 'object';
     this.stages.push({
-      duration_s: minutes * 60 * (outside ? 1 : this.leg.pace),
+      duration_s: minutes * 60 * (outside ? 1 : this.applianceStage.pace),
       set,
       door: door ?? 'shut',
       support: this.supportOf(support ?? this.base),
@@ -208,7 +214,7 @@ class Builder {
     });
     this.stageMinutes.push(minutes);
     this.stageSteps.push(this.step);
-    this.leg.minutes += minutes;
+    this.applianceStage.minutes += minutes;
     this.events = [];
     this.into = null;
     this.lastSet = set;

@@ -1,13 +1,13 @@
 import type { Heat } from '../document';
-import type { Worked, Kitchen } from '../prediction';
-import type { Candidate, School } from './found';
+import type { PredictionRun, Kitchen } from '../prediction';
+import type { Candidate, Strategy } from './found';
 import { ovenMinutes, visitsOf } from './limits';
 
 /** A programme with what it gives and costs, as it was predicted; without bands yet. */
-export function candidateOf(school: School, heat: Heat, { prediction }: Worked, { prices }: Kitchen): Candidate {
+export function candidateOf(strategy: Strategy, heat: Heat, { prediction }: PredictionRun, { prices }: Kitchen): Candidate {
   const { energy_kwh, minutes } = prediction.heat;
   return {
-    school,
+    strategy,
     heat,
     prediction,
     minutes,

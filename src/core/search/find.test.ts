@@ -29,10 +29,10 @@ const setpoints = ({ heat }: Candidate): number[] =>
 describe('crisp and keeping', () => {
   const target = { snap_min: 7, keeps_days_min: 42, also: [DRIER] };
   const { candidates, tried } = find(target);
-  it('finds up to four programmes of different schools, the fastest first', () => {
+  it('finds up to four programmes of different strategies, the fastest first', () => {
     expect(candidates.length).toBeGreaterThanOrEqual(3);
     expect(candidates.length).toBeLessThanOrEqual(4);
-    expect(new Set(candidates.map(({ school }) => school)).size).toBe(candidates.length);
+    expect(new Set(candidates.map(({ strategy }) => strategy)).size).toBe(candidates.length);
     const minutes = candidates.map((candidate) => candidate.minutes);
     expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
     expect(tried).toBeGreaterThan(50);
@@ -61,7 +61,7 @@ describe('crisp and keeping', () => {
       const shorter = steps[last];
       if (!('minutes' in shorter) || shorter.minutes < 1) continue;
       const { outcome, keeps } = exactly({ ...candidate, heat: { ...candidate.heat, steps } });
-      expect(outcome.snap < 7 || keeps[0].days < 42, candidate.school).toBe(true);
+      expect(outcome.snap < 7 || keeps[0].days < 42, candidate.strategy).toBe(true);
     }
   });
   it.each([
@@ -76,16 +76,16 @@ describe('crisp and keeping', () => {
 
 describe('sure, not only likely', () => {
   const target: Target = { snap_min: 7, keeps_days_min: 28, browning_max: 0.6, also: [DRIER] };
-  const likely = find(target).candidates;
+  const nominal = find(target).candidates;
   const sure = find({ ...target, sure_pct: 80 });
   it('stays longer until eight of ten batches get there', () => {
     expect(sure.candidates.length).toBeGreaterThan(0);
-    for (const { school, chance, minutes } of sure.candidates) {
+    for (const { strategy, chance, minutes } of sure.candidates) {
       expect(chance).toBeGreaterThanOrEqual(0.8);
-      const before = likely.find((candidate) => candidate.school === school);
+      const before = nominal.find((candidate) => candidate.strategy === strategy);
       if (before && (before.chance ?? 0) < 0.8) expect(minutes).toBeGreaterThan(before.minutes);
     }
-    expect(likely.some(({ chance }) => (chance ?? 0) < 0.8)).toBe(true);
+    expect(nominal.some(({ chance }) => (chance ?? 0) < 0.8)).toBe(true);
     const minutes = sure.candidates.map((candidate) => candidate.minutes);
     expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
   });
@@ -116,7 +116,7 @@ describe('limits', () => {
   it('a gas oven is asked for nothing below its lowest mark', () => {
     const gas = { ...HILLBARS, heat: { ...HILLBARS.heat, appliance: { kind: 'gas-oven' as const } } };
     for (const candidate of find({ snap_min: 6 }, gas).candidates)
-      if (candidate.school !== 'as-written')
+      if (candidate.strategy !== 'as-written')
         for (const setpoint_c of setpoints(candidate)) expect(setpoint_c).toBeGreaterThanOrEqual(110);
   });
   it('nobody is asked to come at night; what stands in a dead oven waits', () => {
@@ -134,12 +134,12 @@ describe('limits', () => {
 
 describe('what cannot be met', () => {
   const found = find({ snap_min: 9.5, browning_max: 0.04, finish_within_minutes: 50 });
-  it('names what stands in the way of each school, and what comes nearest', () => {
+  it('names what stands in the way of each strategy, and what comes nearest', () => {
     expect(found.candidates).toEqual([]);
-    expect(found.failed.map(({ school }) => school)).toEqual(
+    expect(found.failed.map(({ strategy }) => strategy)).toEqual(
       expect.arrayContaining(['one-bake', 'hot-then-low', 'oven-off', 'low-and-long', 'dryer-second']),
     );
-    const why = Object.fromEntries(found.failed.map((failed) => [failed.school, failed.why]));
+    const why = Object.fromEntries(found.failed.map((failed) => [failed.strategy, failed.why]));
     expect(why).toMatchObject({ 'one-bake': 'too-dark', 'dryer-second': 'no-dryer' });
     expect(found.nearest?.prediction.outcome.draws).toBeGreaterThan(0);
     for (const { why: reason, nearest } of found.failed)
@@ -147,15 +147,15 @@ describe('what cannot be met', () => {
   });
   // 2026-11-29: the row that comes nearest said Snap 6.1 and 48 days, and the strategy below it, with the same programme, 6.4 and 109.
   it('every row is judged as the batch itself would be, so that two rows of one programme agree', () => {
-    for (const { school, nearest } of [...found.failed, ...find({ snap_min: 8, keeps_days_min: 300 }).failed]) {
+    for (const { strategy, nearest } of [...found.failed, ...find({ snap_min: 8, keeps_days_min: 300 }).failed]) {
       if (!nearest) continue;
       const worked = predict({ ...HILLBARS, heat: nearest.heat }, KITCHEN);
       if (!worked.ok) throw new Error(worked.message);
       const { outcome, keeps, heat } = worked.value.prediction;
-      expect(nearest.snap, school).toBeCloseTo(outcome.snap, 9);
-      expect(nearest.days, school).toBeCloseTo(keeps[0].days, 9);
-      expect(nearest.browning, school).toBeCloseTo(heat.browning, 9);
-      expect(nearest.minutes, school).toBeCloseTo(heat.minutes, 9);
+      expect(nearest.snap, strategy).toBeCloseTo(outcome.snap, 9);
+      expect(nearest.days, strategy).toBeCloseTo(keeps[0].days, 9);
+      expect(nearest.browning, strategy).toBeCloseTo(heat.browning, 9);
+      expect(nearest.minutes, strategy).toBeCloseTo(heat.minutes, 9);
     }
   });
   it.each([

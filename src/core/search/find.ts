@@ -1,8 +1,16 @@
 import { fail, succeed, type Result } from '../failure';
 import { runOut } from '../quantities';
 import type { BatchDocument, Heat, Preference } from '../document';
-import { predict, type Worked, type Kitchen } from '../prediction';
-import { SCHOOLS, type Candidate, type Failed, type FoundProgrammes, type Near, type Obstacle, type School } from './found';
+import { predict, type PredictionRun, type Kitchen } from '../prediction';
+import {
+  STRATEGIES,
+  type Candidate,
+  type Failed,
+  type FoundProgrammes,
+  type ClosestMiss,
+  type Obstacle,
+  type Strategy,
+} from './found';
 import { applianceRecord, isChamber, heatsFromBelow } from '../catalogue';
 import { goalOf, isHotEnough, isPassed, isReached, missOf, type Ending, type Goal } from './goal';
 import { candidateOf, wholeMinutes } from './candidate';
@@ -18,14 +26,14 @@ import {
   withLast,
   type Draft,
   type Setting,
-} from './schools';
-import { surer, withBands } from './surer';
+} from './strategies';
+import { extendUntilSure, withBands } from './extend-until-sure';
 import { tryOut, type Bench, type Trial } from './trial';
 
 /** How much of the search is done. */
 type Progress = { readonly done: number; readonly of: number };
 
-/** Programmes of one school that are predicted exactly before one is chosen. */
+/** Programmes of one strategy that are predicted exactly before one is chosen. */
 const FINALISTS = 3;
 const MOST_CANDIDATES = 4;
 /** A draft is tried for this share of the longest at first [1]; moments between two looks. */
@@ -39,7 +47,7 @@ const TRIES = 5;
 
 /** A draft cut where it meets the target, or where it comes nearest. */
 type Cut = {
-  readonly school: School;
+  readonly strategy: Strategy;
   readonly heat: Heat;
   readonly ending: Ending;
   readonly why: Obstacle | null;
@@ -51,7 +59,7 @@ export const findProgrammes = (document: BatchDocument, kitchen: Kitchen): Resul
   runOut(findInSteps(document, kitchen));
 
 /**
- * Looks through the schools of heating for programmes that meet the document's target within its limits, and predicts the
+ * Looks through the strategies of heating for programmes that meet the document's target within its limits, and predicts the
  * best of each exactly. Yields how far it is, so that a worker can show that and be stopped.
  *
  * @returns up to four candidates, best first by what is preferred; or why the document or its target is wrong
@@ -68,21 +76,21 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
   const goal = goalOf(target, bench.value.worked);
   const cuts = yield* cutAll(setting, goal, bench.value);
   const prefer = target.prefer ?? 'fastest';
-  const likely: Candidate[] = [];
+  const nominal: Candidate[] = [];
   const failed: Failed[] = [];
-  for (const school of SCHOOLS) {
-    const mine = cuts.filter((cut) => cut.school === school);
+  for (const strategy of STRATEGIES) {
+    const mine = cuts.filter((cut) => cut.strategy === strategy);
     const best = pickBest(mine, prefer, document, kitchen, goal);
-    if (best) likely.push(best);
-    else if (mine.length > 0 || isExpected(school, setting))
-      failed.push(failureOf(school, mine, setting, (heat) => nearOf(heat, document, kitchen)));
+    if (best) nominal.push(best);
+    else if (mine.length > 0 || isExpected(strategy, setting))
+      failed.push(failureOf(strategy, mine, setting, (heat) => nearOf(heat, document, kitchen)));
     yield { done: 1, of: 1 };
   }
   const shown: Candidate[] = [];
-  for (const candidate of likely.sort(byPreference(prefer))) {
+  for (const candidate of nominal.sort(byPreference(prefer))) {
     if (shown.length === MOST_CANDIDATES) break;
     const banded = withBands(candidate, document, kitchen, goal);
-    const sure = surer(banded, document, kitchen, goal);
+    const sure = extendUntilSure(banded, document, kitchen, goal);
     if (sure) shown.push(sure);
     else failed.push(unsure(banded));
     yield { done: 1, of: 1 };
@@ -100,14 +108,14 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
 function benchOf(document: BatchDocument, kitchen: Kitchen): Result<Bench> {
   const worked = predict(document, kitchen, 'light');
   if (!worked.ok) return worked;
-  const doughAt = (setpoint_c: number): Worked['dough'] => {
+  const doughAt = (setpoint_c: number): PredictionRun['dough'] => {
     const other = predict({ ...document, heat: { steps: [{ do: 'hold', setpoint_c, minutes: 1 }] } }, kitchen, 'light');
     return other.ok ? other.value.dough : worked.value.dough;
   };
   return succeed({ document, worked: worked.value, doughs: { baked: doughAt(170), raw: doughAt(60) } });
 }
 
-/** Tries every draft of every school, and cuts each where it meets the target. */
+/** Tries every draft of every strategy, and cuts each where it meets the target. */
 function* cutAll(setting: Setting, goal: Goal, bench: Bench): Generator<Progress, Cut[]> {
   const cuts: Cut[] = [];
   const plain = [...singles(setting), ...asWritten(setting)];
@@ -157,12 +165,12 @@ function cutOf(draft: Draft, trial: Trial, goal: Goal): Cut {
     trial.minutes.findIndex((minute) => minute >= before - 1e-6),
   );
   const end = trial.minutes.length - 1;
-  const { school } = draft;
+  const { strategy } = draft;
   const at = firstReached(trial, goal, from, end);
   if (at === null) {
     const ending = nearestEnding(trial, goal, from, end);
     const heat = withLast(draft, wholeMinutes(ending.minute - before));
-    return { school, heat, ending, why: whyNever(trial.endAt(end), goal), miss: missOf(goal, ending) };
+    return { strategy, heat, ending, why: whyNever(trial.endAt(end), goal), miss: missOf(goal, ending) };
   }
   const ending = trial.endAt(at);
   const minutes = wholeMinutes(ending.minute - before);
@@ -170,11 +178,12 @@ function cutOf(draft: Draft, trial: Trial, goal: Goal): Cut {
   const why =
     isPassed(goal, ending) ??
     broken(heat, goal.target) ??
-    (isSecond(school) && minutes < SHORTEST_SECOND ? 'one-stage-does' : null);
-  return { school, heat, ending, why, miss: missOf(goal, ending) };
+    (isSecond(strategy) && minutes < SHORTEST_SECOND ? 'one-stage-does' : null);
+  return { strategy, heat, ending, why, miss: missOf(goal, ending) };
 }
 
-const isSecond = (school: School): boolean => school === 'hot-then-low' || school === 'oven-off' || school === 'dryer-second';
+const isSecond = (strategy: Strategy): boolean =>
+  strategy === 'hot-then-low' || strategy === 'oven-off' || strategy === 'dryer-second';
 
 function whyNever(ending: Ending, goal: Goal): Obstacle {
   const passed = isPassed(goal, ending);
@@ -227,7 +236,7 @@ const GUESSES: Record<Preference, (cut: Cut) => number> = {
   'least-attention': ({ heat }) => visitsOf(heat).length + minutesOf(heat.steps) / 1e5,
 };
 
-/** The best programme of one school that the exact prediction confirms; null when none does. */
+/** The best programme of one strategy that the exact prediction confirms; null when none does. */
 function pickBest(
   cuts: readonly Cut[],
   prefer: Preference,
@@ -244,7 +253,7 @@ function pickBest(
 }
 
 /** Predicts a cut exactly, and draws its last stretch out until that meets the target too. */
-function confirm({ school, heat }: Cut, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
+function confirm({ strategy, heat }: Cut, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
   let tried = heat;
   for (let i = 0; i < TRIES; i++) {
     const worked = predict({ ...document, heat: tried }, kitchen, 'light');
@@ -252,7 +261,7 @@ function confirm({ school, heat }: Cut, document: BatchDocument, kitchen: Kitche
     const ending = endingOf(worked.value);
     if (isReached(goal, ending)) {
       const fits = isPassed(goal, ending) === null && worked.value.prediction.blocked_by.length === 0;
-      return fits ? candidateOf(school, tried, worked.value, kitchen) : null;
+      return fits ? candidateOf(strategy, tried, worked.value, kitchen) : null;
     }
     const last = tried.steps[tried.steps.length - 1];
     tried = withLast({ heat: tried }, wholeMinutes(('minutes' in last ? last.minutes : 1) * LONGER + 0.5));
@@ -260,7 +269,7 @@ function confirm({ school, heat }: Cut, document: BatchDocument, kitchen: Kitche
   return null;
 }
 
-const endingOf = ({ finish, prediction }: Worked): Ending => ({
+const endingOf = ({ finish, prediction }: PredictionRun): Ending => ({
   minute: prediction.heat.minutes,
   finish,
   browning: prediction.heat.browning,
@@ -269,28 +278,34 @@ const endingOf = ({ finish, prediction }: Worked): Ending => ({
   clean: prediction.heat.clean_minutes !== null && prediction.heat.clean_minutes <= prediction.heat.minutes,
 });
 
-/** A school that a baker would ask about although there was nothing to try. */
-const isExpected = (school: School, { kind, drier }: Setting): boolean =>
+/** A strategy that a baker would ask about although there was nothing to try. */
+const isExpected = (strategy: Strategy, { kind, drier }: Setting): boolean =>
   isChamber(kind) &&
   !applianceRecord(kind).drier &&
   !heatsFromBelow(kind) &&
-  (school === 'dryer-second' ? drier === null : school !== 'as-written');
+  (strategy === 'dryer-second' ? drier === null : strategy !== 'as-written');
 
-function failureOf(school: School, cuts: readonly Cut[], { drier }: Setting, judged: (heat: Heat) => Near | null): Failed {
-  if (cuts.length === 0) return { school, why: school === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };
+function failureOf(
+  strategy: Strategy,
+  cuts: readonly Cut[],
+  { drier }: Setting,
+  judged: (heat: Heat) => ClosestMiss | null,
+): Failed {
+  if (cuts.length === 0)
+    return { strategy, why: strategy === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
-  return { school, why: best.why ?? 'caution', nearest: judged(best.heat) };
+  return { strategy, why: best.why ?? 'caution', nearest: judged(best.heat) };
 }
 
 /** It meets the target when all goes as is likely, but not often enough. */
-const unsure = ({ school, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate): Failed => ({
-  school,
+const unsure = ({ strategy, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate): Failed => ({
+  strategy,
   why: 'not-sure',
   nearest: { heat, minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning },
 });
 
 /** What a programme that misses would give, predicted as every other row is: a coarse trial says something else of it. */
-function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): Near | null {
+function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): ClosestMiss | null {
   const worked = predict({ ...document, heat }, kitchen, 'light');
   if (!worked.ok) return null;
   const { outcome, keeps, heat: heated } = worked.value.prediction;
@@ -302,5 +317,5 @@ function nearestOf(cuts: readonly Cut[], document: BatchDocument, kitchen: Kitch
   if (cuts.length === 0) return null;
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
   const worked = predict({ ...document, heat: best.heat }, kitchen, 'light');
-  return worked.ok ? withBands(candidateOf(best.school, best.heat, worked.value, kitchen), document, kitchen, goal) : null;
+  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, kitchen), document, kitchen, goal) : null;
 }

@@ -2,12 +2,12 @@ import type { Heat } from '../document';
 import type { Prediction } from '../prediction';
 
 /** Ways of going about the heat, each with its own strength. */
-export const SCHOOLS = ['one-bake', 'hot-then-low', 'oven-off', 'low-and-long', 'dryer-second', 'as-written'] as const;
-export type School = (typeof SCHOOLS)[number];
+export const STRATEGIES = ['one-bake', 'hot-then-low', 'oven-off', 'low-and-long', 'dryer-second', 'as-written'] as const;
+export type Strategy = (typeof STRATEGIES)[number];
 
 /** A programme that was found, with what it gives and costs. */
 export type Candidate = {
-  readonly school: School;
+  readonly strategy: Strategy;
   readonly heat: Heat;
   /** Predicted exactly as every door would, bands included. */
   readonly prediction: Prediction;
@@ -22,7 +22,7 @@ export type Candidate = {
   readonly energy_cost: number | null;
 };
 
-/** What stands in the way of a school. */
+/** What stands in the way of a strategy. */
 export type Obstacle =
   | 'too-dark'
   | 'never-gets-there'
@@ -39,15 +39,15 @@ export type Obstacle =
   | 'not-sure'
   | 'caution';
 
-/** A school that does not meet the target, why, and how near it comes. */
+/** A strategy that does not meet the target, why, and how near it comes. */
 export type Failed = {
-  readonly school: School;
+  readonly strategy: Strategy;
   readonly why: Obstacle;
-  readonly nearest: Near | null;
+  readonly nearest: ClosestMiss | null;
 };
 
 /** How near a programme comes that misses. */
-export type Near = {
+export type ClosestMiss = {
   readonly heat: Heat;
   readonly snap: number;
   readonly days: number;

@@ -2,7 +2,7 @@ import { CORE_TARGET_C, ENOUGH_KILL } from '../cautions';
 import { isRawTissue } from '../pantry';
 import type { Target } from '../document';
 import type { Finish } from '../programme';
-import { keepsOf, productOf, spokenFor, type Worked } from '../prediction';
+import { keepsOf, productOf, spokenFor, type PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
 
 /** What a moment of a trial gives, if the pieces were taken out then. */
@@ -33,7 +33,7 @@ const USUAL_BROWNING = 0.35;
 /** Raw flour wants its heat as well [°C]. */
 const FLOUR_C = 71;
 
-export function goalOf(target: Target, worked: Worked): Goal {
+export function goalOf(target: Target, worked: PredictionRun): Goal {
   const { lines, dough, out, heat, packs } = worked;
   const toPack = { out, spoken: spokenFor(packs) };
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };

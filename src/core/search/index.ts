@@ -1,3 +1,3 @@
 export { findInSteps, findProgrammes } from './find';
-export type { Candidate, Failed, FoundProgrammes, Obstacle, School } from './found';
+export type { Candidate, Failed, FoundProgrammes, Obstacle, Strategy } from './found';
 export { visitsOf } from './limits';

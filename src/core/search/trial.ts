@@ -3,13 +3,13 @@ import { Assumptions } from '../fields';
 import { type BatchDocument, type Heat } from '../document';
 import { finishOf, clockMinute, simulationOf, isCleanAt, planHeat } from '../programme';
 import { BAKED_FROM_C, type DoughMaterial } from '../yield';
-import type { Worked } from '../prediction';
+import type { PredictionRun } from '../prediction';
 import type { Ending } from './goal';
 
 /** What all trials of a search share. */
 export type Bench = {
   readonly document: BatchDocument;
-  readonly worked: Worked;
+  readonly worked: PredictionRun;
   /** The dough as it is after a hot bake and after none: starch holds water differently. */
   readonly doughs: { readonly baked: DoughMaterial; readonly raw: DoughMaterial };
 };

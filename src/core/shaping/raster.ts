@@ -10,7 +10,7 @@ export type Ground =
   | { readonly kind: 'outline'; readonly ring: Ring };
 
 /** A piece that lies there already. */
-export type Standing = { readonly cutter: Cutter; readonly at: Placement };
+export type Laid = { readonly cutter: Cutter; readonly at: Placement };
 
 /** Distance of the nodes on which pieces may be put [mm]: the most that is lost to a neighbour. */
 const GRID_MM = 1;
@@ -45,10 +45,10 @@ export function fillGround(
   ground: Ground,
   wanted: ReadonlyArray<{ readonly cutter: Cutter; readonly angles: readonly number[] }>,
   gap_mm: number,
-  standing: readonly Standing[],
-): Standing[] {
+  standing: readonly Laid[],
+): Laid[] {
   const field = fieldOf(ground);
-  const laid: Standing[] = [];
+  const laid: Laid[] = [];
   for (const { cutter, angles } of wanted) {
     const variants = angles.map((turn_deg) => variantOf(cutter, turn_deg, ground, field));
     for (const piece of [...standing, ...laid]) for (const variant of variants) stamp(variant, piece, gap_mm, field);
@@ -120,7 +120,7 @@ function crossingsAt(ring: Ring, y: number): number[] {
 }
 
 /** Takes away the nodes on which a variant would come too near to a piece. */
-function stamp(variant: Variant, { cutter, at }: Standing, gap_mm: number, field: Field): void {
+function stamp(variant: Variant, { cutter, at }: Laid, gap_mm: number, field: Field): void {
   const region = tooNear(cutter, at.turn_deg, variant, gap_mm);
   const { bottom, top } = boundsOf(region);
   const firstRow = Math.max(0, Math.ceil((at.y_mm + bottom - field.bottom) / GRID_MM));
@@ -160,7 +160,7 @@ const LOWER_EDGE = 0.2;
 const RIGHTWARD = 0.001;
 
 /** The free place that keeps the heap of pieces lowest. */
-function lowest(variants: readonly Variant[], field: Field): Standing | null {
+function lowest(variants: readonly Variant[], field: Field): Laid | null {
   let best: { variant: Variant; x: number; y: number; cost: number } | null = null;
   for (const variant of variants) {
     let node = -1;

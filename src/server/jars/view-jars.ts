@@ -49,6 +49,6 @@ export async function jarsIn(db: Queryable, kitchen: Pick<KitchenRow, 'id' | 'ti
       return { ...row, option, store, opened, thawed, limit: life.limit, ...goodUntil(state), history };
     })
     .sort(
-      (a, b) => Number(b.opened) - Number(a.opened) || a.surely.localeCompare(b.surely) || a.packed_on.localeCompare(b.packed_on),
+      (a, b) => Number(b.opened) - Number(a.opened) || a.use_by.localeCompare(b.use_by) || a.packed_on.localeCompare(b.packed_on),
     );
 }

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { lengthened } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
-import { holdBake, removeBake, setBake, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
+import { holdBake, removeBake, setBake, callRowsOf, type BakeRow, type CallRow } from '@/db/bakes';
 import { holdBatch, markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { removeJars } from '@/db/jars';
@@ -12,9 +12,9 @@ import { store } from '../jars/store';
 import { loadPantry } from '../pantry';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
-import { callsOf, minuteOf, nextOf, writeTimers } from './bake-state';
+import { predictCalls, minuteOf, nextOf, writeCalls } from './bake-state';
 import { refitAppliances } from './learn';
-import { reflow } from './reflow';
+import { replanDay } from './replan-day';
 import { now } from '../clock';
 
 type Answer =
@@ -43,15 +43,15 @@ export const answerCall = (batchId: string, body: unknown): Promise<Result<{ nex
     if (!kitchen.ok) return kitchen;
     const bake = await holdBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven. It may have been given up on another page.');
-    const timers = (await timersOf(db, [batchId])).get(batchId) ?? [];
-    return takeAnswer({ db, kitchen: kitchen.value, bake, timers }, request.value);
+    const callRows = (await callRowsOf(db, [batchId])).get(batchId) ?? [];
+    return takeAnswer({ db, kitchen: kitchen.value, bake, callRows }, request.value);
   });
 
 type Held = {
   readonly db: Queryable;
   readonly kitchen: KitchenRow;
   readonly bake: BakeRow;
-  readonly timers: readonly TimerRow[];
+  readonly callRows: readonly CallRow[];
 };
 type Next = Promise<Result<{ next: number | null }>>;
 
@@ -70,14 +70,14 @@ function takeAnswer(held: Held, answer: Answer): Next {
   }
 }
 
-async function finishCall({ db, kitchen, bake, timers }: Held, position: number): Next {
-  const next = nextOf(timers);
-  const call = timers[position];
+async function finishCall({ db, kitchen, bake, callRows }: Held, position: number): Next {
+  const next = nextOf(callRows);
+  const call = callRows[position];
   if (!call) return fail('BAD_VALUE', 'There is no such call. Reload the page.', 'position');
   if (call.done_at) return succeed({ next });
   if (position !== next) return fail('CHANGED_ELSEWHERE', 'Something else comes first. The page shows what.', 'position');
   const at = new Date(now());
-  const done = timers.map((timer) => (timer.position === position ? { ...timer, done_at: at } : timer));
+  const done = callRows.map((row) => (row.position === position ? { ...row, done_at: at } : row));
   const ended_at = nextOf(done) === null ? at : null;
   await setBake(db, { ...bake, ended_at });
   await rewrite(db, bake, done);
@@ -87,12 +87,13 @@ async function finishCall({ db, kitchen, bake, timers }: Held, position: number)
     const batch = await maybeBatch(db, bake.batch_id);
     const stored = batch && (await store(db, kitchen, batch, await loadPantry(db)));
     if (stored && !stored.ok) return stored;
-  } else if (bake.day && Math.abs(minuteOf(at) - minuteOf(call.due_at)) > MOVES_THE_DAY_MIN) await reflow(db, kitchen, bake.day);
+  } else if (bake.day && Math.abs(minuteOf(at) - minuteOf(call.due_at)) > MOVES_THE_DAY_MIN)
+    await replanDay(db, kitchen, bake.day);
   return succeed({ next: nextOf(done) });
 }
 
-async function undo({ db, kitchen, bake, timers }: Held): Next {
-  const last = timers.findLast(({ done_at }) => done_at !== null);
+async function undo({ db, kitchen, bake, callRows }: Held): Next {
+  const last = callRows.findLast(({ done_at }) => done_at !== null);
   if (!last) return fail('BAD_VALUE', 'Nothing is done yet that could be taken back.');
   if (bake.ended_at) {
     if (!(await removeJars(db, bake.batch_id)))
@@ -106,7 +107,7 @@ async function undo({ db, kitchen, bake, timers }: Held): Next {
   await rewrite(
     db,
     bake,
-    timers.map((timer) => (timer === last ? { ...timer, done_at: null } : timer)),
+    callRows.map((row) => (row === last ? { ...row, done_at: null } : row)),
   );
   // A bake that goes on teaches nothing yet.
   if (bake.ended_at) await refitAppliances(db, kitchen, bake.batch_id);
@@ -115,33 +116,33 @@ async function undo({ db, kitchen, bake, timers }: Held): Next {
 
 /** Longer in the heat lengthens the programme itself, so that what is predicted is what is baked. */
 async function stayLonger(held: Held, more: number): Next {
-  const { db, kitchen, bake, timers } = held;
-  const next = nextOf(timers);
+  const { db, kitchen, bake, callRows } = held;
+  const next = nextOf(callRows);
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing can be lengthened.');
-  const { runs } = timers[next].prompt;
+  const { runs } = callRows[next].call;
   if (runs === null) return callLater(held, more);
   const batch = await holdBatch(db, bake.batch_id);
   if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
   const document = lengthened(batch.document, runs, more);
   const pantry = await loadPantry(db);
-  const [calls, predicted] = [await callsOf(document, pantry), await forecast(document, pantry, false)];
-  if (!calls.ok) return calls;
+  const [planned, predicted] = [await predictCalls(document, pantry), await forecast(document, pantry, false)];
+  if (!planned.ok) return planned;
   if (!predicted.ok) return predicted;
   const saved = await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });
   if (!saved)
     return fail('CHANGED_ELSEWHERE', 'Someone changed this batch at the same moment. Ask for the minutes once more.', 'minutes');
-  await writeTimers(db, bake, calls.value.prompts, timers);
-  if (bake.day) await reflow(db, kitchen, bake.day);
+  await writeCalls(db, bake, planned.value.calls, callRows);
+  if (bake.day) await replanDay(db, kitchen, bake.day);
   return succeed({ next });
 }
 
-async function callLater({ db, bake, timers }: Held, more: number): Next {
-  const next = nextOf(timers);
+async function callLater({ db, bake, callRows }: Held, more: number): Next {
+  const next = nextOf(callRows);
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing is called any more.');
   // From now on when it is overdue: "in two minutes" means two minutes from now.
-  const overdue = Math.max(0, minuteOf(now()) - minuteOf(timers[next].due_at));
-  const later = timers.map((timer) =>
-    timer.position === next ? { ...timer, added_minutes: timer.added_minutes + Math.round(overdue) + more } : timer,
+  const overdue = Math.max(0, minuteOf(now()) - minuteOf(callRows[next].due_at));
+  const later = callRows.map((row) =>
+    row.position === next ? { ...row, added_minutes: row.added_minutes + Math.round(overdue) + more } : row,
   );
   await rewrite(db, bake, later);
   return succeed({ next });
@@ -154,10 +155,10 @@ async function giveUp({ db, bake }: Held): Next {
   return succeed({ next: null });
 }
 
-const rewrite = (db: Queryable, bake: BakeRow, timers: readonly TimerRow[]): Promise<void> =>
-  writeTimers(
+const rewrite = (db: Queryable, bake: BakeRow, callRows: readonly CallRow[]): Promise<void> =>
+  writeCalls(
     db,
     bake,
-    timers.map(({ prompt }) => prompt),
-    timers,
+    callRows.map(({ call }) => call),
+    callRows,
   );

@@ -1,9 +1,9 @@
-import { begunSteps, dueTimes, nextCall, staysOf, type Begun, type Progress, type Prompt, type Stay } from '@/core/calls';
+import { begunSteps, dueTimes, nextCall, stageTimes, type Begun, type Progress, type Call, type StageTimes } from '@/core/calls';
 import type { Prediction } from '@/core/prediction';
 import { type BatchDocument } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
-import { setTimers, type BakeRow, type TimerRow } from '@/db/bakes';
+import { setCallRows, type BakeRow, type CallRow } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { minuteSince, now, type TimeZone } from '../clock';
 import { computeResult } from '../compute/compute';
@@ -14,40 +14,40 @@ export const minuteOf = (at: Date | number): number => Number(at) / MS;
 export const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
 
 /** The nominal prediction of a batch, and its calls. */
-export const callsOf = (
+export const predictCalls = (
   document: BatchDocument,
   pantry: Pantry,
-): Promise<Result<{ readonly prompts: readonly Prompt[]; readonly prediction: Prediction }>> =>
+): Promise<Result<{ readonly calls: readonly Call[]; readonly prediction: Prediction }>> =>
   computeResult('calls', { document, pantry });
 
 /** How far a bake has come, in the minutes that the core counts. */
-export const progressOf = ({ starts_at, planned }: BakeRow, timers: readonly TimerRow[]): Progress => ({
-  done: timers.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
-  added: timers.map(({ added_minutes }) => added_minutes),
+export const progressOf = ({ starts_at, planned }: BakeRow, callRows: readonly CallRow[]): Progress => ({
+  done: callRows.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
+  added: callRows.map(({ added_minutes }) => added_minutes),
   starts: minuteOf(starts_at),
   planned: Object.fromEntries(Object.entries(planned).map(([step, ms]) => [step, minuteOf(ms)])),
 });
 
 /** Writes a bake's calls with the times they are now due. */
-export async function writeTimers(
+export async function writeCalls(
   db: Queryable,
   bake: BakeRow,
-  prompts: readonly Prompt[],
-  timers: readonly TimerRow[],
+  calls: readonly Call[],
+  callRows: readonly CallRow[],
 ): Promise<void> {
   // The calls stay the same while only the programme's times change; what was done and put on top is found again by id.
-  const rows = prompts.map((prompt, position): TimerRow => {
-    const before = timers.find((one) => one.prompt.id === prompt.id);
+  const rows = calls.map((call, position): CallRow => {
+    const before = callRows.find((one) => one.call.id === call.id);
     return {
       position,
-      prompt,
+      call,
       added_minutes: before?.added_minutes ?? 0,
       due_at: bake.starts_at,
       done_at: before?.done_at ?? null,
     };
   });
-  const due = dueTimes(prompts, progressOf(bake, rows));
-  await setTimers(
+  const due = dueTimes(calls, progressOf(bake, rows));
+  await setCallRows(
     db,
     bake.batch_id,
     rows.map((row, i) => ({ ...row, due_at: dateOf(due[i]) })),
@@ -55,25 +55,25 @@ export async function writeTimers(
 }
 
 /** Which call is next; null when all are done. */
-export const nextOf = (timers: readonly TimerRow[]): number | null => nextCall(timers.map(({ done_at }) => done_at));
+export const nextOf = (callRows: readonly CallRow[]): number | null => nextCall(callRows.map(({ done_at }) => done_at));
 
 /** Where a batch's trays stood and when, appliance after appliance, in the minutes that the core counts. */
-export const staysIn = (timers: readonly TimerRow[]): Stay[] =>
-  staysOf(
-    timers.map(({ prompt }) => prompt),
-    timers.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
+export const stageTimesIn = (callRows: readonly CallRow[]): StageTimes[] =>
+  stageTimes(
+    callRows.map(({ call }) => call),
+    callRows.map(({ done_at }) => (done_at ? minuteOf(done_at) : null)),
   );
 
 /** A bake day on the clocks of a zone. */
 export type DayThere = { readonly day: string; readonly zone: TimeZone };
 
 /** The steps of a bake that have begun, in minutes of a day. */
-export function begunOn({ day, zone }: DayThere, bake: BakeRow, timers: readonly TimerRow[]): Begun[] {
+export function begunOn({ day, zone }: DayThere, bake: BakeRow, callRows: readonly CallRow[]): Begun[] {
   const minute = (since1970: number): number => minuteSince(day, since1970 * MS, zone);
   return begunSteps(
     bake.batch_id,
-    timers.map(({ prompt }) => prompt),
-    progressOf(bake, timers),
+    callRows.map(({ call }) => call),
+    progressOf(bake, callRows),
     minuteOf(now()),
   ).map((one) => ({ ...one, from: minute(one.from), to: one.to === null ? null : minute(one.to) }));
 }

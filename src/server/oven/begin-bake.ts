@@ -12,9 +12,9 @@ import { kitchenOf, zoneOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { at, isoDay, now } from '../clock';
 import { DAY_FIELD } from '../day-field';
-import { callsOf, writeTimers } from './bake-state';
+import { predictCalls, writeCalls } from './bake-state';
 import { plannedStarts } from './follow-plan';
-import { planFrom } from './reflow';
+import { planFrom } from './replan-day';
 
 type BeginRequest = { readonly batch?: string; readonly day?: string };
 const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: DAY_FIELD }).xor('batch', 'day');
@@ -78,9 +78,9 @@ async function call(
   const batch = await maybeBatch(db, start.batch_id);
   if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
   if (batch.baked_on) return succeed(null);
-  const calls = await callsOf(batch.document, await loadPantry(db));
-  if (!calls.ok) return calls;
+  const predictedCalls = await predictCalls(batch.document, await loadPantry(db));
+  if (!predictedCalls.ok) return predictedCalls;
   if (!(await addBake(db, kitchenId, start))) return succeed(null);
-  await writeTimers(db, { ...start, ended_at: null }, calls.value.prompts, []);
+  await writeCalls(db, { ...start, ended_at: null }, predictedCalls.value.calls, []);
   return succeed(null);
 }

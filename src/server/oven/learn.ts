@@ -1,10 +1,10 @@
 import { asMeasured, ownAppliance, type Appliance } from '@/core/catalogue';
 import { mapAppliances, namedAppliances } from '@/core/programme';
 import { type BatchDocument } from '@/core/document';
-import { type Stay } from '@/core/calls';
+import { type StageTimes } from '@/core/calls';
 import { succeed, type Result } from '@/core/failure';
 import type { Learned, Weighed } from '@/core/learning';
-import { timersOf } from '@/db/bakes';
+import { callRowsOf } from '@/db/bakes';
 import { bakedBatches, maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
@@ -15,7 +15,7 @@ import { traysOf, type TrayRow } from '@/db/trays';
 import { compute } from '../compute/compute';
 import type { FinishedTray } from '../compute/jobs/oven-jobs';
 import { loadPantry } from '../pantry';
-import { minuteOf, staysIn } from './bake-state';
+import { minuteOf, stageTimesIn } from './bake-state';
 import { coursesOf } from './courses-of';
 import { thermometer } from './thermometer';
 
@@ -65,11 +65,11 @@ export async function refitAppliance(
     )
     .slice(-REMEMBERED);
   const ids = baked.map(({ id }) => id);
-  const [pantry, measured, readings, timers, trays] = [
+  const [pantry, measured, readings, callRows, trays] = [
     await loadPantry(db),
     await measurementsOf(db, kitchen.id),
     await readingsOf(db, ids),
-    await timersOf(db, ids),
+    await callRowsOf(db, ids),
     await traysOf(db, ids),
   ];
   const finished: FinishedTray[] = [];
@@ -77,12 +77,12 @@ export async function refitAppliance(
   for (const batch of baked) {
     const courses = await coursesOf(batch.document, pantry);
     if (!courses.ok) continue;
-    const stays = staysIn(timers.get(batch.id) ?? []);
+    const times = stageTimesIn(callRows.get(batch.id) ?? []);
     const mine = readings.get(batch.id) ?? [];
-    for (const { leg, table, target, minutes, appliance: named } of courses.value) {
+    for (const { stage, table, target, minutes, appliance: named } of courses.value) {
       if (!isOwn(named)) continue;
-      const stay = stays.at(leg);
-      const tray = trays.get(batch.id)?.find((one) => one.leg === leg);
+      const stay = times.at(stage);
+      const tray = trays.get(batch.id)?.find((one) => one.stage === stage);
       const weighed = [...sharesOf(tray, stay, mine), ...finalShare(batch.document, measured.get(batch.id), minutes)];
       finished.push({ table, target, weighed });
       const offset_K = stay ? thermometer(batch.document, stay, mine) : null;
@@ -100,7 +100,7 @@ export async function refitAppliance(
 }
 
 /** Trays weighed while they stood in an appliance, as shares of what went into it. */
-export function sharesOf(tray: TrayRow | undefined, stay: Stay | undefined, readings: readonly ReadingRow[]): Weighed[] {
+export function sharesOf(tray: TrayRow | undefined, stay: StageTimes | undefined, readings: readonly ReadingRow[]): Weighed[] {
   if (!tray || tray.before_g === null || !stay || stay.in === null) return [];
   const [empty, began, out] = [tray.tray_g ?? 0, stay.in, stay.out ?? Infinity];
   const before = tray.before_g - empty;
@@ -124,7 +124,7 @@ export const usedPace = (row: { readonly used: boolean; readonly knowledge: Lear
   row && row.used && row.knowledge.belief.batches > 0 ? Math.round(1000 * Math.exp(row.knowledge.belief.logPace)) / 1000 : null;
 
 /** A document in this kitchen's own appliances, as they were last measured and at the pace that they were found to have. */
-export const atItsPace = (
+export const withLearnedPace = (
   document: BatchDocument,
   kit: readonly ApplianceRow[],
   learned: ReadonlyMap<string, Parameters<typeof usedPace>[0]>,

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { BatchDocument } from '@/core/document';
-import type { Stay } from '@/core/calls';
+import type { StageTimes } from '@/core/calls';
 import type { ReadingRow } from '@/db/readings';
 import { thermometer } from './thermometer';
 
 const BEGAN = new Date('2026-11-28T09:00:00Z');
-const IN: Stay = { leg: 0, in: BEGAN.getTime() / 60_000, out: null };
+const IN: StageTimes = { stage: 0, in: BEGAN.getTime() / 60_000, out: null };
 const document = {
   heat: {
     appliance: { kind: 'static-oven', thermostat_offset_c: -8 },
@@ -48,7 +48,7 @@ describe('a thermometer in the oven', () => {
       },
     } as unknown as BatchDocument;
     const readings = read([15, 171], [180, 60], [220, 61], [260, 60], [300, 62]);
-    expect(thermometer(moved, { leg: 1, in: BEGAN.getTime() / 60_000 + 165, out: null }, readings)).toBeCloseTo(-1.25, 9);
-    expect(thermometer(moved, { leg: 2, in: null, out: null }, readings)).toBeNull();
+    expect(thermometer(moved, { stage: 1, in: BEGAN.getTime() / 60_000 + 165, out: null }, readings)).toBeCloseTo(-1.25, 9);
+    expect(thermometer(moved, { stage: 2, in: null, out: null }, readings)).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
-import { writtenLegs } from '@/core/programme';
+import { writtenStages } from '@/core/programme';
 import { type BatchDocument } from '@/core/document';
-import { type Stay } from '@/core/calls';
+import { type StageTimes } from '@/core/calls';
 import type { ReadingRow } from '@/db/readings';
 import { minuteOf } from './bake-state';
 
@@ -10,13 +10,13 @@ const LEAST = 3;
 const SETTLES_MIN = 10;
 
 /** What a thermometer in an appliance read above its dial while it held a setpoint [K]; null where none was there. */
-export function thermometer(document: BatchDocument, stay: Stay, readings: readonly ReadingRow[]): number | null {
-  const leg = writtenLegs(document.heat).at(stay.leg);
-  if (!leg || stay.in === null) return null;
+export function thermometer(document: BatchDocument, stay: StageTimes, readings: readonly ReadingRow[]): number | null {
+  const stage = writtenStages(document.heat).at(stay.stage);
+  if (!stage || stay.in === null) return null;
   const began = stay.in;
-  const offset = leg.appliance?.thermostat_offset_c ?? 0;
+  const offset = stage.appliance?.thermostat_offset_c ?? 0;
   let from = 0;
-  const held = leg.steps.flatMap(({ step }) => {
+  const held = stage.steps.flatMap(({ step }) => {
     if (!('minutes' in step)) return [];
     const stretch = { from: from + SETTLES_MIN, to: from + step.minutes };
     from += step.minutes;

@@ -1,10 +1,10 @@
 import type { BakeView, OvenView, StandsView } from '@/contract/oven';
-import { legsOf, stayNow, type Stay } from '@/core/calls';
-import { stayIn, writtenLegs, type WrittenLeg } from '@/core/programme';
+import { stageOfCalls, stageNow, type StageTimes } from '@/core/calls';
+import { stayIn, writtenStages, type WrittenStage } from '@/core/programme';
 import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
-import { bakesOf, timersOf, type BakeRow, type TimerRow } from '@/db/bakes';
+import { bakesOf, callRowsOf, type BakeRow, type CallRow } from '@/db/bakes';
 import { maybeBatch, plannedBatches, type BatchRow } from '@/db/batches';
 import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
@@ -15,7 +15,7 @@ import { compute } from '../compute/compute';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
-import { callsOf, dateOf, minuteOf, nextOf, staysIn } from './bake-state';
+import { predictCalls, dateOf, minuteOf, nextOf, stageTimesIn } from './bake-state';
 import { coursesOf } from './courses-of';
 import { inTheKit, sharesOf } from './learn';
 
@@ -32,8 +32,8 @@ export const viewOven = (): Promise<Result<OvenView>> =>
     const { id } = kitchen.value;
     const bakes = await bakesOf(db, id, SHOWN_AFTER_H);
     const ids = bakes.map(({ batch_id }) => batch_id);
-    const [timers, readings, trays, pantry, kit, learned] = [
-      await timersOf(db, ids),
+    const [callRows, readings, trays, pantry, kit, learned] = [
+      await callRowsOf(db, ids),
       await readingsOf(db, ids),
       await traysOf(db, ids),
       await loadPantry(db),
@@ -45,7 +45,7 @@ export const viewOven = (): Promise<Result<OvenView>> =>
       const batch = await maybeBatch(db, bake.batch_id);
       if (!batch) continue;
       const all = {
-        timers: timers.get(batch.id) ?? [],
+        callRows: callRows.get(batch.id) ?? [],
         readings: readings.get(batch.id) ?? [],
         trays: trays.get(batch.id) ?? [],
       };
@@ -64,55 +64,55 @@ type House = {
 };
 
 type Noted = {
-  readonly timers: readonly TimerRow[];
+  readonly callRows: readonly CallRow[];
   readonly readings: readonly ReadingRow[];
   readonly trays: readonly TrayRow[];
 };
 
 async function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): Promise<BakeView> {
-  const { timers, readings } = noted;
-  const calls = await callsOf(batch.document, house.pantry);
-  const names = writtenLegs(batch.document.heat).map((written) => ownOf(written, house.kit)?.name ?? null);
-  const legs = legsOf(timers.map(({ prompt }) => prompt));
+  const { callRows, readings } = noted;
+  const predictedCalls = await predictCalls(batch.document, house.pantry);
+  const names = writtenStages(batch.document.heat).map((written) => ownOf(written, house.kit)?.name ?? null);
+  const stages = stageOfCalls(callRows.map(({ call }) => call));
   return {
     batch: batch.id,
     name: batch.name,
-    pieces: calls.ok ? calls.value.prediction.yield.pieces : 0,
+    pieces: predictedCalls.ok ? predictedCalls.value.prediction.yield.pieces : 0,
     day: bake.day,
-    calls: timers.map(({ position, prompt, due_at, done_at }, i) => ({
+    calls: callRows.map(({ position, call, due_at, done_at }, i) => ({
       position,
-      prompt,
-      appliance: names[legs[i] ?? -1] ?? null,
+      call,
+      appliance: names[stages[i] ?? -1] ?? null,
       due_at: due_at.toISOString(),
       done_at: done_at?.toISOString() ?? null,
     })),
-    next: nextOf(timers),
+    next: nextOf(callRows),
     ended_at: bake.ended_at?.toISOString() ?? null,
     stands: await standsOf(batch, noted, house),
-    course: calls.ok ? thinned(calls.value.prediction.heat.timeline) : [],
+    course: predictedCalls.ok ? thinned(predictedCalls.value.prediction.heat.timeline) : [],
     readings: readings.map(({ at, ...reading }) => ({ ...reading, at: at.toISOString() })),
   };
 }
 
-const ownOf = ({ appliance, kind }: WrittenLeg, kit: readonly ApplianceRow[]): ApplianceRow | null =>
+const ownOf = ({ appliance, kind }: WrittenStage, kit: readonly ApplianceRow[]): ApplianceRow | null =>
   inTheKit(appliance ?? { kind }, kit);
 
-const BEFORE_ANY: Stay = { leg: 0, in: null, out: null };
+const BEFORE_ANY: StageTimes = { stage: 0, in: null, out: null };
 
 async function standsOf(
   batch: BatchRow,
-  { timers, readings, trays }: Noted,
+  { callRows, readings, trays }: Noted,
   { pantry, kit, learned }: House,
 ): Promise<StandsView> {
-  const stay = stayNow(staysIn(timers)) ?? BEFORE_ANY;
-  const written = writtenLegs(batch.document.heat).at(stay.leg);
+  const stay = stageNow(stageTimesIn(callRows)) ?? BEFORE_ANY;
+  const written = writtenStages(batch.document.heat).at(stay.stage);
   const own = written ? ownOf(written, kit) : null;
-  const tray = trays.find(({ leg }) => leg === stay.leg);
+  const tray = trays.find(({ stage }) => stage === stay.stage);
   const courses = await coursesOf(batch.document, pantry);
-  const course = courses.ok ? courses.value.find(({ leg }) => leg === stay.leg) : undefined;
+  const course = courses.ok ? courses.value.find(({ stage }) => stage === stay.stage) : undefined;
   const row = own ? learned.get(own.id) : undefined;
   const known = row?.used === false ? NOTHING_LEARNED : (row?.knowledge ?? NOTHING_LEARNED);
-  const { from_min, to_min } = stayIn(batch.document.heat, stay.leg);
+  const { from_min, to_min } = stayIn(batch.document.heat, stay.stage);
   const told =
     stay.in !== null && stay.out === null && course
       ? await compute('outlook', {
@@ -122,7 +122,7 @@ async function standsOf(
         })
       : null;
   return {
-    leg: stay.leg,
+    stage: stay.stage,
     appliance: own?.name ?? null,
     went_in: stay.in === null ? null : dateOf(stay.in).toISOString(),
     from_min,

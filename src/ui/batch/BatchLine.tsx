@@ -14,7 +14,7 @@ import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
 type BatchLineProps = {
   readonly document: BatchDocument;
-  readonly likely: Nominal;
+  readonly nominal: Nominal;
   readonly bench: Bench;
   readonly onBench: (bench: Bench) => void;
 };
@@ -34,11 +34,11 @@ const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
-export const BatchLine = memo(function BatchLine({ document, likely, bench, onBench }: BatchLineProps): ReactNode {
+export const BatchLine = memo(function BatchLine({ document, nominal, bench, onBench }: BatchLineProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1228);
-  const stations = stationsOf(document, likely.prediction);
-  const points = ribbonOf(likely.prediction, likely.drawing, width, TALLEST);
-  const { start_g, end_g } = likely.drawing.water;
+  const stations = stationsOf(document, nominal.prediction);
+  const points = ribbonOf(nominal.prediction, nominal.drawing, width, TALLEST);
+  const { start_g, end_g } = nominal.drawing.water;
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
       <div role="tablist" className="grid grid-cols-7">
@@ -61,7 +61,7 @@ export const BatchLine = memo(function BatchLine({ document, likely, bench, onBe
                 {i + 1}
               </span>
               <span className={bench === key ? 'font-semibold text-heat' : 'text-soft'}>{stations[key].name}</span>
-              <StationMark cautions={likely.prediction.cautions} bench={key} />
+              <StationMark cautions={nominal.prediction.cautions} bench={key} />
             </span>
             <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[15px]">
               {stations[key].figure}
@@ -92,7 +92,7 @@ export const BatchLine = memo(function BatchLine({ document, likely, bench, onBe
           ))}
         </svg>
         <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
-          {Math.round(start_g)} g water in {mass(likely.prediction.dough.mass_g)} dough
+          {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} dough
         </span>
         <span
           className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"

@@ -10,7 +10,7 @@ import { KITCHEN } from '@/core/document';
 const CoolingCharts = lazy(() => import('./cool/CoolingCharts').then(({ CoolingCharts: charts }) => ({ default: charts })));
 
 /** The cooling station: how long and where, what the piece will be once it is cold, and what a night on the rack does. */
-export function CoolBench({ document, likely, questions }: BenchProps): ReactNode {
+export function CoolBench({ document, nominal, questions }: BenchProps): ReactNode {
   const [cooling, setCooling] = useState<Cooling | null>(null);
   useEffect(() => {
     let open = true;
@@ -19,7 +19,7 @@ export function CoolBench({ document, likely, questions }: BenchProps): ReactNod
       open = false;
     };
   }, [document, questions]);
-  const { heat, outcome, yield: out, cautions } = likely.prediction;
+  const { heat, outcome, yield: out, cautions } = nominal.prediction;
   const last = heat.timeline[heat.timeline.length - 1];
   const facts: ReadonlyArray<readonly [string, string, string]> = [
     [

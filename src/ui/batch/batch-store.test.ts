@@ -7,7 +7,7 @@ import type { Nominal } from '@/workers/prediction-protocol';
 import { BatchStore } from './batch-store';
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
-const likely = (name: string): Nominal => ({ prediction: { name } }) as unknown as Nominal;
+const nominal = (name: string): Nominal => ({ prediction: { name } }) as unknown as Nominal;
 
 type Answers = Parameters<Parameters<BatchStore['connect']>[0]>[0];
 
@@ -34,12 +34,12 @@ describe('a batch under the hand', () => {
     store.set(['name'], 'one');
     expect(asked.map(({ name }) => name)).toEqual([FIRST.name, 'one']);
     expect(shown()).toBe(0);
-    answers.onNominal(asked[1], { ok: true, value: likely('one') });
+    answers.onNominal(asked[1], { ok: true, value: nominal('one') });
     expect(shown()).toBe(1);
     expect(store.getSnapshot()).toMatchObject({
       document: { name: 'one' },
       canUndo: true,
-      likely: { prediction: { name: 'one' } },
+      nominal: { prediction: { name: 'one' } },
     });
   });
   it('shows a change alone when the answer takes long', () => {
@@ -63,10 +63,10 @@ describe('a batch under the hand', () => {
   });
   it('keeps the last run in view when a document cannot be predicted', () => {
     const { store, asked, answers } = storeWith();
-    answers.onNominal(asked[0], { ok: true, value: likely('good') });
+    answers.onNominal(asked[0], { ok: true, value: nominal('good') });
     answers.onNominal(asked[0], fail('OUT_OF_RANGE', 'too thick'));
-    expect(store.getSnapshot()).toMatchObject({ likely: { prediction: { name: 'good' } }, failure: { message: 'too thick' } });
-    answers.onNominal(asked[0], { ok: true, value: likely('good again') });
+    expect(store.getSnapshot()).toMatchObject({ nominal: { prediction: { name: 'good' } }, failure: { message: 'too thick' } });
+    answers.onNominal(asked[0], { ok: true, value: nominal('good again') });
     expect(store.getSnapshot().failure).toBeNull();
   });
   it('knows bands of an older document from those of this one', () => {
@@ -81,11 +81,11 @@ describe('a batch under the hand', () => {
     const { store, asked, answers } = storeWith();
     const waited: boolean[] = [];
     store.subscribe((handWaits) => waited.push(handWaits));
-    answers.onNominal(asked[0], { ok: true, value: likely('first') });
+    answers.onNominal(asked[0], { ok: true, value: nominal('first') });
     answers.onBanded(asked[0], { ok: true, value: {} as Prediction });
     store.set(['name'], 'newer');
-    answers.onNominal(asked[1], { ok: true, value: likely('newer') });
-    answers.onNominal(asked[1], { ok: true, value: likely('newer, laid tighter') });
+    answers.onNominal(asked[1], { ok: true, value: nominal('newer') });
+    answers.onNominal(asked[1], { ok: true, value: nominal('newer, laid tighter') });
     expect(waited).toEqual([false, false, true, false]);
   });
   it('tells how far a search is only to those who watch it, and forgets it on a change', () => {

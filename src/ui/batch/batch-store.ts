@@ -20,7 +20,7 @@ export type BatchSnapshot = {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** The newest run that worked; while a document cannot be predicted, the one before stays in view. */
-  readonly likely: Nominal | null;
+  readonly nominal: Nominal | null;
   readonly failure: Failure | null;
   /** Bands of the newest document whose bands are known, and whether they are of an older one than shown. */
   readonly banded: Prediction | null;
@@ -65,7 +65,7 @@ export class BatchStore {
       document: first,
       canUndo: false,
       canRedo: false,
-      likely: null,
+      nominal: null,
       failure: null,
       banded: null,
       bandIsOld: true,
@@ -75,7 +75,7 @@ export class BatchStore {
   /** Takes on whoever predicts, and asks for the document as it is. */
   connect(make: (answers: Answers) => Asks): void {
     this.predictor = make({
-      onNominal: (_, answer) => this.show(answer.ok ? { likely: answer.value, failure: null } : { failure: answer }),
+      onNominal: (_, answer) => this.show(answer.ok ? { nominal: answer.value, failure: null } : { failure: answer }),
       onBanded: (document, answer) => {
         if (!answer.ok) return;
         this.bandedOf = document;
@@ -136,7 +136,7 @@ export class BatchStore {
     this.alone = setTimeout(() => this.show({}), SHOW_ALONE_AFTER_MS);
   }
 
-  private show(news: Partial<Pick<BatchSnapshot, 'likely' | 'failure' | 'banded'>>): void {
+  private show(news: Partial<Pick<BatchSnapshot, 'nominal' | 'failure' | 'banded'>>): void {
     clearTimeout(this.alone);
     const { document, done, undone } = this.history;
     const handWaits = document !== this.snapshot.document;

@@ -21,7 +21,7 @@ export type BenchProps = {
   readonly document: BatchDocument;
   readonly edits: Edits;
   readonly questions: Questions;
-  readonly likely: Nominal;
+  readonly nominal: Nominal;
   readonly banded: Prediction | null;
   /** The bands are of an older document than the one shown. */
   readonly bandIsOld: boolean;

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchDocument } from '@/core/document';
-import { Saver, type SavingState, type Send, type SendOutcome, type Shelf } from './saver';
+import { Saver, type SavingState, type Send, type SendOutcome, type DraftStore } from './saver';
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
 const named = (name: string): BatchDocument => ({ ...FIRST, name });
@@ -11,7 +11,7 @@ const version = (revision: number, document: BatchDocument): { revision: number;
   saved_at: 'then',
 });
 
-function shelf(): Shelf & { size: () => number } {
+function shelf(): DraftStore & { size: () => number } {
   const items = new Map<string, string>();
   return {
     getItem: (key) => items.get(key) ?? null,

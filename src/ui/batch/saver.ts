@@ -10,7 +10,7 @@ export type SavingState =
   | { readonly kind: 'stale' };
 
 /** Where unsaved changes wait: the browser's store, or a map in tests. */
-export type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+export type DraftStore = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 export type Send = (id: string, revision: number, document: BatchDocument) => Promise<SendOutcome>;
 export type SendOutcome =
   | { readonly kind: 'saved'; readonly revision: number; readonly saved_at: string }
@@ -39,7 +39,7 @@ export class Saver {
   constructor(
     private readonly id: string,
     first: BatchVersion,
-    private readonly shelf: Shelf,
+    private readonly shelf: DraftStore,
     private readonly send: Send,
     private readonly tell: (state: SavingState) => void,
     /** Tells other windows what was saved. */

@@ -1,16 +1,16 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { Day, Rec } from '@/core/bakeday';
+import type { Day, PlannedStep } from '@/core/bakeday';
 import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { ClockField } from './ClockField';
 import { clockOf, momentOf } from './day-words';
 
 type BlockSheetProps = {
   readonly iso: string;
   readonly day: Day;
-  readonly plan: readonly Rec[];
+  readonly plan: readonly PlannedStep[];
   readonly at: { readonly b: number; readonly j: number };
   readonly name: string;
   readonly stepName: string;
@@ -28,7 +28,7 @@ export function BlockSheet({ iso, day, plan, at, name, stepName, machineName, on
   const machine = step.modes?.[rec.m]?.res;
   const missed = step.pin !== undefined && step.pin !== rec.s;
   return (
-    <Plate label="The chosen step" className="flex flex-wrap items-center gap-x-3 gap-y-1.5 px-4 py-2.5 text-[14.5px]">
+    <Panel label="The chosen step" className="flex flex-wrap items-center gap-x-3 gap-y-1.5 px-4 py-2.5 text-[14.5px]">
       <strong>
         {name}: {stepName}
       </strong>
@@ -55,6 +55,6 @@ export function BlockSheet({ iso, day, plan, at, name, stepName, machineName, on
           It could not begin at {clockOf(step.pin ?? 0)}; the nearest is {momentOf(iso, rec.s)}.
         </p>
       )}
-    </Plate>
+    </Panel>
   );
 }

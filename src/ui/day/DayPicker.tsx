@@ -1,18 +1,18 @@
 'use client';
 import type { BakeDayView } from '@/contract/day';
 import type { ReactNode } from 'react';
-import type { Rec } from '@/core/bakeday';
+import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
 import { addDays } from '@/core/quantities';
 import { Choice } from '../kit/Choice';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { ClockField } from './ClockField';
 import { momentOf, weekday } from './day-words';
 
 type DayPickerProps = Pick<BakeDayView, 'batches' | 'stuck'> & {
   readonly iso: string;
   readonly settings: DaySettings;
-  readonly plan: readonly Rec[];
+  readonly plan: readonly PlannedStep[];
   readonly onSettings: (settings: DaySettings) => void;
 };
 
@@ -36,7 +36,7 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
   const due = (batch: string, minute: number): void =>
     onSettings({ ...settings, picked: picked.map((one) => (one.batch === batch ? { ...one, due: minute } : one)) });
   return (
-    <Plate label="Batches of the day" className="px-4 py-3">
+    <Panel label="Batches of the day" className="px-4 py-3">
       <h2 className="text-[18px]">Batches of the day</h2>
       {batches.length === 0 && <p className="text-soft">No batch is planned. Open a recipe and bake it; it then stands here.</p>}
       <ul>
@@ -86,6 +86,6 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
           {name} cannot be planned: {why}
         </p>
       ))}
-    </Plate>
+    </Panel>
   );
 }

@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
-import type { Day, Rec } from '@/core/bakeday';
+import type { Day, PlannedStep } from '@/core/bakeday';
 import { duration } from '../format/units';
 import { momentOf } from './day-words';
 
 type DayPrintProps = {
   readonly iso: string;
   readonly day: Day;
-  readonly plan: readonly Rec[];
+  readonly plan: readonly PlannedStep[];
   readonly nameOf: (b: number) => string;
   readonly visitName: (b: number, j: number, visit: number, visits: number) => string;
   readonly machineName: (id: string) => string;

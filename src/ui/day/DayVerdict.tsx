@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { Day, Saving } from '@/core/bakeday';
 import type { ShownPlan } from '@/workers/planner-service';
 import { duration } from '../format/units';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { causeInWords, reliefInWords } from './day-words';
 
 type DayVerdictProps = {
@@ -18,7 +18,7 @@ const MOST_SAVINGS = 5;
 /** What is late and why; what would help, each planned anew. */
 export function DayVerdict({ day, shown, savings, nameOf, machineName }: DayVerdictProps): ReactNode {
   return (
-    <Plate label="How it stands" className="px-4 py-3 text-[14.5px]">
+    <Panel label="How it stands" className="px-4 py-3 text-[14.5px]">
       <h2 className="text-[18px]">{shown.late.length === 0 ? 'Everything is ready in time' : 'Late'}</h2>
       <ul>
         {shown.late.map(({ b, minutes, causes }) => (
@@ -49,6 +49,6 @@ export function DayVerdict({ day, shown, savings, nameOf, machineName }: DayVerd
       {day.batches.length > 0 && (
         <p className="pt-1 text-[13px] text-soft">Minutes of hands are estimates; ovens heat and cool as your kit says.</p>
       )}
-    </Plate>
+    </Panel>
   );
 }

@@ -1,4 +1,4 @@
-import type { Day, Machine, Rec } from '@/core/bakeday';
+import type { Day, Machine, PlannedStep } from '@/core/bakeday';
 import { laneOf } from './day-words';
 
 /** One block of a lane: a step of a batch, or the stretches of hands that it takes. */
@@ -27,7 +27,11 @@ export type Lane = {
 type Raw = Omit<Block, 'row' | 'rows'> & { readonly takes: number };
 
 /** A plan as lanes: hands, then every machine that is used, trays and places that are, then what only needs time. */
-export function lanesOf(day: Day, plan: readonly Rec[], machines: ReadonlyArray<Machine & { readonly name: string }>): Lane[] {
+export function lanesOf(
+  day: Day,
+  plan: readonly PlannedStep[],
+  machines: ReadonlyArray<Machine & { readonly name: string }>,
+): Lane[] {
   const hands: Raw[] = plan.flatMap(({ b, j, att }) =>
     att.map(({ s, e, n }, i) => ({
       key: `${b}/${j}/${i}`,
@@ -63,7 +67,7 @@ export function lanesOf(day: Day, plan: readonly Rec[], machines: ReadonlyArray<
 }
 
 /** What a store holds: each step's share until the next one begins. */
-function heldIn(day: Day, plan: readonly Rec[], id: string): Raw[] {
+function heldIn(day: Day, plan: readonly PlannedStep[], id: string): Raw[] {
   return plan.flatMap(({ b, j, s, e }) => {
     const { store } = day.batches[b]?.steps[j] ?? {};
     if (store?.id !== id) return [];

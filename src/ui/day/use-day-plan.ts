@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Day, Rec, Saving } from '@/core/bakeday';
+import type { Day, PlannedStep, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
 import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/calls';
 import type { ShownPlan } from '@/workers/planner-service';
@@ -28,15 +28,20 @@ export type DayPlan = {
  *
  * @param first - the plan as it was kept
  */
-export function useDayPlan(settings: DaySettings, work: Workplace, first: readonly Rec[], underWay: UnderWay | null): DayPlan {
+export function useDayPlan(
+  settings: DaySettings,
+  work: Workplace,
+  first: readonly PlannedStep[],
+  underWay: UnderWay | null,
+): DayPlan {
   const planner = useRef<Planner | null>(null);
   const day = useMemo(() => dayOf(settings, work, underWay), [settings, work, underWay]);
   const [shown, setShown] = useState<ShownPlan | null>(null);
   const [busy, setBusy] = useState(false);
   const [none, setNone] = useState<Failure | null>(null);
   const [savings, setSavings] = useState<readonly Saving[] | null>(null);
-  const before = useRef<{ day: Day | null; plan: readonly Rec[] }>({ day: null, plan: first });
-  const search = useCallback(async (asked: Day, from: readonly Rec[], ms: number): Promise<void> => {
+  const before = useRef<{ day: Day | null; plan: readonly PlannedStep[] }>({ day: null, plan: first });
+  const search = useCallback(async (asked: Day, from: readonly PlannedStep[], ms: number): Promise<void> => {
     if (!planner.current || asked.batches.length === 0) return;
     setBusy(true);
     setSavings(null);

@@ -6,7 +6,7 @@ import { pieceSizes } from '@/core/cautions';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { ACTIVITY_NAMES, AGE_NAMES } from './verdict-words';
 
 type DogSheetProps = {
@@ -42,7 +42,7 @@ export function DogSheet({ dog: first, allergens, onKeep: keep, onDrop }: DogShe
     if (next.name !== dog.name || next.kind !== dog.kind) onKeep(next);
   };
   return (
-    <Plate label={dog.name} className="flex flex-col gap-2.5 px-4 py-3">
+    <Panel label={dog.name} className="flex flex-col gap-2.5 px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
         <input
           aria-label="Name of the dog"
@@ -121,6 +121,6 @@ export function DogSheet({ dog: first, allergens, onKeep: keep, onDrop }: DogShe
         {Math.floor(training_mm)} mm; hard pieces {Math.floor(training_mm)} – {Math.ceil(chew_mm)} mm are about as wide as its
         throat ({Math.round(throat_mm)} mm); chews from {Math.ceil(chew_mm)} mm.
       </p>
-    </Plate>
+    </Panel>
   );
 }

@@ -9,7 +9,7 @@ import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { untilWords } from './jar-view';
 
 type JarSheetProps = {
@@ -48,7 +48,7 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
   const limit = ENDS[jar.limit as Keeps['limit']] ?? '';
   const take = (act: 'eat' | 'give' | 'sell'): void => onWork({ do: act, pieces, note, ...(act === 'sell' ? { price } : {}) });
   return (
-    <Plate label="The chosen pack" className="flex flex-col gap-3 px-5 py-4 text-[15px]">
+    <Panel label="The chosen pack" className="flex flex-col gap-3 px-5 py-4 text-[15px]">
       <header>
         <h2 className="text-[20px]">{jar.name}</h2>
         <p className="text-soft">
@@ -57,7 +57,7 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
         </p>
         <p className="pt-1">
           <strong>{jar.left_over}</strong> of {jar.pieces} pieces, {mass(jar.left_over * jar.piece_g)}. Surely good until{' '}
-          <strong>{day(jar.surely)}</strong>, likely until {day(jar.likely)}, {limit}: {untilWords(jar, today)}.
+          <strong>{day(jar.use_by)}</strong>, likely until {day(jar.likely_until)}, {limit}: {untilWords(jar, today)}.
         </p>
         {jar.batch_id && (
           <Link className="underline" href={`/log/${jar.batch_id}`}>
@@ -141,7 +141,7 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
           ))}
         </ol>
       )}
-    </Plate>
+    </Panel>
   );
 }
 

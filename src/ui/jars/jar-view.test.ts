@@ -16,8 +16,8 @@ const jar = (id: string, more: Partial<JarView> = {}): JarView => ({
   opened: false,
   thawed: false,
   limit: 'softening',
-  surely: '2026-12-01',
-  likely: '2027-01-01',
+  use_by: '2026-12-01',
+  likely_until: '2027-01-01',
   history: [],
   ...more,
 });
@@ -28,26 +28,26 @@ describe('packs on the shelf', () => {
     expect(daysLeft(jar('a'), TODAY)).toBe(6);
     expect([
       freshness(jar('a'), TODAY),
-      freshness(jar('b', { surely: '2026-11-24' }), TODAY),
-      freshness(jar('c', { surely: '2027-02-01' }), TODAY),
+      freshness(jar('b', { use_by: '2026-11-24' }), TODAY),
+      freshness(jar('c', { use_by: '2027-02-01' }), TODAY),
     ]).toEqual(['soon', 'past', 'good']);
     expect(untilWords(jar('a'), TODAY)).toBe('6 days left');
-    expect(untilWords(jar('a', { surely: TODAY }), TODAY)).toBe('today is its day');
-    expect(untilWords(jar('a', { surely: '2026-11-24' }), TODAY)).toBe('1 day past its day');
+    expect(untilWords(jar('a', { use_by: TODAY }), TODAY)).toBe('today is its day');
+    expect(untilWords(jar('a', { use_by: '2026-11-24' }), TODAY)).toBe('1 day past its day');
   });
   it('promise nothing where their low end is none, and say until when they likely are good', () => {
-    const none = jar('n', { surely: '2026-11-01', likely: '2026-12-12' });
+    const none = jar('n', { use_by: '2026-11-01', likely_until: '2026-12-12' });
     expect(untilWords(none, TODAY)).toBe('no day promised; likely until 12 Dec 2026');
-    expect([freshness(none, TODAY), freshness({ ...none, likely: '2026-11-20' }, TODAY)]).toEqual(['soon', 'past']);
+    expect([freshness(none, TODAY), freshness({ ...none, likely_until: '2026-11-20' }, TODAY)]).toEqual(['soon', 'past']);
   });
   it('the first out is the open one, else the one whose day comes first; one alone needs no flag', () => {
     const shelf = [
-      jar('late', { surely: '2026-12-20' }),
+      jar('late', { use_by: '2026-12-20' }),
       jar('early'),
       jar('alone', { name: 'Rusks' }),
       jar('cold', { store: 'freezer' }),
     ];
     expect([...firstOut(shelf)]).toEqual(['early']);
-    expect([...firstOut([...shelf, jar('open', { opened: true, surely: '2026-12-24' })])]).toEqual(['open']);
+    expect([...firstOut([...shelf, jar('open', { opened: true, use_by: '2026-12-24' })])]).toEqual(['open']);
   });
 });

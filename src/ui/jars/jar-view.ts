@@ -4,21 +4,21 @@ import { dayNumber } from '@/core/quantities';
 import { day } from '../format/units';
 
 /** How near its end a pack is: days from today, by the low end. */
-export const daysLeft = ({ surely }: Pick<JarView, 'surely'>, today: string): number => dayNumber(surely) - dayNumber(today);
+export const daysLeft = ({ use_by }: Pick<JarView, 'use_by'>, today: string): number => dayNumber(use_by) - dayNumber(today);
 
 const SOON_DAYS = 7;
 export type Freshness = 'past' | 'soon' | 'good';
 export function freshness(jar: Dated, today: string): Freshness {
-  if (isUnpromised(jar)) return dayNumber(jar.likely) < dayNumber(today) ? 'past' : 'soon';
+  if (isUnpromised(jar)) return dayNumber(jar.likely_until) < dayNumber(today) ? 'past' : 'soon';
   const days = daysLeft(jar, today);
   return days < 0 ? 'past' : days <= SOON_DAYS ? 'soon' : 'good';
 }
 
 /** What decides how a pack stands in time. */
-type Dated = Pick<JarView, 'surely' | 'likely' | 'packed_on'>;
+type Dated = Pick<JarView, 'use_by' | 'likely_until' | 'packed_on'>;
 
 /** Its low end promises not a single day: its damp end may spoil at once. */
-const isUnpromised = ({ surely, packed_on }: Dated): boolean => surely <= packed_on;
+const isUnpromised = ({ use_by, packed_on }: Dated): boolean => use_by <= packed_on;
 
 /** Of packs of the same treat that stand in the same place, the one whose day comes first is used first. */
 export function firstOut(jars: readonly JarView[]): ReadonlySet<string> {
@@ -39,13 +39,13 @@ export function firstOut(jars: readonly JarView[]): ReadonlySet<string> {
 const usedBefore = (one: JarView, other: JarView): boolean =>
   one.opened !== other.opened
     ? one.opened
-    : one.surely !== other.surely
-      ? one.surely < other.surely
+    : one.use_by !== other.use_by
+      ? one.use_by < other.use_by
       : one.packed_on < other.packed_on;
 
 /** How long it is still good, in words. */
 export function untilWords(jar: Dated, today: string): string {
-  if (isUnpromised(jar)) return `no day promised; likely until ${day(jar.likely)}`;
+  if (isUnpromised(jar)) return `no day promised; likely until ${day(jar.likely_until)}`;
   const days = daysLeft(jar, today);
   if (days < 0) return `${-days} ${days === -1 ? 'day' : 'days'} past its day`;
   if (days === 0) return 'today is its day';

@@ -8,15 +8,17 @@ const LOOKS: Record<Look, string> = {
   quiet: 'border border-transparent px-1.5 text-soft hover:text-ink',
 };
 
-/** The look of a pill, for links that are as much as buttons. */
-export const pill = (look: Look = 'plain'): string =>
+/** The look of a buttonClass, for links that are as much as buttons. */
+export const buttonClass = (look: Look = 'plain'): string =>
   `inline-flex items-center gap-1.5 rounded-full whitespace-nowrap ${LOOKS[look]}`;
 
-/** A pill with a verb on it. */
+/** A buttonClass with a verb on it. */
 export function Button({
   look = 'plain',
   className = '',
   ...rest
 }: ComponentProps<'button'> & { readonly look?: Look }): ReactNode {
-  return <button type="button" {...rest} className={`${pill(look)} disabled:cursor-default disabled:opacity-45 ${className}`} />;
+  return (
+    <button type="button" {...rest} className={`${buttonClass(look)} disabled:cursor-default disabled:opacity-45 ${className}`} />
+  );
 }

@@ -2,7 +2,7 @@ import type { FailureBody } from '@/contract/failure';
 import { fail, succeed, type Failure, type Success } from '@/core/failure';
 
 /** What a page asks of the server. */
-type Call = {
+type Asking = {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
   /** Sent as JSON. */
   readonly body?: unknown;
@@ -24,7 +24,7 @@ const OFFLINE = fail(
  * Asks the server. Whatever happens comes back as a value: what it refused, with its sentence; that it does not answer; that
  * nobody waits any more.
  */
-export async function call<T>(route: string, { method, body, raw, signal }: Call = {}): Promise<Answered<T>> {
+export async function call<T>(route: string, { method, body, raw, signal }: Asking = {}): Promise<Answered<T>> {
   const content = raw ? raw.content : body === undefined ? undefined : JSON.stringify(body);
   const type = raw?.type ?? (body === undefined ? undefined : 'application/json');
   const response = await fetch(route, {

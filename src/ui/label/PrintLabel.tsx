@@ -1,7 +1,7 @@
 'use client';
 import type { PrinterView } from '@/contract/label';
 import { useEffect, useState, type ReactNode } from 'react';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { call, wrongWith } from '../kit/api';
@@ -29,10 +29,10 @@ export function PrintLabel({ batchId, blocked, suggested }: PrintLabelProps): Re
           <span className="text-stop">nothing is printed while a stop stands or the text does not fit</span>
         ) : (
           <>
-            <a className={pill('main')} href={`${address}?as=pdf&sheet=${sheet}&count=${count}`} download>
+            <a className={buttonClass('main')} href={`${address}?as=pdf&sheet=${sheet}&count=${count}`} download>
               PDF
             </a>
-            <a className={pill()} href={`${address}?as=svg`} download>
+            <a className={buttonClass()} href={`${address}?as=svg`} download>
               SVG
             </a>
           </>

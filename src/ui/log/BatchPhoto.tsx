@@ -1,6 +1,6 @@
 'use client';
 import { useState, type ReactNode } from 'react';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { call, wrongWith } from '../kit/api';
 
 /** A photo is kept no larger than this [px]. */
@@ -32,7 +32,7 @@ export function BatchPhoto({ id, hasPhoto }: { readonly id: string; readonly has
         // eslint-disable-next-line @next/next/no-img-element
         <img src={`${address}?v=${version}`} alt="The batch" className="max-h-40 rounded-xl border border-hair" />
       )}
-      <label className={`${pill('small')} cursor-pointer has-[:focus-visible]:outline-2`}>
+      <label className={`${buttonClass('small')} cursor-pointer has-[:focus-visible]:outline-2`}>
         {version > 0 ? 'Another photo' : 'Add a photo'}
         <input
           type="file"

@@ -3,8 +3,8 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Difference } from '@/core/document';
 import { day, duration, moisture } from '../format/units';
-import { pill } from '../kit/Button';
-import { Plate } from '../kit/Plate';
+import { buttonClass } from '../kit/Button';
+import { Panel } from '../kit/Panel';
 import { differenceWords } from './difference-words';
 import { MeasuredBeside } from './MeasuredBeside';
 
@@ -57,11 +57,11 @@ export function CompareBatches({ entries, changes, names }: CompareBatchesProps)
         <h1 className="text-[27px]">Side by side</h1>
         <p className="text-soft">bold is measured, under it what was predicted</p>
         <span className="flex-1" />
-        <Link href="/log" className={pill()}>
+        <Link href="/log" className={buttonClass()}>
           Whole log
         </Link>
       </header>
-      <Plate label="Batches side by side" className="overflow-x-auto px-4 py-3">
+      <Panel label="Batches side by side" className="overflow-x-auto px-4 py-3">
         <table className="w-full border-collapse text-[15px]">
           <thead>
             <tr className="text-left align-bottom [&>th]:px-3 [&>th]:pb-2">
@@ -103,7 +103,7 @@ export function CompareBatches({ entries, changes, names }: CompareBatchesProps)
             </tr>
           </tbody>
         </table>
-      </Plate>
+      </Panel>
       <p className="pt-3 text-[14px] text-soft">
         In brackets the bar that four of five batches should fall in. The forecast is the one of before each bake.
       </p>

@@ -3,9 +3,9 @@ import type { LogEntryView } from '@/contract/log';
 import Link from 'next/link';
 import { Suspense, lazy, useState, type ReactNode } from 'react';
 import { day } from '../format/units';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { Choice } from '../kit/Choice';
-import { pill } from '../kit/Button';
+import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
 import { EVERYTHING, filtered, namesIn, type LogFilter } from './log-row';
 
@@ -50,7 +50,7 @@ export function LogBook({ entries, learned = null, tables = null }: LogBookProps
           <LogChart rows={shown} />
         </Suspense>
       )}
-      <Plate label="Batches" className="overflow-x-auto">
+      <Panel label="Batches" className="overflow-x-auto">
         {shown.length === 0 ? (
           <p className="px-5 py-10 text-center text-soft">
             {entries.length === 0
@@ -140,7 +140,7 @@ export function LogBook({ entries, learned = null, tables = null }: LogBookProps
             </tbody>
           </table>
         )}
-      </Plate>
+      </Panel>
       <p className="pt-3 text-[14px] text-soft">
         Bold is measured, the line under it was predicted before. Water left follows from the two tray weights: the dry part of
         the dough cannot leave.
@@ -203,11 +203,11 @@ function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesPro
         onChange={(oven) => onFilter({ ...filter, oven })}
       />
       <span className="flex-1" />
-      <button type="button" aria-pressed={drawn} className={pill('small')} onClick={onDrawn}>
+      <button type="button" aria-pressed={drawn} className={buttonClass('small')} onClick={onDrawn}>
         {drawn ? 'Put the chart away' : 'Draw predicted against measured'}
       </button>
       {chosen.length >= 2 ? (
-        <Link className={pill('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>
+        <Link className={buttonClass('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>
           Compare {chosen.length}
         </Link>
       ) : (

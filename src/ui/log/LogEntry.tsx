@@ -1,12 +1,12 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { day, moisture, moistureRange, range, span } from '../format/units';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { BatchPhoto } from './BatchPhoto';
-import { PutAway } from './PutAway';
+import { StorePacks } from './StorePacks';
 import { MeasuredNumber, type Beside } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
-import { pill } from '../kit/Button';
+import { buttonClass } from '../kit/Button';
 
 type LogEntryProps = {
   readonly id: string;
@@ -41,7 +41,7 @@ type LogEntryProps = {
   readonly verdicts: readonly string[];
   readonly dogs: readonly string[];
   readonly hasPhoto: boolean;
-  readonly isPutAway: boolean;
+  readonly isStored: boolean;
 };
 
 const NOTHING: WeighedValues = {
@@ -59,7 +59,7 @@ const NOTHING: WeighedValues = {
 
 /** One batch of the log: what was predicted, what was measured, and the form for it. */
 export function LogEntry(props: LogEntryProps): ReactNode {
-  const { id, name, baked_on, forecast, comparison, measured, revision, hasPhoto, isPutAway } = props;
+  const { id, name, baked_on, forecast, comparison, measured, revision, hasPhoto, isStored } = props;
   const { textures, colours, verdicts, dogs } = props;
   const { pieces, loss_pct, moisture_pct, texture } = comparison ?? {};
   const rows: ReadonlyArray<readonly [what: string, likely: string, band: string, measured: ReactNode]> = [
@@ -91,16 +91,16 @@ export function LogEntry(props: LogEntryProps): ReactNode {
         <h1 className="text-[27px]">{name}</h1>
         <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
         <span className="flex-1" />
-        {baked_on && !isPutAway && <PutAway id={id} />}
-        <Link href={`/batch/${id}`} className={pill()}>
+        {baked_on && !isStored && <StorePacks id={id} />}
+        <Link href={`/batch/${id}`} className={buttonClass()}>
           Open the batch
         </Link>
-        <Link href="/log" className={pill()}>
+        <Link href="/log" className={buttonClass()}>
           Whole log
         </Link>
       </header>
       <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
-        <Plate label="Measured beside predicted" className="px-5 py-4">
+        <Panel label="Measured beside predicted" className="px-5 py-4">
           <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
           <table className="w-full">
             <thead>
@@ -128,12 +128,12 @@ export function LogEntry(props: LogEntryProps): ReactNode {
               ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
               : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
           </p>
-        </Plate>
-        <Plate label="What scale and eye said" className="px-5 py-4">
+        </Panel>
+        <Panel label="What scale and eye said" className="px-5 py-4">
           <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
           <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} {...{ textures, colours, verdicts, dogs }} />
           <BatchPhoto id={id} hasPhoto={hasPhoto} />
-        </Plate>
+        </Panel>
       </div>
     </main>
   );

@@ -2,7 +2,7 @@
 import type { ReadBack } from '@/contract/log';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { pill } from '../kit/Button';
+import { buttonClass } from '../kit/Button';
 import { call } from '../kit/api';
 
 /** The log as a table, out and in. */
@@ -24,10 +24,10 @@ export function LogTable(): ReactNode {
           {said.text}
         </span>
       )}
-      <a className={pill('small')} href="/api/log.csv" download>
+      <a className={buttonClass('small')} href="/api/log.csv" download>
         As a table
       </a>
-      <label className={`${pill('small')} cursor-pointer has-[:focus-visible]:outline-2`}>
+      <label className={`${buttonClass('small')} cursor-pointer has-[:focus-visible]:outline-2`}>
         From a table
         <input
           type="file"

@@ -23,11 +23,11 @@ const BIG = 'min-h-[58px] flex-1 justify-center text-[17px]';
 export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): ReactNode {
   const { stands } = bake;
   const call = bake.calls[bake.next ?? 0];
-  const words = actWords(call.prompt.act, dial, bake.pieces, call.appliance);
+  const words = actWords(call.call.act, dial, bake.pieces, call.appliance);
   const address = `/api/oven/${bake.batch}`;
-  const isHeat = call.prompt.runs !== null;
+  const isHeat = call.call.runs !== null;
   return (
-    <section aria-label="Now" className="flex flex-col gap-4" data-call={call.prompt.id}>
+    <section aria-label="Now" className="flex flex-col gap-4" data-call={call.call.id}>
       <div>
         <p className="text-[17px] font-semibold text-heat">
           {bake.name}
@@ -52,7 +52,7 @@ export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): Reac
         <Button className={BIG} onClick={() => void send(address, { do: 'later', minutes: LATER_MIN })}>
           In {LATER_MIN} minutes
         </Button>
-        {(isHeat || call.prompt.minutes > 0) && (
+        {(isHeat || call.call.minutes > 0) && (
           <Button className={BIG} onClick={() => void send(address, { do: 'more', minutes: MORE_MIN })}>
             {MORE_MIN} more minutes
           </Button>
@@ -68,7 +68,7 @@ export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): Reac
   );
 }
 
-/** Asked twice: a wet thumb must not lose a batch's timers. */
+/** Asked twice: a wet thumb must not lose a batch's callRows. */
 function GiveUp({ onGiveUp }: { readonly onGiveUp: () => void }): ReactNode {
   const [asked, setAsked] = useState(false);
   if (!asked)
@@ -111,7 +111,7 @@ function Countdown({ call, bake, now }: { readonly call: CallView; readonly bake
         </strong>
         <span className="text-[17px] text-soft">
           {!isNow && (left >= 0 ? `left, at ${wallClock(due, now)}` : `late; it was due at ${wallClock(due, now)}`)}
-          {!waits && call.prompt.hands > 1 && `${isNow ? '' : ', '}takes about ${duration(call.prompt.hands)}`}
+          {!waits && call.call.hands > 1 && `${isNow ? '' : ', '}takes about ${duration(call.call.hands)}`}
         </span>
       </p>
       {waits && (

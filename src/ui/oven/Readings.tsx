@@ -23,7 +23,7 @@ const FOLLOW_MS = 15_000;
 
 /** What scale, probe and hygrometer say of a batch: taken over, typed, or read from a logger's file. */
 export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
-  const { leg, went_in, tray_g, before_g } = bake.stands;
+  const { stage, went_in, tray_g, before_g } = bake.stands;
   const address = `/api/oven/${bake.batch}/readings`;
   const note = (body: unknown): void => void send(address, body);
   const [follows, setFollows] = useState(false);
@@ -44,16 +44,16 @@ export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
           value={tray_g}
           placeholder="0"
           max={20_000}
-          onChange={(value) => note({ by: 'start', leg, tray_g: value ?? 0, before_g })}
+          onChange={(value) => note({ by: 'start', stage, tray_g: value ?? 0, before_g })}
         />
-        <span className="text-soft">{leg === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
+        <span className="text-soft">{stage === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
         <OptionalNumber
-          label={leg === 0 ? 'Tray with raw pieces' : 'Tray as it went in'}
+          label={stage === 0 ? 'Tray with raw pieces' : 'Tray as it went in'}
           unit="g"
           value={before_g}
           placeholder="?"
           max={60_000}
-          onChange={(value) => note({ by: 'start', leg, tray_g: tray_g ?? 0, before_g: value })}
+          onChange={(value) => note({ by: 'start', stage, tray_g: tray_g ?? 0, before_g: value })}
         />
       </p>
       <TrayNow before_g={before_g} onWeigh={(value) => note({ by: 'hand', kind: 'tray_g', value })} />

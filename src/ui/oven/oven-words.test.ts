@@ -32,7 +32,7 @@ describe('calls in words', () => {
 describe('what is next', () => {
   const call = (due: string, done = false) => ({
     position: 0,
-    prompt: { id: 'a', step: 'a', act: { do: 'mix' }, from: 'before', minutes: 0, hands: 3, runs: null } as const,
+    call: { id: 'a', step: 'a', act: { do: 'mix' }, from: 'before', minutes: 0, hands: 3, runs: null } as const,
     appliance: null,
     due_at: due,
     done_at: done ? due : null,
@@ -46,7 +46,7 @@ describe('what is next', () => {
     next: calls.findIndex(({ done_at }) => done_at === null) === -1 ? null : calls.findIndex(({ done_at }) => done_at === null),
     ended_at: null,
     stands: {
-      leg: 0,
+      stage: 0,
       appliance: null,
       went_in: null,
       from_min: 0,

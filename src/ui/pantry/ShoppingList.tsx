@@ -3,8 +3,8 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { ShoppingItem } from '@/core/costing';
 import { mass, money, packMass } from '../format/units';
-import { Button, pill } from '../kit/Button';
-import { Plate } from '../kit/Plate';
+import { Button, buttonClass } from '../kit/Button';
+import { Panel } from '../kit/Panel';
 
 type ShoppingListProps = {
   readonly currency: string;
@@ -28,10 +28,10 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
           for {chosen.length} planned batch{chosen.length === 1 ? '' : 'es'}
         </p>
         <span className="flex-1" />
-        <Link className={`${pill()} print:hidden`} href="/pantry">
+        <Link className={`${buttonClass()} print:hidden`} href="/pantry">
           Pantry
         </Link>
-        <a className={`${pill()} print:hidden`} href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`} download>
+        <a className={`${buttonClass()} print:hidden`} href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`} download>
           Table
         </a>
         <Button look="main" className="print:hidden" onClick={() => window.print()}>
@@ -56,7 +56,7 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
         ))}
       </ul>
       {items.length > 0 && (
-        <Plate label="To buy" className="px-5 py-3">
+        <Panel label="To buy" className="px-5 py-3">
           <table className="w-full border-collapse text-[15px]">
             <thead>
               <tr className="text-left text-[14px] text-soft">
@@ -92,7 +92,7 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
               </tr>
             </tfoot>
           </table>
-        </Plate>
+        </Panel>
       )}
     </main>
   );

@@ -10,12 +10,12 @@ import { duration, mass, money, span } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
 import { CautionsOf } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
 
 type DoughSideProps = {
-  readonly likely: Nominal | null;
+  readonly nominal: Nominal | null;
   readonly failure: Failure | null;
   readonly empty: boolean;
   readonly document: BatchDocument;
@@ -24,10 +24,10 @@ type DoughSideProps = {
 };
 
 /** What the dough will be, as one writes. */
-export function DoughSide({ likely, failure, empty, document, pantry, dogs }: DoughSideProps): ReactNode {
-  if (empty || failure || !likely)
+export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: DoughSideProps): ReactNode {
+  if (empty || failure || !nominal)
     return (
-      <Plate label="The dough" className="self-start px-5 py-4">
+      <Panel label="The dough" className="self-start px-5 py-4">
         <h2 className="text-[17px]">The dough</h2>
         {empty ? (
           <p className="text-[14.5px] text-soft">
@@ -40,9 +40,9 @@ export function DoughSide({ likely, failure, empty, document, pantry, dogs }: Do
         ) : (
           <p role="status">Working it out …</p>
         )}
-      </Plate>
+      </Panel>
     );
-  const { dough, yield: out, outcome, keeps, cost, heat, cautions, blocked_by } = likely.prediction;
+  const { dough, yield: out, outcome, keeps, cost, heat, cautions, blocked_by } = nominal.prediction;
   const lines = linesInBowl(document, dough, pantry);
   const figures: ReadonlyArray<readonly [string, string]> = [
     ['pieces', String(out.pieces)],
@@ -52,7 +52,7 @@ export function DoughSide({ likely, failure, empty, document, pantry, dogs }: Do
     ['100 g of dough', cost ? money(cost.dough_per_100g, cost.currency) + (cost.missing.length > 0 ? ', in part' : '') : '–'],
   ];
   return (
-    <Plate label="The dough" className="flex flex-col gap-2 self-start px-5 py-3 lg:sticky lg:top-16">
+    <Panel label="The dough" className="flex flex-col gap-2 self-start px-5 py-3 lg:sticky lg:top-16">
       <h2 className="text-[17px]">The dough, {mass(dough.mass_g)}</h2>
       {lines.length > 0 && <CompositionBar shares={sharesOf(lines)} />}
       <p>
@@ -63,7 +63,7 @@ export function DoughSide({ likely, failure, empty, document, pantry, dogs }: Do
         index={dough.feel_index}
         low={dough.feel_index_low}
         high={dough.feel_index_high}
-        crumbleEdge={likely.drawing.feel.crumbleEdge}
+        crumbleEdge={nominal.drawing.feel.crumbleEdge}
       />
       <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-[14px]">
         {figures.map(([name, figure]) => (
@@ -75,6 +75,6 @@ export function DoughSide({ likely, failure, empty, document, pantry, dogs }: Do
       </dl>
       <WhoMay verdicts={screen(lines, dogs).dogs} blocked={blocked_by.length > 0} nameOf={(id) => pantry.get(id)?.name ?? id} />
       <CautionsOf cautions={cautions.filter(({ severity }) => severity !== 'note')} steps={['mix', 'heat']} />
-    </Plate>
+    </Panel>
   );
 }

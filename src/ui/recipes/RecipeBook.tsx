@@ -4,7 +4,7 @@ import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/document';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
@@ -45,12 +45,12 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
         <p className="text-soft">{kitchen}</p>
         <span className="flex-1" />
         {open && (
-          <Link href={`/batch/${open.id}?bench=heat`} className={pill()}>
+          <Link href={`/batch/${open.id}?bench=heat`} className={buttonClass()}>
             Carry on with {open.name}
           </Link>
         )}
         <ImportRecipe />
-        <Link href="/recipes/new" className={pill('main')}>
+        <Link href="/recipes/new" className={buttonClass('main')}>
           Write a recipe
         </Link>
       </header>

@@ -8,10 +8,10 @@ import type { KitchenGoods } from '@/workers/prediction-protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { useBatch } from '../batch/use-batch';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { DoughSide } from './DoughSide';
 import { PasteRecipe } from './PasteRecipe';
 import { StepsEditor } from './StepsEditor';
@@ -32,7 +32,7 @@ type RecipeEditorProps = {
 export function RecipeEditor({ saved, document: first, pantry: rows, prices, habits, dogs }: RecipeEditorProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
-  const { document, edits, likely, failure, canUndo, canRedo } = useBatch(first, goods);
+  const { document, edits, nominal, failure, canUndo, canRedo } = useBatch(first, goods);
   const saving = useSaveRecipe(saved, edits.newest);
   const [pasting, setPasting] = useState(saved === null);
   useUndoKeys(edits, saving.save);
@@ -49,7 +49,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
         <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
           <Redo2 aria-hidden size={16} /> Redo
         </Button>
-        <a className={pill()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
+        <a className={buttonClass()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
           Leave it
         </a>
         <Button
@@ -73,7 +73,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
       )}
       <div className="grid gap-3 lg:grid-cols-[1fr_21rem]">
         <div className="flex min-w-0 flex-col gap-3">
-          <Plate label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
+          <Panel label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
             <label className="flex min-w-64 flex-1 items-center gap-2">
               <span className="text-soft">Name</span>
               <input
@@ -106,8 +106,8 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
                 className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 focus:border-rim"
               />
             </label>
-          </Plate>
-          <Plate label="Ingredients" className="px-5 py-3">
+          </Panel>
+          <Panel label="Ingredients" className="px-5 py-3">
             <h2 className="flex items-center gap-3 pb-1 text-[17px]">
               Ingredients
               <Button look="small" aria-expanded={pasting} onClick={() => setPasting(!pasting)}>
@@ -127,7 +127,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
             {(recipe.ingredients.length > 0 || !pasting) && (
               <IngredientTable
                 recipe={recipe}
-                dough={failure ? null : (likely?.prediction.dough ?? null)}
+                dough={failure ? null : (nominal?.prediction.dough ?? null)}
                 pantry={pantry}
                 habits={habits}
                 withNotes
@@ -135,18 +135,18 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
                 onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
               />
             )}
-          </Plate>
-          <Plate label="Steps" className="px-5 py-3">
+          </Panel>
+          <Panel label="Steps" className="px-5 py-3">
             <h2 className="pb-1.5 text-[17px]">Steps</h2>
             <StepsEditor
               steps={steps}
               onText={(i, text) => edits.set(['recipe', 'steps', i, 'text'], text)}
               onSteps={(next) => edits.change<readonly RecipeStep[] | undefined>(['recipe', 'steps'], (now) => next(now ?? []))}
             />
-          </Plate>
+          </Panel>
         </div>
         <DoughSide
-          likely={likely}
+          nominal={nominal}
           failure={failure}
           empty={recipe.ingredients.length === 0}
           document={document}

@@ -10,15 +10,15 @@ import { FEEL_NAMES } from '../format/words';
 import { clockWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { kitchenMeasure } from '../ingredients/kitchen-measure';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { CompositionBar } from './CompositionBar';
 import { MethodLine } from './MethodLine';
 import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { methodWords } from './RecipeTile';
-import { WhoPlate } from './WhoPlate';
+import { WhoPanel } from './WhoPanel';
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
@@ -69,7 +69,7 @@ export function RecipePage({
           words={archived ? 'Back into the book' : 'Put away'}
         />
         <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
-        <Link className={`${pill()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
+        <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
           Edit
         </Link>
         <form action={actions.start} className="print:hidden">
@@ -82,20 +82,20 @@ export function RecipePage({
       <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
         <div className="flex flex-col gap-3">
           <DoughPlate recipe={recipe} />
-          <Plate label="Ingredients" className="px-5 py-3">
+          <Panel label="Ingredients" className="px-5 py-3">
             <Ingredients document={document} recipe={recipe} pantry={pantry} habits={habits} />
-          </Plate>
-          <Plate label="Steps" className="px-5 py-3">
+          </Panel>
+          <Panel label="Steps" className="px-5 py-3">
             <RecipeSteps document={document} recipe={recipe} pantry={pantry} />
-          </Plate>
+          </Panel>
         </div>
         <div className="flex flex-col gap-3">
-          <Plate label="The line" className="px-5 py-3">
+          <Panel label="The line" className="px-5 py-3">
             <h2 className="pb-1 text-[17px]">From bowl to jar</h2>
             <MethodLine card={card} />
-          </Plate>
-          <WhoPlate screening={screening} pantry={pantry} />
-          <Plate label="Versions" className="px-5 py-3 print:hidden">
+          </Panel>
+          <WhoPanel screening={screening} pantry={pantry} />
+          <Panel label="Versions" className="px-5 py-3 print:hidden">
             <h2 className="text-[17px]">Versions</h2>
             {versions.length === 0 && (
               <p className="text-[14.5px] text-soft">This is the first one. Every saved change keeps the one before.</p>
@@ -119,8 +119,8 @@ export function RecipePage({
                 </li>
               ))}
             </ul>
-          </Plate>
-          <Plate label="Take it with you" className="px-5 py-3 print:hidden">
+          </Panel>
+          <Panel label="Take it with you" className="px-5 py-3 print:hidden">
             <h2 className="text-[17px]">Take it with you</h2>
             <p className="flex flex-wrap gap-2 pt-1.5">
               {[
@@ -141,7 +141,7 @@ export function RecipePage({
                 Print
               </Button>
             </p>
-          </Plate>
+          </Panel>
         </div>
       </div>
     </main>
@@ -173,7 +173,7 @@ function ActionForm({ action, id, words, extra = {}, small = false }: ActionForm
 function DoughPlate({ recipe }: { readonly recipe: RecipeView }): ReactNode {
   const { card, cost } = recipe;
   return (
-    <Plate label="The dough" className="px-5 py-3">
+    <Panel label="The dough" className="px-5 py-3">
       {recipe.summary && <p className="pb-2">{recipe.summary}</p>}
       <CompositionBar shares={card.shares} />
       <p className="flex flex-wrap items-baseline gap-x-2 pt-2.5">
@@ -185,7 +185,7 @@ function DoughPlate({ recipe }: { readonly recipe: RecipeView }): ReactNode {
         </span>
       </p>
       <FeelGauge index={card.feel_index} low={card.feel_low} high={card.feel_high} crumbleEdge={card.crumble_edge} />
-    </Plate>
+    </Panel>
   );
 }
 

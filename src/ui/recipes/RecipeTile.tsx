@@ -5,7 +5,7 @@ import { METHOD_NAMES, type Method } from '@/core/document';
 import { duration, mass, money, span } from '../format/units';
 import { FEEL_NAMES, allergenWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';
-import { Plate } from '../kit/Plate';
+import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
 
@@ -25,7 +25,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     ['100 g', money(cost.dough_per_100g, cost.currency), cost.missing.length > 0 ? 'in part' : ''],
   ];
   return (
-    <Plate label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
+    <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
       <div className="min-w-0">
         <h2 className="flex flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
           <Link href={`/recipes/${recipe.id}`} className="hover:underline">
@@ -75,7 +75,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
           Bake this
         </button>
       </form>
-    </Plate>
+    </Panel>
   );
 }
 

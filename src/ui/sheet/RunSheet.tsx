@@ -9,7 +9,7 @@ import { METHOD_WORDS } from '../batch/shape/method-words';
 import { useDial } from '../batch/heat/use-dial';
 import { day, duration, mass, moistureRange, range, span } from '../format/units';
 import { ENDS, FEEL_NAMES, PACK_NAMES, STORE_NAMES } from '../format/words';
-import { Button, pill } from '../kit/Button';
+import { Button, buttonClass } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
 import { workSteps } from './work-steps';
 
@@ -45,7 +45,7 @@ export function RunSheet({ id, kitchen, name, baked_on, document, prediction, ro
         <Button look="main" className="print:hidden" onClick={() => window.print()}>
           Print
         </Button>
-        <Link className={`${pill()} print:hidden`} href={`/batch/${id}`}>
+        <Link className={`${buttonClass()} print:hidden`} href={`/batch/${id}`}>
           Back to the batch
         </Link>
       </header>

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { openBatch } from '@/server/open-batch';
-import { BatchPlace } from '@/ui/batch/BatchPlace';
+import { BatchPage } from '@/ui/batch/BatchPage';
 import { BENCHES, type Bench } from '@/ui/batch/bench-props';
-import { Trouble } from '@/ui/shell/Trouble';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
@@ -10,8 +10,8 @@ type PageProps = { readonly params: Promise<{ id: string }>; readonly searchPara
 
 export default async function Page({ params, searchParams }: PageProps): Promise<ReactNode> {
   const opened = await openBatch((await params).id);
-  if (!opened.ok) return <Trouble title="This batch cannot be opened" message={opened.message} />;
+  if (!opened.ok) return <ErrorPanel title="This batch cannot be opened" message={opened.message} />;
   const { bench } = await searchParams;
   const first: Bench = BENCHES.find((name) => name === bench) ?? 'heat';
-  return <BatchPlace {...opened.value} firstBench={first} />;
+  return <BatchPage {...opened.value} firstBench={first} />;
 }

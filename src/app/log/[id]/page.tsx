@@ -3,14 +3,14 @@ import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
 import { VERDICTS, viewLogEntry } from '@/server/view-log';
 import { LogEntry } from '@/ui/log/LogEntry';
-import { Trouble } from '@/ui/shell/Trouble';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page({ params }: { readonly params: Promise<{ id: string }> }): Promise<ReactNode> {
   const view = await viewLogEntry((await params).id);
-  if (!view.ok) return <Trouble title="This batch is not in the log" message={view.message} />;
-  const { entry, measured, dogs, hasPhoto, isPutAway } = view.value;
+  if (!view.ok) return <ErrorPanel title="This batch is not in the log" message={view.message} />;
+  const { entry, measured, dogs, hasPhoto, isStored } = view.value;
   return (
     <LogEntry
       {...entry}
@@ -19,7 +19,7 @@ export default async function Page({ params }: { readonly params: Promise<{ id: 
       textures={TEXTURE_WORDS}
       colours={COLOUR_NAMES}
       verdicts={VERDICTS}
-      {...{ dogs, hasPhoto, isPutAway }}
+      {...{ dogs, hasPhoto, isStored }}
     />
   );
 }

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { ingredientNames } from '@/server/view-pantry';
 import { compareBatches } from '@/server/view-log';
 import { CompareBatches } from '@/ui/log/CompareBatches';
-import { Trouble } from '@/ui/shell/Trouble';
+import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
@@ -15,6 +15,6 @@ export default async function Page({ searchParams }: PageProps): Promise<ReactNo
   return view.ok ? (
     <CompareBatches {...view.value} names={names.ok ? names.value : {}} />
   ) : (
-    <Trouble title="These cannot be compared" message={view.message} />
+    <ErrorPanel title="These cannot be compared" message={view.message} />
   );
 }

@@ -2,9 +2,9 @@
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../../tests/reference/shipped';
 import { addBand } from '../../bands';
-import { machinesOf, promptsOf } from '../../calls';
+import { machinesOf, callsOf } from '../../calls';
 import type { BatchDocument } from '../../document';
-import { predict, type Worked } from '../../prediction';
+import { predict, type PredictionRun } from '../../prediction';
 import { findProgrammes } from '../../search';
 import type { HeatStep } from '../steps';
 
@@ -40,7 +40,7 @@ const DOUGH: readonly Line[] = [
 const patties = (steps: readonly HeatStep[], lid = false): BatchDocument => fried(MEAT, rolled(10, 80), steps, lid);
 const flatbreads = (minutes: number): BatchDocument =>
   fried(DOUGH, rolled(5, 50), [hold(160, minutes), TURN, hold(160, minutes)]);
-function worked(document: BatchDocument): Worked {
+function worked(document: BatchDocument): PredictionRun {
   const result = predict(document, { pantry: PANTRY });
   if (!result.ok) throw new Error(result.message);
   return result.value;
@@ -88,7 +88,7 @@ describe('a pan on the hob', () => {
     const { outcome, keeps } = addBand(run, 30);
     expect(outcome.moisture_pct_low).toBeLessThan(outcome.moisture_pct_high);
     expect(Number.isFinite(keeps[0].days)).toBe(true);
-    const acts = promptsOf(flatbreads(6), run.prediction).map(({ act }) => act.do);
+    const acts = callsOf(flatbreads(6), run.prediction).map(({ act }) => act.do);
     expect(acts).toContain('heat-up');
     expect(acts).toContain('put-in');
     expect(machinesOf([{ id: 'pan', appliance: { kind: 'hob-pan' } }], 20)).toMatchObject([{ kind: 'oven', slots: 1 }]);
@@ -96,7 +96,7 @@ describe('a pan on the hob', () => {
   it('is asked for the turns that are written, not for a bake that nobody turns', () => {
     const found = findProgrammes({ ...flatbreads(3), target: { snap_max: 6, keeps_days_min: 1 } }, { pantry: PANTRY });
     if (!found.ok) throw new Error(found.message);
-    for (const { school } of [...found.value.candidates, ...found.value.failed]) expect(school).toBe('as-written');
+    for (const { strategy } of [...found.value.candidates, ...found.value.failed]) expect(strategy).toBe('as-written');
   });
   it.each([
     ['a base', { base: 'mesh' as const, steps: [hold(160, 5)] }, 'heat.base'],

@@ -1,12 +1,12 @@
-import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type Rec } from '@/core/bakeday';
+import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type PlannedStep } from '@/core/bakeday';
 import {
   dayBatch,
-  promptsOf,
+  callsOf,
   trayCourses,
   trayModel,
   type KitMachine,
   type KitchenBatch,
-  type Prompt,
+  type Call,
   type TrayCourse,
   type TrayTable,
 } from '@/core/calls';
@@ -29,7 +29,7 @@ export type DayBatches = {
 /** What is worked out at the oven and for a bake day. */
 export type OvenJobs = {
   /** A batch's nominal prediction, and its calls. */
-  readonly calls: Ask<OfDocument, Result<{ readonly prompts: readonly Prompt[]; readonly prediction: Prediction }>>;
+  readonly calls: Ask<OfDocument, Result<{ readonly calls: readonly Call[]; readonly prediction: Prediction }>>;
   readonly trayCourses: Ask<OfDocument, Result<readonly TrayCourse[]>>;
   readonly outlook: Ask<{ readonly tray: FinishedTray; readonly now_min: number; readonly known: Learned }, Outlook>;
   readonly learn: Ask<{ readonly finished: readonly FinishedTray[]; readonly thermometer_K: number | undefined }, Learned>;
@@ -43,7 +43,7 @@ export type OvenJobs = {
     DayBatches
   >;
   /** A plan within so many milliseconds, from the one there was where it still fits; null where none does. */
-  readonly planDay: Ask<{ readonly day: Day; readonly before: readonly Rec[]; readonly ms: number }, Planned | null>;
+  readonly planDay: Ask<{ readonly day: Day; readonly before: readonly PlannedStep[]; readonly ms: number }, Planned | null>;
 };
 
 const withModel = ({ table, ...tray }: FinishedTray): Finished => ({ ...tray, model: trayModel(table) });
@@ -53,7 +53,7 @@ export const OVEN_JOBS: Service<OvenJobs> = {
     const worked = predict(document, { pantry }, 'light');
     if (!worked.ok) return worked;
     const { prediction } = worked.value;
-    return succeed({ prompts: promptsOf(document, prediction), prediction });
+    return succeed({ calls: callsOf(document, prediction), prediction });
   },
   trayCourses: ({ document, pantry }) => trayCourses(document, { pantry }),
   outlook: ({ tray, now_min, known }) => outlook(withModel(tray), now_min, known),

@@ -4,7 +4,7 @@ import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { type ApplianceKind, applianceRecord, type HeatStep } from '@/core/catalogue';
 import { type BatchDocument } from '@/core/document';
-import { pill } from '../../kit/Button';
+import { buttonClass } from '../../kit/Button';
 import { duration } from '../../format/units';
 import { atKnownPace } from './known-pace';
 import { addTimed, insertEvent, kindAt, moveOn, type ProgrammeEvent, type TimedStep } from './programme-edits';
@@ -58,7 +58,7 @@ export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProp
   const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || takesFrozen(appliance.kind)));
   return (
     <Menu>
-      <MenuButton className={pill('small')}>
+      <MenuButton className={buttonClass('small')}>
         <Plus aria-hidden size={14} /> Add a step
       </MenuButton>
       <MenuItems

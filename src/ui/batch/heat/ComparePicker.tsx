@@ -1,18 +1,18 @@
 import { Menu, MenuButton, MenuHeading, MenuItem, MenuItems, MenuSection } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
-import { pill } from '../../kit/Button';
+import { buttonClass } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
 import { call, wrongWith } from '../../kit/api';
 
 type Listed = { readonly id: string; readonly name: string };
 
-type ComparePickerProps = Pick<BenchProps, 'document' | 'likely' | 'questions' | 'onCompare'>;
+type ComparePickerProps = Pick<BenchProps, 'document' | 'nominal' | 'questions' | 'onCompare'>;
 
 const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-0.5 text-left data-[focus]:bg-crunch-pale';
 
 /** What to compare with: this batch as it is now, before it is changed, or any recipe of the book. */
-export function ComparePicker({ document, likely, questions, onCompare }: ComparePickerProps): ReactNode {
+export function ComparePicker({ document, nominal, questions, onCompare }: ComparePickerProps): ReactNode {
   const [book, setBook] = useState<readonly Listed[] | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async (): Promise<void> => {
@@ -34,13 +34,13 @@ export function ComparePicker({ document, likely, questions, onCompare }: Compar
     onCompare({ name, document: other, prediction, timeline: prediction.heat.timeline, steps: other.heat.steps });
   };
   const pin = (): void => {
-    const { prediction } = likely;
+    const { prediction } = nominal;
     onCompare({ name: 'as it was', document, prediction, timeline: prediction.heat.timeline, steps: document.heat.steps });
   };
   return (
     <>
       <Menu>
-        <MenuButton className={pill('small')} onClick={() => void open()}>
+        <MenuButton className={buttonClass('small')} onClick={() => void open()}>
           Compare with …
         </MenuButton>
         <MenuItems

@@ -1,12 +1,12 @@
 'use client';
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState, type ReactNode } from 'react';
-import { worthOf, type BatchWorth } from '@/core/outcomes';
+import { costReport, type CostReport } from '@/core/outcomes';
 import { type Candidate, type FoundProgrammes } from '@/core/search';
 import { Button } from '../../kit/Button';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';
-import { FindWishes } from './FindWishes';
+import { FindFilters } from './FindWishes';
 import { useDial } from './use-dial';
 import { FoundOverlay } from './FoundOverlay';
 import { FailedList, FoundTable } from './FoundTable';
@@ -22,10 +22,19 @@ type Search =
   | { readonly kind: 'found'; readonly found: FoundProgrammes };
 
 /** Wishes in, up to four programmes out, side by side; nothing changes until one is taken. */
-export function FindDialog({ open, onClose, document, edits, likely, appliances, costs, questions }: FindDialogProps): ReactNode {
+export function FindDialog({
+  open,
+  onClose,
+  document,
+  edits,
+  nominal,
+  appliances,
+  costs,
+  questions,
+}: FindDialogProps): ReactNode {
   const [search, setSearch] = useState<Search>({ kind: 'none' });
   const [dial] = useDial();
-  const target = document.target ?? usualTarget(likely.prediction);
+  const target = document.target ?? usualTarget(nominal.prediction);
   const searching = useRef<AbortController | null>(null);
   const stop = (): void => searching.current?.abort();
   const shut = (): void => {
@@ -51,7 +60,7 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
       <div className="fixed inset-0 grid place-items-center p-4">
         <DialogPanel className="flex max-h-[92vh] w-full max-w-6xl flex-col gap-2.5 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
           <DialogTitle className="text-[21px]">Find a programme</DialogTitle>
-          <FindWishes
+          <FindFilters
             target={target}
             appliances={appliances}
             kind={document.heat.appliance?.kind ?? 'static-oven'}
@@ -70,7 +79,7 @@ export function FindDialog({ open, onClose, document, edits, likely, appliances,
           {search.kind === 'found' && (
             <Found
               found={search.found}
-              worthOf={(found) => worthOf({ ...document, heat: found.heat }, found.prediction, costs)}
+              costReport={(found) => costReport({ ...document, heat: found.heat }, found.prediction, costs)}
               onTake={take}
             />
           )}
@@ -106,11 +115,11 @@ function Progress({ search, onStop }: { readonly search: Search; readonly onStop
 
 function Found({
   found,
-  worthOf: worth,
+  costReport: worth,
   onTake,
 }: {
   readonly found: FoundProgrammes;
-  readonly worthOf: (candidate: Candidate) => BatchWorth | null;
+  readonly costReport: (candidate: Candidate) => CostReport | null;
   readonly onTake: (candidate: Candidate) => void;
 }): ReactNode {
   const { candidates, nearest, failed, tried } = found;
@@ -124,7 +133,7 @@ function Found({
       </p>
       {shown.length > 0 && (
         <>
-          <FoundTable candidates={shown} worthOf={worth} onTake={onTake} />
+          <FoundTable candidates={shown} costReport={worth} onTake={onTake} />
           <FoundOverlay candidates={shown} />
         </>
       )}

@@ -21,7 +21,7 @@ type Optional = 'keeps_days_min' | 'finish_within_minutes' | 'oven_within_minute
 const MIN_PER_H = 60;
 
 /** What the programme shall reach, within what it must stay, and what matters most. */
-export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWishesProps): ReactNode {
+export function FindFilters({ target, appliances, kind, dial, onTarget }: FindWishesProps): ReactNode {
   const optional = (key: Optional, value: number | null, per = 1): void =>
     onTarget(value === null ? without(target, key) : { ...target, [key]: value * per });
   const hours = (minutes: number | undefined): number | null =>
@@ -85,7 +85,7 @@ export function FindWishes({ target, appliances, kind, dial, onTarget }: FindWis
           options={SURENESS}
           onChange={(sure) => onTarget(sure === '0' ? without(target, 'sure_pct') : { ...target, sure_pct: Number(sure) })}
         />
-        <span className="text-soft">the surer, the longer it stays</span>
+        <span className="text-soft">the extendUntilSure, the longer it stays</span>
       </Row>
       <Row name="Within">
         <span className="text-soft">all done in</span>

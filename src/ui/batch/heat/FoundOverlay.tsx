@@ -33,7 +33,7 @@ export function FoundOverlay({ candidates }: { readonly candidates: readonly Can
       >
         <line x1={scale.left} x2={scale.right} y1={FLOOR} y2={FLOOR} className="stroke-hair" />
         {candidates.map((candidate, i) => (
-          <g key={candidate.school} className="fill-none" strokeWidth={2.2} strokeDasharray={LINE_LOOKS[i]}>
+          <g key={candidate.strategy} className="fill-none" strokeWidth={2.2} strokeDasharray={LINE_LOOKS[i]}>
             <path d={path(candidate, (p) => yWater(p.moisture_pct))} className="stroke-water" />
             <path d={path(candidate, (p) => ySnap(p.snap))} className="stroke-crunch-fill" />
             <circle cx={scale.x(candidate.minutes)} cy={FLOOR} r={4} className="fill-heat" strokeDasharray="none" />

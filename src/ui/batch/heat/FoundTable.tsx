@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import type { BatchWorth } from '@/core/outcomes';
-import type { Candidate, Failed, Obstacle, School } from '@/core/search';
+import type { CostReport } from '@/core/outcomes';
+import type { Candidate, Failed, Obstacle, Strategy } from '@/core/search';
 import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
 import { duration, money, moistureRange, range } from '../../format/units';
@@ -9,7 +9,7 @@ import { inWords } from './programme-edits';
 import { useDial } from './use-dial';
 import { LINE_LOOKS } from './FoundOverlay';
 
-export const SCHOOL_NAMES: Record<School, string> = {
+export const STRATEGY_NAMES: Record<Strategy, string> = {
   'one-bake': 'One bake',
   'hot-then-low': 'Hot, then low',
   'oven-off': 'Bake, oven off',
@@ -36,15 +36,15 @@ const OBSTACLES: Record<Obstacle, string> = {
 type FoundTableProps = {
   readonly candidates: readonly Candidate[];
   /** What the whole batch costs with it; null where nothing has a price. */
-  readonly worthOf: (candidate: Candidate) => BatchWorth | null;
+  readonly costReport: (candidate: Candidate) => CostReport | null;
   readonly onTake: (candidate: Candidate) => void;
 };
 
 /** The programmes side by side: time, oven, visits, energy and what comes out, each with its band. */
-export function FoundTable({ candidates, worthOf, onTake }: FoundTableProps): ReactNode {
+export function FoundTable({ candidates, costReport, onTake }: FoundTableProps): ReactNode {
   const [dial] = useDial();
   const priced = candidates.flatMap((candidate) => {
-    const worth = worthOf(candidate);
+    const worth = costReport(candidate);
     return worth ? [{ candidate, worth }] : [];
   });
   return (
@@ -75,18 +75,18 @@ export function FoundTable({ candidates, worthOf, onTake }: FoundTableProps): Re
         </thead>
         <tbody>
           {candidates.map((candidate, i) => {
-            const { school, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
+            const { strategy, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
             const { outcome, keeps, cost } = prediction;
             const worth = priced.find((one) => one.candidate === candidate)?.worth;
             return (
-              <tr key={school} className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
+              <tr key={strategy} className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
                 <td>
                   <svg width={26} height={14} aria-hidden className="mt-1">
                     <line x1={1} x2={25} y1={7} y2={7} className="stroke-ink" strokeWidth={2} strokeDasharray={LINE_LOOKS[i]} />
                   </svg>
                 </td>
                 <td>
-                  <strong>{SCHOOL_NAMES[school]}</strong>
+                  <strong>{STRATEGY_NAMES[strategy]}</strong>
                   <br />
                   <span className="text-soft">{inWords(heat, dial)}</span>
                 </td>
@@ -117,7 +117,7 @@ export function FoundTable({ candidates, worthOf, onTake }: FoundTableProps): Re
                 <td>{colourWord(prediction.heat.browning)}</td>
                 <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>
                 <td>
-                  <Button look="small" aria-label={`Take it: ${SCHOOL_NAMES[school]}`} onClick={() => onTake(candidate)}>
+                  <Button look="small" aria-label={`Take it: ${STRATEGY_NAMES[strategy]}`} onClick={() => onTake(candidate)}>
                     Take it
                   </Button>
                 </td>
@@ -131,7 +131,7 @@ export function FoundTable({ candidates, worthOf, onTake }: FoundTableProps): Re
   );
 }
 
-type Priced = { readonly candidate: Candidate; readonly worth: BatchWorth };
+type Priced = { readonly candidate: Candidate; readonly worth: CostReport };
 
 /** Which of the programmes is the cheapest, and for which part of the cost. */
 function Cheapest({ priced }: { readonly priced: readonly Priced[] }): ReactNode {
@@ -140,9 +140,9 @@ function Cheapest({ priced }: { readonly priced: readonly Priced[] }): ReactNode
   const currency = least.candidate.prediction.cost?.currency ?? 'GBP';
   return (
     <p className="pt-1 text-[14px]" data-cheapest>
-      <strong>{SCHOOL_NAMES[least.candidate.school]}</strong> is the cheapest.{' '}
+      <strong>{STRATEGY_NAMES[least.candidate.strategy]}</strong> is the cheapest.{' '}
       {others
-        .map(({ candidate, worth }) => `${SCHOOL_NAMES[candidate.school]} ${differenceWords(least.worth, worth, currency)}`)
+        .map(({ candidate, worth }) => `${STRATEGY_NAMES[candidate.strategy]} ${differenceWords(least.worth, worth, currency)}`)
         .join('; ')}
       .
     </p>
@@ -157,9 +157,9 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
     <div className="text-[14px]">
       <h3 className="text-[15px]">What will not do</h3>
       <ul>
-        {failed.map(({ school, why, nearest }) => (
-          <li key={school}>
-            <strong>{SCHOOL_NAMES[school]}:</strong> {OBSTACLES[why]}
+        {failed.map(({ strategy, why, nearest }) => (
+          <li key={strategy}>
+            <strong>{STRATEGY_NAMES[strategy]}:</strong> {OBSTACLES[why]}
             {nearest && (
               <span className="text-soft">
                 {' '}

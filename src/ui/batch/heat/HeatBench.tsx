@@ -17,7 +17,7 @@ import { ComparePicker } from './ComparePicker';
 import { CrossSection } from './CrossSection';
 import { CutThroughPicture } from './CutThroughPicture';
 import { FindDialog } from './FindDialog';
-import { BlameLine, OthersLine, ReachedChips } from './Outlook';
+import { VarianceLine, OthersLine, ReachedChips } from './Outlook';
 import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
@@ -33,7 +33,7 @@ const CROSS_SECTION = 208;
 
 /** The heat station: the programme, the cut-through under it on the same minutes, and what any minute is like. */
 export function HeatBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
+  const { document, edits, nominal, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const [dial, setDial] = useDial();
   const [scrubAt, setScrub] = useState<number | null>(null);
@@ -44,7 +44,7 @@ export function HeatBench(props: BenchProps): ReactNode {
     () => ({ steps, ...(appliance ? { appliance } : {}), ...(base ? { base } : {}) }),
     [steps, appliance, base],
   );
-  const { prediction, drawing } = likely;
+  const { prediction, drawing } = nominal;
   const total = prediction.heat.minutes;
   const stretches = useMemo(() => stretchesOf(steps), [steps]);
   const beside = width >= BESIDE;
@@ -127,11 +127,11 @@ export function HeatBench(props: BenchProps): ReactNode {
         <Button look="small" onClick={() => setFinding(true)}>
           <Search aria-hidden size={14} /> Find a programme
         </Button>
-        <ComparePicker document={document} likely={likely} questions={questions} onCompare={onCompare} />
+        <ComparePicker document={document} nominal={nominal} questions={questions} onCompare={onCompare} />
       </div>
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} pantry={pantry} />
-      <BlameLine banded={bands} />
+      <VarianceLine banded={bands} />
       <OthersLine banded={bands} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
       <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />

@@ -101,8 +101,8 @@ const MEASURE: Readonly<Record<string, readonly [cause: string, cure: string]>> 
 const WORTH_MEASURING = 0.12;
 
 /** What the width of the water's band comes from, and what knowing it would buy. */
-export function BlameLine({ banded }: { readonly banded: Prediction | null }): ReactNode {
-  const first = banded?.outcome.blame[0];
+export function VarianceLine({ banded }: { readonly banded: Prediction | null }): ReactNode {
+  const first = banded?.outcome.variance_shares[0];
   const measure = first && MEASURE[first.input];
   if (!first || !measure || !banded) return null;
   const { moisture_pct_low: low, moisture_pct_high: high } = banded.outcome;

@@ -18,9 +18,9 @@ const CHART_PX = 190;
 
 /** The keep station: how long each pack keeps, what ends it first, and what would buy more. */
 export function KeepBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, banded } = props;
+  const { document, edits, nominal, banded } = props;
   const { choices, index, pick, set, change, add } = usePacks(props);
-  const { prediction, drawing } = likely;
+  const { prediction, drawing } = nominal;
   const keeps = prediction.keeps[index];
   const curve = drawing.lifeCurves[index];
   const opened = choices[index].openings_per_day ?? 1;

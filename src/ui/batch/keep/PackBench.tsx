@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
-import { Button, pill } from '../../kit/Button';
+import { Button, buttonClass } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
@@ -15,10 +15,10 @@ import { usePacks } from './use-packs';
 
 /** The pack station: portions, packs side by side, label and price. */
 export function PackBench(props: BenchProps): ReactNode {
-  const { likely, banded, batchId } = props;
+  const { nominal, banded, batchId } = props;
   const { choices, index, pick, set, change, add } = usePacks(props);
   const [costing, setCosting] = useState(false);
-  const { keeps, yield: out } = likely.prediction;
+  const { keeps, yield: out } = nominal.prediction;
   return (
     <div className="flex flex-col gap-3">
       <BenchHead title="Pack" about="cold, then closed; packs that are counted are filled first, the others share out the rest">
@@ -31,17 +31,17 @@ export function PackBench(props: BenchProps): ReactNode {
         <Button look="small" onClick={() => setCosting(true)}>
           What it costs
         </Button>
-        <Link className={pill('small')} href={`/batch/${batchId}/label`}>
+        <Link className={buttonClass('small')} href={`/batch/${batchId}/label`}>
           Label
         </Link>
-        <Link className={pill('small')} href={`/batch/${batchId}/sheet`}>
+        <Link className={buttonClass('small')} href={`/batch/${batchId}/sheet`}>
           Run sheet
         </Link>
       </BenchHead>
       <PackList choices={choices} keeps={keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
       {keeps[index] && <Filled keeps={keeps[index]} counted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
-      <CautionsOf cautions={likely.prediction.cautions} steps={['pack']} />
+      <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
     </div>
   );

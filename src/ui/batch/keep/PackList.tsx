@@ -47,7 +47,7 @@ export function PackList({ choices, keeps, banded, picked, onPick, onChoices }: 
             />
           </span>
           <button type="button" aria-pressed={i === picked} className="min-w-0 rounded-lg text-left" onClick={() => onPick(i)}>
-            {keeps[i] && <LifeBar keeps={banded?.[i] ?? keeps[i]} likely={keeps[i]} longest={longest} />}
+            {keeps[i] && <LifeBar keeps={banded?.[i] ?? keeps[i]} nominal={keeps[i]} longest={longest} />}
           </button>
           <button
             type="button"
@@ -72,11 +72,11 @@ function ofKind({ volume_ml: _volume, own: _own, ...rest }: PackChoice, option: 
 /** The band of days as a bar with its likely mark, and the reason in words. */
 function LifeBar({
   keeps,
-  likely,
+  nominal,
   longest,
 }: {
   readonly keeps: Keeps;
-  readonly likely: Keeps;
+  readonly nominal: Keeps;
   readonly longest: number;
 }): ReactNode {
   const pct = (days: number): number => (100 * Math.min(days, longest)) / longest;
@@ -84,10 +84,10 @@ function LifeBar({
     <span className="block">
       <span className="flex items-baseline justify-between gap-3">
         <span>
-          <strong className="font-display text-[18px] text-keep">{span(likely.days)}</strong> {ENDS[likely.limit]}
+          <strong className="font-display text-[18px] text-keep">{span(nominal.days)}</strong> {ENDS[nominal.limit]}
         </span>
         <span className="text-[14px] whitespace-nowrap text-soft">
-          {likely.packs === 1 ? 'one pack' : `${likely.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
+          {nominal.packs === 1 ? 'one pack' : `${nominal.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">
@@ -95,7 +95,7 @@ function LifeBar({
           className="absolute inset-y-0 rounded-full bg-keep/55"
           style={{ left: `${pct(keeps.days_low)}%`, width: `${Math.max(0.6, pct(keeps.days_high) - pct(keeps.days_low))}%` }}
         />
-        <span className="absolute -inset-y-0.5 w-[3px] rounded bg-keep" style={{ left: `calc(${pct(likely.days)}% - 1.5px)` }} />
+        <span className="absolute -inset-y-0.5 w-[3px] rounded bg-keep" style={{ left: `calc(${pct(nominal.days)}% - 1.5px)` }} />
       </span>
     </span>
   );

@@ -5,7 +5,7 @@ import type { BenchProps } from '../bench-props';
 const USUAL: PackChoice = { option: 'clip-jar', store: 'room' };
 
 /** The packs of a batch as both benches edit them, and the one that is looked at. */
-export function usePacks({ document, edits, likely }: Pick<BenchProps, 'document' | 'edits' | 'likely'>): {
+export function usePacks({ document, edits, nominal }: Pick<BenchProps, 'document' | 'edits' | 'nominal'>): {
   readonly choices: readonly PackChoice[];
   readonly index: number;
   readonly pick: (index: number) => void;
@@ -15,7 +15,7 @@ export function usePacks({ document, edits, likely }: Pick<BenchProps, 'document
 } {
   const [picked, pick] = useState(0);
   const choices = document.pack && document.pack.length > 0 ? document.pack : [USUAL];
-  const index = Math.min(picked, likely.prediction.keeps.length - 1, choices.length - 1);
+  const index = Math.min(picked, nominal.prediction.keeps.length - 1, choices.length - 1);
   const set = (next: readonly PackChoice[]): void => edits.set(['pack'], next);
   return {
     choices,

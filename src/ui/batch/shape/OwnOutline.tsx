@@ -3,7 +3,7 @@ import { Upload } from 'lucide-react';
 import { useId, useState, type DragEvent, type ReactNode } from 'react';
 import { outlineOfPath } from '@/core/shaping';
 import { outlineOfSvg } from '@/formats/svg-outline';
-import { pill } from '../../kit/Button';
+import { buttonClass } from '../../kit/Button';
 
 type OwnOutlineProps = { readonly onPath: (path: string) => void };
 type Told = { readonly wrong: boolean; readonly text: string };
@@ -39,7 +39,7 @@ export function OwnOutline({ onPath }: OwnOutlineProps): ReactNode {
     >
       <label
         htmlFor={id}
-        className={`${pill('small')} cursor-pointer focus-within:outline-2 ${over ? 'border-dashed border-rim bg-crunch-pale' : ''}`}
+        className={`${buttonClass('small')} cursor-pointer focus-within:outline-2 ${over ? 'border-dashed border-rim bg-crunch-pale' : ''}`}
       >
         <Upload aria-hidden size={14} /> {over ? 'Drop it here' : 'Own outline'}
         <input

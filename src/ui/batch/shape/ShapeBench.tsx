@@ -29,9 +29,9 @@ import { METHOD_WORDS } from './method-words';
 
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, banded, dogs } = props;
+  const { document, edits, nominal, banded, dogs } = props;
   const { shape } = document;
-  const { prediction, drawing } = likely;
+  const { prediction, drawing } = nominal;
   const out = (banded ?? prediction).yield;
   const given_mm = shape.method === 'roll-and-cut' ? shape.gap_mm : undefined;
   const gap_mm = given_mm ?? (drawing.shape.kind === 'sheet' ? drawing.shape.gap_mm : 0);
@@ -67,7 +67,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
           onLevel={(level) => edits.set(['shape', 'layout'], level)}
         />
       )}
-      <Drawn likely={likely} />
+      <Drawn nominal={nominal} />
       <SheetWords
         out={prediction.yield}
         template={shape.method === 'roll-and-cut' && shape.layout === 'tightest'}
@@ -78,7 +78,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
       <CleanAfter prediction={prediction} document={document} />
       {drawing.shape.kind === 'sheet' && <HandGap {...props} first={prediction.yield.first_roll?.pieces ?? 1} />}
       <ThickestOfTen banded={banded} usual_mm={prediction.yield.piece_thickness_mm} />
-      {shape.method !== 'cake' && <SizeForDogs dogs={dogs} sides_mm={sidesOf(likely)} />}
+      {shape.method !== 'cake' && <SizeForDogs dogs={dogs} sides_mm={sidesOf(nominal)} />}
       <CautionsOf cautions={prediction.cautions} steps={['shape']} />
     </div>
   );
@@ -90,7 +90,7 @@ const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces, pieces_low, p
     : `${pieces_low} – ${pieces_high} pieces as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
 
 /** Sides of one piece as it lies, longer first. */
-function sidesOf({ drawing: { shape }, prediction }: BenchProps['likely']): [number, number] {
+function sidesOf({ drawing: { shape }, prediction }: BenchProps['nominal']): [number, number] {
   const sides = ((): [number, number] => {
     switch (shape.kind) {
       case 'sheet':
@@ -130,10 +130,10 @@ function CleanAfter({ prediction, document }: { readonly prediction: Prediction;
 }
 
 /** Where the pieces lie, drawn as wide as there is room. */
-function Drawn({ likely }: Pick<BenchProps, 'likely'>): ReactNode {
+function Drawn({ nominal }: Pick<BenchProps, 'nominal'>): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(860);
-  const { shape } = likely.drawing;
-  const { prediction } = likely;
+  const { shape } = nominal.drawing;
+  const { prediction } = nominal;
   return (
     <div ref={ref}>
       {shape.kind === 'sheet' && <SheetPictures drawn={shape} prediction={prediction} width={width} />}

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { SheetDrawing } from '@/core/yield';
 import { cardPages, layoutPages, pageOfSheet, PAPERS, type TemplateOf, type TemplatePage } from '@/formats/template-pages';
 import { templateSvg } from '@/formats/template-svg';
-import { pill } from '../../kit/Button';
+import { buttonClass } from '../../kit/Button';
 
 type Kind = {
   readonly name: string;
@@ -34,7 +34,7 @@ export function TemplateMenu(template: TemplateMenuProps): ReactNode {
   };
   return (
     <Menu>
-      <MenuButton className={pill('small')}>
+      <MenuButton className={buttonClass('small')}>
         <Printer aria-hidden size={14} /> Template at true size
       </MenuButton>
       <MenuItems

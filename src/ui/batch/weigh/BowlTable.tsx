@@ -10,11 +10,11 @@ import { BOWL_PARTS, bowlOrder } from './bowl';
 import type { ScaleState } from './use-scale';
 import { RECIPE_LINE } from '@/core/document';
 
-type BowlTableProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'habits'> & { readonly scale: ScaleState };
+type BowlTableProps = Pick<BenchProps, 'document' | 'edits' | 'nominal' | 'pantry' | 'habits'> & { readonly scale: ScaleState };
 
 /** The bowl in the order of the work: what was planned, and what really went in. */
-export function BowlTable({ document, edits, likely, pantry, habits, scale }: BowlTableProps): ReactNode {
-  const { ingredients } = likely.prediction.dough;
+export function BowlTable({ document, edits, nominal, pantry, habits, scale }: BowlTableProps): ReactNode {
+  const { ingredients } = nominal.prediction.dough;
   const setActual = (line: number, actual_g: number | null): void =>
     edits.set(['recipe', 'ingredients', line, 'actual_g'], actual_g ?? undefined);
   return (

@@ -16,12 +16,12 @@ import { limits } from '../../kit/limits';
 type ScoreSlab = Extract<Shape, { method: 'score-slab' }>;
 type By = Exclude<Scale['by'], 'ingredient'>;
 
-type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'likely' | 'pantry' | 'lots' | 'alsoUsedIn'>;
+type HowMuchProps = Pick<BenchProps, 'document' | 'edits' | 'nominal' | 'pantry' | 'lots' | 'alsoUsedIn'>;
 
 /** Scales by whatever the baker fixes; changing the way keeps the amount. */
-export function HowMuch({ document, edits, likely, pantry, lots, alsoUsedIn }: HowMuchProps): ReactNode {
+export function HowMuch({ document, edits, nominal, pantry, lots, alsoUsedIn }: HowMuchProps): ReactNode {
   const scale: Scale = document.scale ?? { by: 'factor', factor: 1 };
-  const { dough, yield: out, heat } = likely.prediction;
+  const { dough, yield: out, heat } = nominal.prediction;
   const slab = document.shape.method === 'score-slab';
   const ways: ReadonlyArray<{ readonly by: By; readonly name: string }> = [
     { by: 'factor', name: 'times the recipe' },
@@ -69,7 +69,7 @@ export function HowMuch({ document, edits, likely, pantry, lots, alsoUsedIn }: H
         <WhatThereIs
           fixed={scale.by === 'fixed' ? scale.fixed : [{ ingredient: scale.ingredient, amount: scale.amount, unit: scale.unit }]}
           onFixed={(fixed) => set(fixed.length > 0 ? { by: 'fixed', fixed } : now.factor)}
-          {...{ document, likely, pantry, lots, alsoUsedIn }}
+          {...{ document, nominal, pantry, lots, alsoUsedIn }}
         />
       )}
     </div>
@@ -101,14 +101,14 @@ function PanSize({ shape, edits }: { readonly shape: ScoreSlab; readonly edits: 
   );
 }
 
-type WhatThereIsProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'lots' | 'alsoUsedIn'> & {
+type WhatThereIsProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'lots' | 'alsoUsedIn'> & {
   readonly fixed: readonly FixedAmount[];
   readonly onFixed: (fixed: readonly FixedAmount[]) => void;
 };
 
 /** Things there is only so much of: the scarcest limits the batch, of the rest some is left over. */
-function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedIn }: WhatThereIsProps): ReactNode {
-  const { left_over } = likely.prediction.dough;
+function WhatThereIs({ fixed, onFixed, document, nominal, pantry, lots, alsoUsedIn }: WhatThereIsProps): ReactNode {
+  const { left_over } = nominal.prediction.dough;
   const free = [...new Set(document.recipe.ingredients.map(({ ingredient }) => ingredient))].filter(
     (id) => !fixed.some(({ ingredient }) => ingredient === id),
   );
@@ -150,7 +150,7 @@ function WhatThereIs({ fixed, onFixed, document, likely, pantry, lots, alsoUsedI
             options={[{ value: '', name: 'choose …' }, ...free.map((id) => ({ value: id, name: nameOf(pantry, id) }))]}
             onChange={(id) => {
               const line = document.recipe.ingredients.find(({ ingredient }) => ingredient === id);
-              if (line) onFixed([...fixed, planned(line, likely.prediction.dough.factor)]);
+              if (line) onFixed([...fixed, planned(line, nominal.prediction.dough.factor)]);
             }}
           />
         )}

@@ -18,10 +18,10 @@ import { limits } from '../../kit/limits';
 import { RECIPE, KITCHEN } from '@/core/document';
 
 /** The mix station: what goes into the bowl in which order, how it will handle, and what would put it right. */
-export function MixBench({ document, edits, likely, pantry, habits }: BenchProps): ReactNode {
+export function MixBench({ document, edits, nominal, pantry, habits }: BenchProps): ReactNode {
   const [scaleOn, setScaleOn] = useState(false);
   const scale = useScale(scaleOn);
-  const { dough, cautions } = likely.prediction;
+  const { dough, cautions } = nominal.prediction;
   const rest = document.recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default;
   const kitchen_c = document.kitchen?.room_c ?? KITCHEN.fields.room_c.default;
   const bowl = { standing_min: rest, kitchen_c };
@@ -55,10 +55,10 @@ export function MixBench({ document, edits, likely, pantry, habits }: BenchProps
           index={dough.feel_index}
           low={dough.feel_index_low}
           high={dough.feel_index_high}
-          crumbleEdge={likely.drawing.feel.crumbleEdge}
+          crumbleEdge={nominal.drawing.feel.crumbleEdge}
         />
       </div>
-      <BowlTable {...{ document, edits, likely, pantry, habits, scale }} />
+      <BowlTable {...{ document, edits, nominal, pantry, habits, scale }} />
       <div className="grid gap-3 lg:grid-cols-2">
         <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} />
         <section aria-label="Hold back and stand" className="rounded-2xl border border-hair px-4 py-2.5">
@@ -83,7 +83,7 @@ export function MixBench({ document, edits, likely, pantry, habits }: BenchProps
               onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
             />
           </p>
-          <Standing lines={lines} kitchen_c={kitchen_c} />
+          <MixingNeeds lines={lines} kitchen_c={kitchen_c} />
         </section>
       </div>
       <DoctorPanel {...{ lines, pantry, kitchen_c, onAdd }} />
@@ -99,7 +99,7 @@ function ScalePanelButton(props: Parameters<typeof ScalePanel>[0]): ReactNode {
 const TIMES_MIN = [0, 10, 20, 30, 60];
 
 /** How the same dough feels while oats, coconut and seeds go on drinking. */
-function Standing({ lines, kitchen_c }: { readonly lines: readonly DoughLine[]; readonly kitchen_c: number }): ReactNode {
+function MixingNeeds({ lines, kitchen_c }: { readonly lines: readonly DoughLine[]; readonly kitchen_c: number }): ReactNode {
   const edge = crumbleEdge(lines);
   const at = TIMES_MIN.map((standing_min) => ({ standing_min, index: softness(lines, { standing_min, kitchen_c }).index }));
   if (at.some(({ index }) => !Number.isFinite(index))) return null;

@@ -24,7 +24,7 @@ const REASONS: Readonly<Record<SwapReason, string>> = {
   'not-for-dogs': 'instead of what is not for dogs',
 };
 
-type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'questions'> & {
+type SwapDialogProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'questions'> & {
   /** Line to swap; null while the dialog is shut. */
   readonly line: number | null;
   readonly onClose: () => void;
@@ -32,7 +32,7 @@ type SwapDialogProps = Pick<BenchProps, 'document' | 'likely' | 'pantry' | 'ques
 };
 
 /** What could stand in for an ingredient, each with what it changes all the way to the jar; nothing changes until one is taken. */
-export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, questions }: SwapDialogProps): ReactNode {
+export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, questions }: SwapDialogProps): ReactNode {
   const [tried, setTried] = useState<{ readonly line: number; readonly swaps: readonly TriedSwap[] } | null>(null);
   useEffect(() => {
     if (line === null) return;
@@ -46,7 +46,7 @@ export function SwapDialog({ line, onClose, onSwap, document, likely, pantry, qu
   }, [line, questions]);
   const swaps = tried && tried.line === line ? tried.swaps : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
-  const before = likely.prediction;
+  const before = nominal.prediction;
   const allergensBefore = allergensOf(document, before, pantry);
   return (
     <Dialog open={line !== null} onClose={onClose} className="relative z-50">

@@ -22,9 +22,9 @@ import { WholeAndLeft } from './WholeAndLeft';
 
 /** The weigh station: how much is made, and what goes on the scale. */
 export function WeighBench(props: BenchProps): ReactNode {
-  const { document, edits, likely, pantry, habits, onHabits, questions } = props;
+  const { document, edits, nominal, pantry, habits, onHabits, questions } = props;
   const [swapping, setSwapping] = useState<number | null>(null);
-  const { dough, cautions, cost } = likely.prediction;
+  const { dough, cautions, cost } = nominal.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
   const stops = cautions.filter(({ severity, step }) => severity === 'stop' && step === 'mix');
   return (
@@ -71,12 +71,12 @@ export function WeighBench(props: BenchProps): ReactNode {
           index={dough.feel_index}
           low={dough.feel_index_low}
           high={dough.feel_index_high}
-          crumbleEdge={likely.drawing.feel.crumbleEdge}
+          crumbleEdge={nominal.drawing.feel.crumbleEdge}
         />
       </div>
       <KitchenAir document={document} edits={edits} />
       <SwapDialog
-        {...{ document, likely, pantry, questions }}
+        {...{ document, nominal, pantry, questions }}
         line={swapping}
         onClose={() => setSwapping(null)}
         onSwap={(lines) => {

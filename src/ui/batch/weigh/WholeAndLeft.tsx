@@ -9,8 +9,8 @@ import { wholeChoices } from './whole-choices';
 import { RECIPE, KITCHEN } from '@/core/document';
 
 /** Eggs do not halve and tins have sizes: the ways to come out even, what each does to the feel, and where the rest can go. */
-export function WholeAndLeft({ document, edits, likely, pantry, alsoUsedIn }: BenchProps): ReactNode {
-  const { dough } = likely.prediction;
+export function WholeAndLeft({ document, edits, nominal, pantry, alsoUsedIn }: BenchProps): ReactNode {
+  const { dough } = nominal.prediction;
   const choices = wholeChoices({
     document,
     lines: linesInBowl(document, dough, pantry),

@@ -1,15 +1,15 @@
 import type { ReactNode } from 'react';
-import { worthOf, type BatchWorth } from '@/core/outcomes';
+import { costReport, type CostReport } from '@/core/outcomes';
 import { ComparePicker } from '../heat/ComparePicker';
 import type { BenchProps } from '../bench-props';
 import { differenceWords } from './difference-words';
 
-type ComparedWithProps = BenchProps & { readonly worth: BatchWorth; readonly currency: string };
+type ComparedWithProps = BenchProps & { readonly worth: CostReport; readonly currency: string };
 
 /** Which of two is cheaper, and by what: a recipe of the book, or this batch as it was before something was changed. */
 export function ComparedWith({ worth, currency, ...bench }: ComparedWithProps): ReactNode {
   const other = bench.compared;
-  const theirs = other && worthOf(other.document, other.prediction, bench.costs);
+  const theirs = other && costReport(other.document, other.prediction, bench.costs);
   return (
     <div className="flex flex-wrap items-center gap-3 text-[14.5px]">
       <ComparePicker {...bench} />

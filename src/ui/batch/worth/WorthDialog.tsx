@@ -2,7 +2,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { worthOf, type BatchWorth } from '@/core/outcomes';
+import { costReport, type CostReport } from '@/core/outcomes';
 import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
 import { duration, money } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';
@@ -13,7 +13,7 @@ import { ComparedWith } from './ComparedWith';
 import { PART_NAMES } from './difference-words';
 import { WORTH } from '@/core/document';
 
-const MISSING_WORDS: Record<BatchWorth['missing'][number], string> = {
+const MISSING_WORDS: Record<CostReport['missing'][number], string> = {
   ingredients: 'some ingredients have no price (Pantry)',
   energy: 'a kilowatt hour has no price (Kit)',
   packs: 'this pack has no price (Kit)',
@@ -24,9 +24,9 @@ type WorthDialogProps = BenchProps & { readonly pack: number; readonly onClose: 
 
 /** What the batch costs, part by part; against a bought treat, and at what price it leaves something. */
 export function WorthDialog(props: WorthDialogProps): ReactNode {
-  const { document, edits, likely, costs, pack, onClose } = props;
-  const worth = worthOf(document, likely.prediction, costs, pack);
-  const currency = likely.prediction.cost?.currency ?? 'GBP';
+  const { document, edits, nominal, costs, pack, onClose } = props;
+  const worth = costReport(document, nominal.prediction, costs, pack);
+  const currency = nominal.prediction.cost?.currency ?? 'GBP';
   const wish = document.worth ?? {};
   // From what stands there now: two answers typed in a row must not undo each other.
   const set = (key: keyof typeof wish, value: number | null): void =>
@@ -45,7 +45,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
               <Parts
                 worth={worth}
                 currency={currency}
-                packName={PACK_NAMES[likely.prediction.keeps[pack].option].toLowerCase()}
+                packName={PACK_NAMES[nominal.prediction.keeps[pack].option].toLowerCase()}
               />
               <div className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[14.5px]">
                 <span className="text-soft">work takes</span>
@@ -102,7 +102,7 @@ function Parts({
   currency,
   packName,
 }: {
-  readonly worth: BatchWorth;
+  readonly worth: CostReport;
   readonly currency: string;
   readonly packName: string;
 }): ReactNode {
@@ -184,13 +184,13 @@ function Answers({
   props,
   currency,
 }: {
-  readonly worth: BatchWorth;
+  readonly worth: CostReport;
   readonly props: BenchProps;
   readonly currency: string;
 }): ReactNode {
-  const { document, likely, costs } = props;
+  const { document, nominal, costs } = props;
   const { bought_per_100g, margin_pct } = document.worth ?? {};
-  const out = likely.prediction.yield;
+  const out = nominal.prediction.yield;
   const machines = (costs.equipment ?? []).reduce((sum, { price }) => sum + price, 0);
   const against =
     bought_per_100g === undefined

@@ -1,4 +1,4 @@
-import type { BatchWorth } from '@/core/outcomes';
+import type { CostReport } from '@/core/outcomes';
 import { cheaper, type CostPart } from '@/core/costing';
 import { money } from '../../format/units';
 
@@ -13,7 +13,7 @@ export const PART_NAMES: Record<CostPart, string> = {
 };
 
 /** How the other one compares: "costs £0.12 more per 100 g, mostly for its energy". */
-export function differenceWords(one: BatchWorth, other: BatchWorth, currency: string): string {
+export function differenceWords(one: CostReport, other: CostReport, currency: string): string {
   const { difference, because, share } = cheaper(one, other);
   if (Math.abs(difference) < 0.005) return 'costs as much per 100 g';
   const mostly = share > 0.5 ? `, mostly for its ${PART_NAMES[because]}` : '';

@@ -1,0 +1,29 @@
+import Joi from 'joi';
+import { fail, type Result } from '@/core/failure';
+import { maybeBatch } from '@/db/batches';
+import { isStored } from '@/db/jars';
+import { checkWith } from '@/formats/read-batch';
+import { loadPantry } from '../pantry';
+import { kitchenOf } from '../view-kitchen';
+import { inTransaction } from '../with-database';
+import { store } from './store';
+
+const REQUEST = Joi.object({ batch: Joi.string().guid().required() });
+
+/** Puts a baked batch away, as a page asks for it. */
+export async function storePacks(body: unknown): Promise<Result<{ jars: number }>> {
+  const request = checkWith<{ batch: string }>(REQUEST, body);
+  return request.ok ? putBatchAway(request.value.batch) : request;
+}
+
+/** Puts a baked batch's packs into the store room, as it was planned to be packed. */
+export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>> =>
+  inTransaction(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const batch = await maybeBatch(db, batchId);
+    if (!batch) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to put away.');
+    if (await isStored(db, batchId)) return fail('BAD_VALUE', 'This batch is in the store room already.');
+    return store(db, kitchen.value, batch, await loadPantry(db));
+  });

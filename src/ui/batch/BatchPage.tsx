@@ -1,0 +1,271 @@
+'use client';
+import type { KitAppliance } from '@/contract/batch';
+import type { LotView } from '@/contract/pantry';
+import { Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { BatchDocument } from '@/core/document';
+import type { KitchenCosts } from '@/core/outcomes';
+import type { Pantry } from '@/core/pantry';
+import type { KitchenGoods } from '@/workers/prediction-protocol';
+import type { Habits } from '../ingredients/habits';
+import { useHabits } from '../ingredients/use-habits';
+import { Button, buttonClass } from '../kit/Button';
+import { Panel } from '../kit/Panel';
+import { BatchLine } from './BatchLine';
+import { BeginAtOven } from './BeginAtOven';
+import { ConflictDialog } from './ConflictDialog';
+import { CoolBench } from './CoolBench';
+import { OutcomePanel } from './OutcomePanel';
+import { BENCHES, type BatchDog, type Bench, type BenchProps } from './bench-props';
+import { KeepInRecipe } from './KeepInRecipe';
+import type { Compared } from './heat/CompareStrip';
+import { HeatBench } from './heat/HeatBench';
+import { KeepBench } from './keep/KeepBench';
+import { PackBench } from './keep/PackBench';
+import { ShapeBench } from './shape/ShapeBench';
+import { useBatch } from './use-batch';
+import type { SavingState } from './saver';
+import { useSaving } from './use-saving';
+import { MixBench } from './weigh/MixBench';
+import { WeighBench } from './weigh/WeighBench';
+
+type BatchPlaceProps = {
+  readonly batch: {
+    readonly id: string;
+    readonly revision: number;
+    readonly document: BatchDocument;
+    readonly baked_on: string | null;
+    readonly saved_at: string;
+  };
+  readonly recipeId: string | null;
+  readonly pantry: KitchenGoods['pantry'];
+  readonly prices: Omit<KitchenGoods, 'pantry'>;
+  readonly appliances: readonly KitAppliance[];
+  readonly habits: Habits;
+  readonly dogs: readonly BatchDog[];
+  readonly costs: KitchenCosts;
+  readonly lots: readonly LotView[];
+  readonly alsoUsedIn: ReadonlyArray<
+    readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
+  >;
+  readonly firstBench: Bench;
+};
+
+/** One batch from bowl to jar: the line on top, one bench, and what comes out. */
+export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
+  const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
+  const { document, edits, questions, nominal, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
+    batch.document,
+    goods,
+  );
+  const [habits, onHabits] = useHabits(kitchen.habits);
+  const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
+  const saving = useSaving(batch.id, document, batch, edits);
+  const [compared, setCompared] = useState<Compared | null>(null);
+  const [bench, setBench] = useState<Bench>(firstBench);
+  const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
+  useKeys(edits, saving.saveNow, setBench);
+
+  const open = useCallback((next: Bench): void => {
+    setBench(next);
+    window.history.replaceState(null, '', `?bench=${next}`);
+  }, []);
+  const props: BenchProps | null = nominal && {
+    batchId: batch.id,
+    document,
+    edits,
+    questions,
+    nominal,
+    banded,
+    bandIsOld,
+    search,
+    compared,
+    onCompare: setCompared,
+    pantry,
+    appliances: kitchen.appliances,
+    habits,
+    onHabits,
+    dogs: kitchen.dogs,
+    costs: kitchen.costs,
+    lots: kitchen.lots,
+    alsoUsedIn,
+  };
+  return (
+    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+        <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
+        <SavedWord state={saving.state} onSave={saving.saveNow} />
+        {saving.elsewhere && saving.state.kind === 'saved' && (
+          <p role="status" className="text-[14px] text-soft">
+            also changed in another window
+          </p>
+        )}
+        <span className="flex-1" />
+        <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
+          <Undo2 aria-hidden size={16} /> Undo
+        </Button>
+        <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
+          <Redo2 aria-hidden size={16} /> Redo
+        </Button>
+        <KeepInRecipe
+          batchId={batch.id}
+          known={recipeId !== null}
+          saveNow={saving.saveNow}
+          saved={saving.state.kind === 'saved'}
+        />
+        <a className={buttonClass()} href={`/api/batches/${batch.id}/file`} download>
+          Export file
+        </a>
+        <Link className={buttonClass(batch.baked_on ? 'main' : 'plain')} href={`/log/${batch.id}`}>
+          {batch.baked_on ? 'See it weighed' : 'Enter weights'}
+        </Link>
+        {!batch.baked_on && <BeginAtOven batchId={batch.id} saved={saving.state.kind === 'saved'} saveNow={saving.saveNow} />}
+      </header>
+      {nominal && <BatchLine document={document} nominal={nominal} bench={bench} onBench={open} />}
+      {failure && (
+        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
+          <strong className="text-stop">This cannot be worked out.</strong> {failure.message}{' '}
+          {nominal && 'Below is the last one that could.'}
+        </p>
+      )}
+      {props ? (
+        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
+          <div
+            id="bench"
+            role="tabpanel"
+            tabIndex={0}
+            aria-labelledby={`station-${bench}`}
+            className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
+          >
+            <OneBench bench={bench} {...props} />
+          </div>
+          <OutcomePanel
+            document={document}
+            nominal={props.nominal.prediction}
+            banded={banded}
+            bandIsOld={bandIsOld}
+            pantry={pantry}
+            dogs={kitchen.dogs}
+          />
+        </div>
+      ) : (
+        !failure && (
+          <Panel label="Working it out" className="grid flex-1 place-items-center text-soft">
+            <p role="status">Working out the batch …</p>
+          </Panel>
+        )
+      )}
+      <ConflictDialog open={saving.state.kind === 'stale'} onMine={saving.keepMine} onTheirs={saving.takeTheirs} />
+    </main>
+  );
+}
+
+/** Drawn anew only when the batch changes, not when it is saved or its neighbours move. */
+const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { readonly bench: Bench }): ReactNode {
+  switch (bench) {
+    case 'weigh':
+      return <WeighBench {...props} />;
+    case 'mix':
+      return <MixBench {...props} />;
+    case 'shape':
+      return <ShapeBench {...props} />;
+    case 'heat':
+      return <HeatBench {...props} />;
+    case 'cool':
+      return <CoolBench {...props} />;
+    case 'pack':
+      return <PackBench {...props} />;
+    case 'keep':
+      return <KeepBench {...props} />;
+  }
+});
+
+function NameField({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }): ReactNode {
+  // What is being typed stands at once; the batch comes back with its answer a little later than keys are struck.
+  const [typed, setTyped] = useState<string | null>(null);
+  if (typed === name) setTyped(null);
+  const shown = typed ?? name;
+  return (
+    <h1 className="min-w-0">
+      <label className="sr-only" htmlFor="batch-name">
+        Name of the batch
+      </label>
+      <input
+        id="batch-name"
+        value={shown}
+        maxLength={200}
+        size={Math.max(8, Math.min(40, shown.length))}
+        onChange={({ target }) => {
+          setTyped(target.value);
+          onName(target.value);
+        }}
+        onBlur={() => setTyped(null)}
+        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight [field-sizing:content] hover:bg-face"
+      />
+    </h1>
+  );
+}
+
+/** Says when it was saved, and what happens if it was not. */
+function SavedWord({ state, onSave }: { readonly state: SavingState; readonly onSave: () => void }): ReactNode {
+  if (state.kind === 'kept')
+    return (
+      <p role="alert" className="max-w-md text-[14px] text-stop">
+        Not saved: {state.why}{' '}
+        <Button look="quiet" className="underline" onClick={onSave}>
+          Save now
+        </Button>
+      </p>
+    );
+  return (
+    <p role="status" className="text-[14px] text-soft">
+      {state.kind === 'saved' && <SavedAt iso={state.at} />}
+      {state.kind === 'saving' && 'saving …'}
+      {state.kind === 'stale' && 'changed elsewhere'}
+      {state.kind === 'waiting' && (
+        <>
+          changed{' '}
+          <Button look="quiet" className="underline" onClick={onSave}>
+            Save now
+          </Button>
+        </>
+      )}
+    </p>
+  );
+}
+
+/** The clock on the baker's wall, which only the browser knows. */
+function SavedAt({ iso }: { readonly iso: string }): ReactNode {
+  const at = new Date(iso);
+  const today = at.toDateString() === new Date().toDateString();
+  return (
+    <time dateTime={iso} suppressHydrationWarning>
+      saved{' '}
+      {today
+        ? at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+        : at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+    </time>
+  );
+}
+
+/** 1-7 open the stations, Ctrl+Z and Ctrl+Y walk the changes, Ctrl+S saves. */
+function useKeys(edits: { undo: () => void; redo: () => void }, save: () => void, open: (bench: Bench) => void): void {
+  const { undo, redo } = edits;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea');
+      if (event.ctrlKey || event.metaKey) {
+        const act = { z: event.shiftKey ? redo : undo, y: redo, s: save }[event.key.toLowerCase()];
+        if (!act) return;
+        event.preventDefault();
+        act();
+      } else if (!typing && !event.altKey) {
+        const bench = BENCHES[Number(event.key) - 1];
+        if (bench) open(bench);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo, save, open]);
+}

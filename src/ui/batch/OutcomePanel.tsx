@@ -1,0 +1,196 @@
+import { memo, type ReactNode } from 'react';
+import { feedingInput } from '@/core/outcomes';
+import { type BatchDocument } from '@/core/document';
+import { type Prediction } from '@/core/prediction';
+import { feedingVerdict, type DogProfile } from '@/core/feeding';
+import type { Pantry } from '@/core/pantry';
+import { DogChips } from '../dogs/DogChips';
+import { moisture, moistureRange, money, range, span } from '../format/units';
+import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
+import { CautionLine } from '../kit/CautionMark';
+import { Hint } from '../kit/Hint';
+import { Panel } from '../kit/Panel';
+import { linesInBowl } from './weigh/bowl';
+
+type OutcomePlateProps = {
+  readonly document: BatchDocument;
+  /** The newest likely run, and the newest with bands; old bands are shown faded until the new ones are there. */
+  readonly nominal: Prediction;
+  readonly banded: Prediction | null;
+  readonly bandIsOld: boolean;
+  readonly pantry: Pantry;
+  readonly dogs: readonly DogProfile[];
+};
+
+/** What comes out: it never leaves the page, whichever bench is open. */
+export const OutcomePanel = memo(function OutcomePanel({
+  document,
+  nominal,
+  banded,
+  bandIsOld,
+  pantry,
+  dogs,
+}: OutcomePlateProps): ReactNode {
+  const { outcome, keeps, feeding, heat, cost } = nominal;
+  const { target } = document;
+  const blocked = nominal.blocked_by.length > 0;
+  const inBowl = linesInBowl(document, nominal.dough, pantry);
+  const [first] = keeps;
+  const band = banded ?? null;
+  const kept = band?.keeps[0];
+  const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
+  return (
+    <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
+      <h2 className="text-[19px]">What comes out</h2>
+      <Headline
+        name={
+          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. PredictionRun out from how damp shell and heart are.">
+            Snap
+          </Hint>
+        }
+        band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
+        old={bandIsOld}
+        figure={outcome.snap.toFixed(1)}
+        words={outcome.texture}
+        hue="text-crunch"
+        test="snap"
+      >
+        <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={target?.snap_min} />
+        {outcome.soft_while_hot && <p className="text-[14px] text-soft">Still soft when hot; judge one cold.</p>}
+      </Headline>
+      <Headline
+        name={
+          <>
+            <Hint says="Days until something ends it. Print the lower number as the best-before; the larger is what may happen if all goes well.">
+              Keeps
+            </Hint>
+            {`, ${PACK_NAMES[first.option].toLowerCase()} ${STORE_NAMES[first.store]}`}
+          </>
+        }
+        band={kept ? `${range(kept.days_low, kept.days_high)} days` : '…'}
+        old={bandIsOld}
+        figure={span(first.days)}
+        words={ENDS[first.limit]}
+        hue="text-keep"
+        test="keeps"
+      >
+        <p className="text-[14px] text-soft">
+          {first.capped ? `${capitalised(first.why)}.` : `${first.days} days likely.`}
+          {target?.keeps_days_min !== undefined && ` You want ${target.keeps_days_min} days.`}
+        </p>
+      </Headline>
+      <Headline
+        name="Yield"
+        band={band ? `${range(band.yield.pieces_low, band.yield.pieces_high)} pieces` : '…'}
+        old={bandIsOld}
+        figure={`${nominal.yield.pieces} pieces`}
+        words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
+        hue="text-dough"
+        test="yield"
+      >
+        <p className="text-[14px] text-soft">
+          {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
+          {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
+          {cost && ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? ', in part' : ''}`}
+        </p>
+      </Headline>
+      <Headline
+        name="Water left"
+        band={band ? moistureRange(band.outcome.moisture_pct_low, band.outcome.moisture_pct_high) : '…'}
+        old={bandIsOld}
+        figure={moisture(outcome.moisture_pct)}
+        words={`heart ${moisture(outcome.centre_moisture_pct)}`}
+        hue="text-water"
+        test="water"
+      >
+        <p className="text-[14px] text-soft">
+          {heat.colour} · {heat.energy_kwh.toFixed(1)} kWh
+        </p>
+      </Headline>
+      {dogs.length > 0 && (
+        <div className="border-t border-hair pt-2">
+          <DogChips
+            verdicts={dogs.map((dog) => feedingVerdict(feedingInput(nominal, inBowl), dog))}
+            nameOf={(id) => pantry.get(id)?.name ?? id}
+          />
+        </div>
+      )}
+      {graver.length > 0 && (
+        <div className="space-y-1.5 border-t border-hair pt-2.5">
+          {graver.map((caution) => (
+            <CautionLine key={caution.code} caution={{ ...caution, message: firstSentence(caution.message) }} />
+          ))}
+        </div>
+      )}
+      <p className="mt-auto border-t border-hair pt-2 text-[13px] leading-snug text-soft">
+        Predictions, not tests. Bands hold four of five batches. Ask your vet; check your local feed rules.
+      </p>
+    </Panel>
+  );
+});
+
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** The plate names a caution; its bench says why and what to do. */
+const firstSentence = (text: string): string => text.split(/(?<=[.?])\s/)[0];
+
+type HeadlineProps = {
+  readonly name: ReactNode;
+  readonly band: string;
+  readonly old: boolean;
+  readonly figure: string;
+  readonly words: string;
+  readonly hue: string;
+  readonly test: string;
+  readonly children?: ReactNode;
+};
+
+/** A big figure with its band beside it. */
+function Headline({ name, band, old, figure, words, hue, test, children }: HeadlineProps): ReactNode {
+  return (
+    <div className="border-t border-hair pt-2 first-of-type:border-0 first-of-type:pt-0">
+      <p className="flex justify-between gap-2 text-[14px] text-soft">
+        <span>{name}</span>
+        <span
+          className={`whitespace-nowrap ${old ? 'italic' : ''}`}
+          data-band={test}
+          title={old ? 'from before the last change; the new band is being drawn' : 'four of five batches fall inside'}
+        >
+          {band}
+        </span>
+      </p>
+      <p className="leading-tight" data-outcome={test}>
+        <strong className={`font-display text-[25px] font-semibold ${hue}`}>{figure}</strong>{' '}
+        <span className="text-[15px]">{words}</span>
+      </p>
+      {children}
+    </div>
+  );
+}
+
+type SnapBarProps = {
+  readonly value: number;
+  readonly low: number | undefined;
+  readonly high: number | undefined;
+  readonly wanted: number | undefined;
+};
+
+function SnapBar({ value, low, high, wanted }: SnapBarProps): ReactNode {
+  const pct = (snap: number): string => `${snap * 10}%`;
+  return (
+    <div aria-hidden className="relative my-1.5 h-2.5 rounded-full bg-crunch-pale">
+      {low !== undefined && high !== undefined && (
+        <span
+          className="absolute inset-y-0 rounded-full bg-crunch-fill/75"
+          style={{ left: pct(low), width: pct(Math.max(0.15, high - low)) }}
+        />
+      )}
+      {wanted !== undefined && (
+        <span className="absolute -inset-y-1 w-0 border-l-2 border-dashed border-ink" style={{ left: pct(wanted) }} />
+      )}
+      <span
+        className="absolute top-1/2 size-3.5 -translate-1/2 rounded-full border-2 border-face bg-crunch"
+        style={{ left: `clamp(7px, ${pct(value)}, calc(100% - 7px))` }}
+      />
+    </div>
+  );
+}

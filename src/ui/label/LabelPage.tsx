@@ -1,0 +1,195 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useRef, type ReactNode } from 'react';
+import { LABEL } from '@/core/document';
+import { LABEL_PARTS, type LabelPart } from '@/core/labelling';
+import { buttonClass } from '../kit/Button';
+import { Choice } from '../kit/Choice';
+import { NumberField } from '../kit/NumberField';
+import { Panel } from '../kit/Panel';
+import { PACK_NAMES } from '../format/words';
+import { PrintLabel } from './PrintLabel';
+import { LABEL_SIZES, USUAL_SIZE, sizeValue } from './label-sizes';
+import { useLabelPicture } from './use-label-picture';
+import { useSaveLabel, savingWords } from './use-save-label';
+import { limits } from '../kit/limits';
+import { type LabelView } from '@/contract/label';
+import { ConflictDialog } from '../batch/ConflictDialog';
+
+const PART_NAMES: Record<LabelPart, string> = {
+  title: 'Name',
+  kind: 'What it is',
+  ingredients: 'Ingredients',
+  analysis: 'Analysis and energy',
+  allergens: 'Allergens',
+  feeding: 'Feeding',
+  storage: 'Storage',
+  net: 'Net weight',
+  bestBefore: 'Best before',
+  lot: 'Lot',
+  maker: 'Maker',
+};
+const LONG: ReadonlySet<LabelPart> = new Set(['ingredients', 'analysis', 'feeding', 'storage']);
+
+/** A batch's label, part by part, beside its picture at true size. */
+export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNode {
+  // Another pack is another weight and date: the words come anew from the server.
+  const router = useRouter();
+  const again = useCallback(() => router.refresh(), [router]);
+  const { wishes, write: setWishes, saving } = useSaveLabel(batch, again);
+  const { width_mm, height_mm, text } = { ...USUAL_SIZE, ...wishes };
+  const says = { ...written, ...text };
+  const picture = useLabelPicture(says, width_mm, height_mm);
+  const write = (part: LabelPart, value: string): void => {
+    const { [part]: _old, ...others } = { ...text };
+    setWishes({ ...wishes, text: value === written[part] ? others : { ...others, [part]: value } });
+  };
+  const pack = wishes.pack ?? 0;
+  return (
+    <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-[25px]">Label</h1>
+        <p className="text-[14px] text-soft">
+          {batch.name}; <span role="status">{savingWords(saving.state)}</span>
+        </p>
+        <span className="flex-1" />
+        <Link className={buttonClass()} href={`/batch/${batch.id}?bench=pack`}>
+          Back to the batch
+        </Link>
+      </header>
+      <ConflictDialog open={saving.state.kind === 'stale'} onTheirs={saving.takeTheirs} onMine={saving.keepMine} />
+      {stops.length > 0 && (
+        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
+          <strong className="text-stop">Not to be printed.</strong> {stops.join(' ')}
+        </p>
+      )}
+      {written.bestBefore === '' && (
+        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
+          <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
+          damp side would not keep. Dry it extendUntilSure (Find a programme, 8 of 10 batches), take another pack or place, or
+          write a date that you stand for.
+        </p>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">
+        <Panel label="How it looks" className="flex flex-col gap-3 px-5 py-4">
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px]">
+            <Choice
+              label="size"
+              value={sizeValue(width_mm, height_mm)}
+              options={[...LABEL_SIZES, { value: 'own', name: 'another' }]}
+              onChange={(value) => {
+                const size = LABEL_SIZES.find((known) => known.value === value);
+                if (size) setWishes({ ...wishes, width_mm: size.width_mm, height_mm: size.height_mm });
+              }}
+            />
+            <NumberField
+              label="wide"
+              unit="mm"
+              value={width_mm}
+              {...limits(LABEL.fields.width_mm)}
+              width="w-9"
+              onChange={(mm) => setWishes({ ...wishes, width_mm: mm, height_mm })}
+            />
+            <NumberField
+              label="high"
+              unit="mm"
+              value={height_mm}
+              {...limits(LABEL.fields.height_mm)}
+              width="w-9"
+              onChange={(mm) => setWishes({ ...wishes, width_mm, height_mm: mm })}
+            />
+            {packs.length > 1 && (
+              <Choice
+                label="for the"
+                value={String(pack)}
+                options={packs.map(({ option }, i) => ({
+                  value: String(i),
+                  name: `${i + 1}. ${PACK_NAMES[option as keyof typeof PACK_NAMES].toLowerCase()}`,
+                }))}
+                onChange={(value) => setWishes({ ...wishes, pack: Number(value) })}
+              />
+            )}
+          </div>
+          <LabelPicture picture={picture} height_mm={height_mm} width_mm={width_mm} />
+          <PrintLabel
+            batchId={batch.id}
+            blocked={stops.length > 0 || picture.kind === 'wrong'}
+            suggested={packs[pack]?.packs ?? 1}
+          />
+        </Panel>
+        <Panel label="What it says" className="flex max-h-[76vh] flex-col gap-2 overflow-y-auto px-5 py-4">
+          <p className="text-[13.5px] text-soft">
+            Written from the prediction; date from its low end. What you change stays as you write it; clear a part to leave it
+            out.
+          </p>
+          {LABEL_PARTS.map((part) => (
+            <label key={part} className="flex flex-col text-[13.5px] text-soft">
+              <span className="flex justify-between">
+                {PART_NAMES[part]}
+                {text?.[part] !== undefined && (
+                  <button type="button" className="min-h-[24px] underline" onClick={() => write(part, written[part])}>
+                    as predicted
+                  </button>
+                )}
+              </span>
+              <textarea
+                aria-label={PART_NAMES[part]}
+                rows={LONG.has(part) ? 3 : 1}
+                maxLength={2000}
+                value={says[part]}
+                className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-1 text-[14.5px] text-ink focus:border-rim"
+                onChange={({ target }) => write(part, target.value)}
+              />
+            </label>
+          ))}
+        </Panel>
+      </div>
+      <p className="text-[13px] text-soft">
+        Laws on pet food labels differ from place to place: registration, wording, minimum type and guarantees are yours to check.
+        Nothing here is certified.
+      </p>
+    </main>
+  );
+}
+
+/** The label as it would be printed, as large as there is room. */
+function LabelPicture({
+  picture,
+  width_mm,
+  height_mm,
+}: {
+  readonly picture: ReturnType<typeof useLabelPicture>;
+  readonly width_mm: number;
+  readonly height_mm: number;
+}): ReactNode {
+  const holder = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const svg = holder.current?.querySelector('svg');
+    svg?.setAttribute('width', '100%');
+    svg?.removeAttribute('height');
+  });
+  if (picture.kind === 'wrong')
+    return (
+      <p role="alert" className="rounded-2xl border-[1.6px] border-stop px-4 py-3 text-stop">
+        {picture.message}
+      </p>
+    );
+  return (
+    <figure>
+      <div
+        ref={holder}
+        data-label="picture"
+        className="mx-auto rounded-lg border border-hair bg-white"
+        style={{ maxWidth: `min(100%, ${(52 * width_mm) / height_mm}vh)`, aspectRatio: `${width_mm} / ${height_mm}` }}
+        // Our own drawing: outlines and squares only, every word in it escaped.
+        dangerouslySetInnerHTML={{ __html: picture.kind === 'drawn' ? picture.svg : '' }}
+      />
+      <figcaption className="pt-1 text-[13.5px] text-soft">
+        {picture.kind === 'drawn'
+          ? `Small letters ${picture.xHeight_mm.toFixed(1)} mm high${picture.xHeight_mm < 1.2 ? '; many laws ask for 1.2' : ''}. The code holds the lot.`
+          : 'Drawing …'}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,179 @@
+'use client';
+import type { PantryItem } from '@/contract/pantry';
+import { Search } from 'lucide-react';
+import Link from 'next/link';
+import { useMemo, useState, type ReactNode } from 'react';
+import { searchPantry, type Pantry } from '@/core/pantry';
+import { day, mass, money } from '../format/units';
+import { Button, buttonClass } from '../kit/Button';
+import { CautionShape } from '../kit/CautionMark';
+import { Choice } from '../kit/Choice';
+import { Panel } from '../kit/Panel';
+import { IngredientSheet } from './IngredientSheet';
+import { OwnIngredientForm } from './OwnIngredientForm';
+import { firstToGo, inHouse_g } from './pantry-data';
+
+type PantryPageProps = { readonly currency: string; readonly items: readonly PantryItem[]; readonly today: string };
+
+/** Everything the kitchen knows how to use: composition, price, what is in the house; one ingredient open beside the list. */
+export function PantryPage({ currency, items, today }: PantryPageProps): ReactNode {
+  const [typed, setTyped] = useState('');
+  const [shown, setShown] = useState('all');
+  const [open, setOpen] = useState<string | null>(items.find((item) => item.lots.length > 0)?.row.id ?? items[0]?.row.id ?? null);
+  const [adding, setAdding] = useState(false);
+  const byId = useMemo(() => new Map(items.map((item) => [item.row.id, item])), [items]);
+  const pantry = useMemo<Pantry>(() => new Map(items.map(({ row }) => [row.id, row])), [items]);
+  const kinds = useMemo(() => [...new Set(items.map(({ row }) => row.category))].sort(), [items]);
+  const found = (typed.trim() === '' ? [...pantry.values()] : searchPantry(typed, pantry)).flatMap(
+    (row) => byId.get(row.id) ?? [],
+  );
+  const listed = found.filter((item) => isShown(item, shown));
+  const item = open === null ? null : (byId.get(open) ?? null);
+  return (
+    <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
+        <h1 className="text-[27px]">Pantry</h1>
+        <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
+          <Search aria-hidden size={16} className="text-soft" />
+          <span className="sr-only">Find an ingredient</span>
+          <input
+            type="search"
+            value={typed}
+            placeholder="find an ingredient"
+            onChange={({ target }) => setTyped(target.value)}
+            className="w-52 bg-transparent outline-none"
+          />
+        </label>
+        <Choice
+          label="show"
+          value={shown}
+          options={[
+            { value: 'all', name: 'everything' },
+            { value: 'house', name: 'what is in the house' },
+            { value: 'own', name: 'my own entries' },
+            { value: 'danger', name: 'what is not for dogs' },
+            ...kinds.map((kind) => ({ value: `kind:${kind}`, name: kind })),
+          ]}
+          onChange={setShown}
+        />
+        <p role="status" className="text-[14px] text-soft">
+          {listed.length} ingredients
+        </p>
+        <span className="flex-1" />
+        <Link className={buttonClass()} href="/pantry/shopping">
+          Shopping list
+        </Link>
+        <Button look="main" onClick={() => setAdding(true)}>
+          Add from a packet
+        </Button>
+      </header>
+      <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[1fr_25rem]">
+        <div
+          role="region"
+          aria-label="Ingredients"
+          tabIndex={0}
+          className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh]"
+        >
+          <table className="w-full border-collapse text-[14.5px]">
+            <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
+              <tr>
+                {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
+                  <th
+                    key={head}
+                    className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''} ${i >= 2 && i <= 4 ? 'max-lg:hidden' : ''}`}
+                  >
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {listed.map((one) => (
+                <PantryRow
+                  key={one.row.id}
+                  item={one}
+                  currency={currency}
+                  today={today}
+                  isOpen={one.row.id === open}
+                  onOpen={() => setOpen(one.row.id)}
+                />
+              ))}
+            </tbody>
+          </table>
+          {listed.length === 0 && (
+            <p className="px-4 py-3 text-soft">Nothing fits. Take a limit away, or add it from its packet.</p>
+          )}
+        </div>
+        {item && (
+          <Panel label={item.row.name} className="min-h-0 overflow-y-auto px-5 py-3">
+            <IngredientSheet key={item.row.id} item={item} currency={currency} today={today} />
+          </Panel>
+        )}
+      </div>
+      <OwnIngredientForm open={adding} onClose={() => setAdding(false)} />
+    </main>
+  );
+}
+
+function isShown({ row, lots }: PantryItem, shown: string): boolean {
+  if (shown === 'house') return lots.length > 0;
+  if (shown === 'own') return row.own;
+  if (shown === 'danger') return row.dogFlag === 'avoid';
+  return shown === 'all' || shown === `kind:${row.category}`;
+}
+
+type PantryRowProps = {
+  readonly item: PantryItem;
+  readonly currency: string;
+  readonly today: string;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+};
+
+const cup_ml = 250;
+
+function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): ReactNode {
+  const { row, price } = item;
+  const first = firstToGo(item);
+  const past = Boolean(first?.best_before && first.best_before < today);
+  const light = Math.round(row.bulkSpooned_g_per_ml * cup_ml);
+  const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
+  return (
+    <tr className={`border-t border-hair ${isOpen ? 'bg-crunch-pale' : ''}`}>
+      <th scope="row" className="max-w-72 py-1 pl-4 text-left font-semibold">
+        <button
+          type="button"
+          onClick={onOpen}
+          aria-pressed={isOpen}
+          className="inline-flex max-w-full items-center gap-1.5 text-left hover:underline"
+        >
+          {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
+          <span className="truncate">{row.name}</span>
+          {row.own && <span className="text-[13px] font-normal text-soft">yours</span>}
+        </button>
+      </th>
+      {[row.water, row.protein, row.fat, row.carb].map((value, i) => (
+        <td key={i} className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden' : ''}`}>
+          {value.toFixed(0)} %
+        </td>
+      ))}
+      <td className="px-2 text-right whitespace-nowrap">{light === hard ? `${light} g` : `${light}–${hard} g`}</td>
+      <td className="px-2 text-right whitespace-nowrap">
+        {price ? `${money((100 * price.price) / price.pack_g, currency)} / 100 g` : <span className="text-soft">–</span>}
+      </td>
+      <td className="px-2 pr-4 text-right whitespace-nowrap">
+        {item.lots.length > 0 && (
+          <>
+            <strong>{mass(inHouse_g(item))}</strong>
+            {first?.best_before && (
+              <span className={`block text-[13px] ${past ? 'text-stop' : 'text-soft'}`}>
+                {past ? 'past ' : 'to '}
+                {day(first.best_before)}
+              </span>
+            )}
+          </>
+        )}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,26 @@
+'use client';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { usePlace } from './use-place';
+
+/** A link of the top rail; it knows when one is there. */
+export function NavLink({
+  href,
+  place,
+  children,
+}: {
+  readonly href: string;
+  readonly place: string;
+  readonly children: ReactNode;
+}): ReactNode {
+  const here = usePlace() === place;
+  return (
+    <Link
+      href={href}
+      aria-current={here ? 'page' : undefined}
+      className={`rounded-full px-2.5 py-1 ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
+    >
+      {children}
+    </Link>
+  );
+}

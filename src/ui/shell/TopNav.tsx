@@ -1,0 +1,80 @@
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { NavLink } from './NavLink';
+import { ThemeSwitch } from './ThemeSwitch';
+
+type TopRailProps = {
+  readonly kitchen: {
+    readonly name: string;
+    readonly altitude_m: number;
+    readonly room_c: number;
+    readonly room_rh_pct: number;
+  } | null;
+  readonly night: boolean;
+  /** The batch to carry on with. */
+  readonly openBatch: string | null;
+};
+
+/** The places in working order, and the kitchen's air. */
+export function TopNav({ kitchen, night, openBatch }: TopRailProps): ReactNode {
+  return (
+    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 text-rail-ink max-lg:static">
+      <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
+        <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
+          <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />
+          <path d="M6 19a10 10 0 0 1 20 0z" fill="#cf4520" />
+          <path d="M5 22h22" stroke="#1d3b53" strokeWidth="2.6" strokeLinecap="round" />
+          <path
+            d="M11 8c-1-2 1-2.6 0-4.6M16 7c-1-2 1-2.6 0-4.6M21 8c-1-2 1-2.6 0-4.6"
+            stroke="#177a87"
+            strokeWidth="1.6"
+            fill="none"
+            strokeLinecap="round"
+          />
+        </svg>
+        Upbeat Oven
+      </Link>
+      <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:overflow-x-auto">
+        <NavLink href="/" place="">
+          Today
+        </NavLink>
+        <NavLink href="/recipes" place="recipes">
+          Recipes
+        </NavLink>
+        {openBatch && (
+          <NavLink href={`/batch/${openBatch}`} place="batch">
+            Batch
+          </NavLink>
+        )}
+        <NavLink href="/day" place="day">
+          Bake day
+        </NavLink>
+        <NavLink href="/oven" place="oven">
+          At the oven
+        </NavLink>
+        <NavLink href="/jars" place="jars">
+          Jars
+        </NavLink>
+        <NavLink href="/log" place="log">
+          Log
+        </NavLink>
+        <NavLink href="/dogs" place="dogs">
+          Dogs
+        </NavLink>
+        <NavLink href="/pantry" place="pantry">
+          Pantry
+        </NavLink>
+        <NavLink href="/kit" place="kit">
+          Kit
+        </NavLink>
+      </nav>
+      <span className="flex-1" />
+      {kitchen && (
+        <p className="truncate text-[14px] max-2xl:hidden">
+          {kitchen.name} · {kitchen.altitude_m} m · {kitchen.room_c} °C · {kitchen.room_rh_pct} % humid
+        </p>
+      )}
+      <ThemeSwitch night={night} />
+    </header>
+  );
+}
