@@ -11,7 +11,7 @@ import { viewOven } from './oven/view-oven';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-/** The day at a glance: what is where, what hands do next, what must be used, and when it is baked again. */
+/** The day at a glance: what is where, what to do next, what must be used, and when it is baked again. */
 export type TodayView = {
   readonly today: string;
   readonly now: string;

@@ -39,7 +39,7 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
       await expect(page.getByText('Coconut milk, canned')).toHaveCount(0);
       await page.getByRole('button', { name: 'Undo' }).click();
       await expect(page.getByText('Coconut milk, canned', { exact: true })).toBeVisible();
-      await page.getByRole('button', { name: 'Put it into the book' }).click();
+      await page.getByRole('button', { name: 'Save recipe' }).click();
     });
 
     await test.step('it opens on its dough', async () => {
@@ -73,8 +73,8 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
     });
 
     await test.step('put away it is found only there', async () => {
-      await page.getByRole('button', { name: 'Put away' }).click();
-      await expect(page.getByRole('button', { name: 'Put away' })).toHaveCount(0);
+      await page.getByRole('button', { name: 'Archive', exact: true }).click();
+      await expect(page.getByRole('button', { name: 'Archive', exact: true })).toHaveCount(0);
       await page.goto(`/recipes?q=${encodeURIComponent(name)}&archived=yes`);
       await expect(page.getByRole('status')).toHaveText('1 recipe');
     });

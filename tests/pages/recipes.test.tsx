@@ -334,7 +334,7 @@ describe('the editor', () => {
     const props = { pantry: [...PANTRY.values()], prices: { currency: 'GBP', prices: [] }, habits: HABITS, dogs: DOGS };
     const fresh = words(<RecipeEditor saved={null} document={startingPoint('M1')} {...props} />);
     expect(fresh).toContain('Type or paste a recipe');
-    expect(fresh).toContain('Put it into the book');
+    expect(fresh).toContain('Save recipe');
     const edited = words(<RecipeEditor saved={{ id: 'rounds', revision: 4 }} document={document(LINES)} {...props} />);
     expect(edited).toContain('Save as version 5');
     expect(edited).toContain('Pumpkin puree, canned, plain');

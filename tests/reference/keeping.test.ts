@@ -115,7 +115,7 @@ describe('what would buy the most', () => {
     const best = gains.find(({ step }) => step === 'better-pack');
     expect(best).toMatchObject({ into: 'clip-jar', days: lifeOf(product(BISCUIT, 0.25), jar, room).days });
   });
-  it('leaves the seed out whose fat turns first', () => {
+  it('leaves the seed out whose fat goes rancid first', () => {
     const flax = product({ flour_wheat_wholemeal: 250, flaxseed_ground: 50, egg_whole: 50, water: 100 }, 0.25);
     const found = lifeGains(flax, { option: 'clip-jar', store: 'room', solids_g: 200, openings_per_day: 1 }, ROOM);
     expect(found.find(({ step }) => step === 'without-quick-fat')).toMatchObject({ into: 'flaxseed_ground' });

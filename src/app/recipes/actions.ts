@@ -23,7 +23,7 @@ export async function copy(form: FormData): Promise<void> {
   lead(await copyRecipe(text(form, 'recipe')), ({ id }) => `/recipes/${id}/edit`);
 }
 
-/** Puts a recipe away, or back into the book. */
+/** Archives a recipe, or takes it out of the archive. */
 export async function archive(form: FormData): Promise<void> {
   const id = text(form, 'recipe');
   lead(await setArchived(id, text(form, 'away') === 'yes'), () => `/recipes/${id}`);

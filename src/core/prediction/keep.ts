@@ -131,7 +131,7 @@ const ENDS: Record<Exclude<Life['mode'], 'cap'>, string> = {
   softening: 'it goes soft first',
   'drying-out': 'it dries out first',
   staling: 'it goes stale first',
-  rancidity: 'the fat turns first',
+  rancidity: 'the fat goes rancid first',
   'freezer-quality': 'quality fades in the freezer',
 };
 

@@ -23,7 +23,7 @@ export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>>
     if (!kitchen.ok) return kitchen;
     const batch = await maybeBatch(db, batchId);
     if (!batch) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
-    if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to put away.');
+    if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to store.');
     if (await isStored(db, batchId)) return fail('BAD_VALUE', 'This batch is in the store room already.');
     return store(db, kitchen.value, batch, await loadPantry(db));
   });

@@ -7,7 +7,7 @@ export const AGE_NAMES: Record<AgeStage, string> = {
   senior: 'old',
 };
 export const ACTIVITY_NAMES: Record<Activity, string> = {
-  couch: 'lies about',
+  couch: 'rests most of the day',
   usual: 'walks every day',
   'light-work': 'works',
   'hard-work': 'works hard',

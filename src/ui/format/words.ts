@@ -24,7 +24,7 @@ export const ENDS: Record<Keeps['limit'], string> = {
   mould: 'then mould may start',
   microbial: 'germs and mould set the limit',
   staling: 'then goes stale',
-  rancidity: 'then the fat turns',
+  rancidity: 'then the fat goes rancid',
   'freezer-quality': 'then fades in the freezer',
   'drying-out': 'then dries out',
 };

@@ -49,7 +49,7 @@ export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPla
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
         <h1 className="text-[27px]">Jars</h1>
         <p className="text-soft">
-          {jars.length === 0 ? 'nothing in the store room' : `${jars.length} packs`}
+          {jars.length === 0 ? 'nothing in the store room' : `${jars.length} ${jars.length === 1 ? 'pack' : 'packs'}`}
           {count('soon') > 0 && `, ${count('soon')} to use within a week`}
           {count('past') > 0 && `, ${count('past')} past their day`}
         </p>
@@ -117,7 +117,7 @@ const BY: Record<string, string> = {
   mould: 'mould first',
   microbial: 'germs set the limit',
   staling: 'goes stale first',
-  rancidity: 'fat turns first',
+  rancidity: 'fat goes rancid first',
   'freezer-quality': 'fades in the freezer',
   'drying-out': 'dries out first',
 };

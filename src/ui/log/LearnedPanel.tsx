@@ -159,9 +159,9 @@ function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
         look="quiet"
         className="min-h-[24px] underline"
         onClick={() => onChange({ reset: true })}
-        aria-label={`Begin anew for ${name}`}
+        aria-label={`Reset what is learned for ${name}`}
       >
-        begin anew
+        reset
       </Button>
     </span>
   );

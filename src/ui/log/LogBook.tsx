@@ -204,7 +204,7 @@ function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesPro
       />
       <span className="flex-1" />
       <button type="button" aria-pressed={drawn} className={buttonClass('small')} onClick={onDrawn}>
-        {drawn ? 'Put the chart away' : 'Draw predicted against measured'}
+        {drawn ? 'Hide the chart' : 'Draw predicted against measured'}
       </button>
       {chosen.length >= 2 ? (
         <Link className={buttonClass('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>

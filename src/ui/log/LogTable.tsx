@@ -25,10 +25,10 @@ export function LogTable(): ReactNode {
         </span>
       )}
       <a className={buttonClass('small')} href="/api/log.csv" download>
-        As a table
+        Export CSV
       </a>
       <label className={`${buttonClass('small')} cursor-pointer has-[:focus-visible]:outline-2`}>
-        From a table
+        Import CSV
         <input
           type="file"
           accept=".csv,text/csv"

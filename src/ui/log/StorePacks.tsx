@@ -20,7 +20,7 @@ export function StorePacks({ id }: { readonly id: string }): ReactNode {
           {trouble}
         </span>
       )}
-      <Button onClick={() => void put()}>Put it in the store room</Button>
+      <Button onClick={() => void put()}>Store the packs</Button>
     </>
   );
 }

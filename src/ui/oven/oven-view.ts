@@ -1,6 +1,6 @@
 import type { BakeView, CallView } from '@/contract/oven';
 
-/** What hands do next: the call that is due first, over all batches. */
+/** Next to do: the call that is due first, over all batches. */
 export function mostUrgent(bakes: readonly BakeView[]): BakeView | null {
   const due = ({ calls, next }: BakeView): number => (next === null ? Infinity : Date.parse(calls[next].due_at));
   const going = bakes.filter(({ next }) => next !== null);

@@ -105,7 +105,7 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
             checked={search.archived === 'yes'}
             onChange={({ target }) => set({ archived: target.checked ? 'yes' : '' })}
           />
-          put away
+          archived
         </label>
         <p role="status" className="text-[14px] text-soft">
           {busy ? 'looking …' : `${page.total} recipe${page.total === 1 ? '' : 's'}`}

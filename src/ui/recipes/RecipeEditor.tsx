@@ -58,7 +58,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
           onClick={saving.save}
           aria-keyshortcuts="Control+S"
         >
-          {saved ? `Save as version ${saved.revision + 1}` : 'Put it into the book'}
+          {saved ? `Save as version ${saved.revision + 1}` : 'Save recipe'}
         </Button>
       </header>
       {saving.wrong && (

@@ -59,14 +59,14 @@ export function RecipePage({
           <h1 className="text-[27px] leading-tight">{recipe.name}</h1>
           <p className="text-[14.5px] text-soft">
             {methodWords(recipe.method)} · version {revision}
-            {archived && ' · put away'}
+            {archived && ' · archived'}
           </p>
         </div>
         <ActionForm
           action={actions.archive}
           id={recipe.id}
           extra={{ away: archived ? 'no' : 'yes' }}
-          words={archived ? 'Back into the book' : 'Put away'}
+          words={archived ? 'Take out of the archive' : 'Archive'}
         />
         <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
         <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>

@@ -30,7 +30,7 @@ type TodayPlaceProps = {
 
 const CALLS_SHOWN = 6;
 
-/** The kitchen at a glance: what is in which appliance, what hands do next, what must be used, and when it is baked again. */
+/** The kitchen at a glance: what is in which appliance, what to do next, what must be used, and when it is baked again. */
 export function TodayPage(props: TodayPlaceProps): ReactNode {
   const { today, now, bakes, appliances, jars, lots, next, open } = props;
   useOvenChanges();
@@ -111,9 +111,9 @@ function Hands({
   const [dial] = useDial();
   const coming = toCome(bakes).slice(0, CALLS_SHOWN);
   return (
-    <Panel label="What hands do next" className="px-5 py-4">
+    <Panel label="Next to do" className="px-5 py-4">
       <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
-        What hands do next
+        Next to do
         <Link className="font-text text-[14.5px] font-normal underline" href="/oven">
           At the oven
         </Link>

@@ -93,7 +93,7 @@ function wordsFor({ step, into }: KeepGain, nameOfId: (id: string) => string): s
     case 'portions':
       return 'in portions: only the one in use is opened';
     case 'without-quick-fat':
-      return `without the ${nameOfId(into ?? '').toLowerCase()}, whose fat turns first`;
+      return `without the ${nameOfId(into ?? '').toLowerCase()}, whose fat goes rancid first`;
   }
 }
 

@@ -10,7 +10,7 @@ const WORDS: Readonly<Record<Exclude<ScaleState['kind'], 'reading'>, string>> = 
   off: '',
   connecting: 'listening for the scale …',
   silent: 'The scale is silent: is it plugged in? Type the weights meanwhile.',
-  lost: 'The oven does not answer; listening again by itself. Type the weights meanwhile.',
+  lost: 'The server does not answer; listening again by itself. Type the weights meanwhile.',
 };
 
 /** The scale beside the bowl, and the small controls of its stand-in. */
