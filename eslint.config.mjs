@@ -24,7 +24,16 @@ const IMPURE = [
 ];
 
 export default defineConfig(
-  globalIgnores(['.next/', '.oven/', 'dist/', 'scripts/*.mjs', 'node_modules/', 'next-env.d.ts', '*.config.*', '.dependency-cruiser.cjs']),
+  globalIgnores([
+    '.next/',
+    '.oven/',
+    'dist/',
+    'scripts/*.mjs',
+    'node_modules/',
+    'next-env.d.ts',
+    '*.config.*',
+    '.dependency-cruiser.cjs',
+  ]),
   tseslint.configs.recommendedTypeChecked,
   {
     languageOptions: { parserOptions: { projectService: true } },

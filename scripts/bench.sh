@@ -1,7 +1,11 @@
 #!/usr/bin/env bash
-# Measures what must stay fast. `npm run bench -- --json` prints one JSON array and nothing else; --no-browser leaves the page out.
+# npm run bench: measures what must stay fast.
+#
+#   --json          prints one JSON array and nothing else
+#   --no-browser    leaves the page out
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+help_if_asked "$@"
 ensure_packages
 if [[ " $* " != *" --no-browser "* ]]; then
   ensure_debian /usr/bin/chromium chromium

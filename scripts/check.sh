@@ -1,8 +1,12 @@
 #!/usr/bin/env bash
-# What a machine can say about the code without running it: format, types, purity of the core, lint, import directions, dead exports.
+# npm run check: what a machine can say about the code without running it: format, types, purity of the core, lint, import
+# directions, dead exports. What has not changed since the last time is not looked at again (.oven/cache).
 set -uo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+help_if_asked "$@"
 ensure_packages
+CACHE="$ROOT/.oven/cache"
+mkdir -p "$CACHE"
 check() { # prints one line: ok or FAIL
   local name="$1"; shift
   local output
@@ -12,11 +16,11 @@ check() { # prints one line: ok or FAIL
 node_modules/.bin/next typegen >/dev/null 2>&1
 # Lint takes as long as all the others together, so it runs beside them.
 lint="$(mktemp)"
-check "lint" node_modules/.bin/eslint --max-warnings 0 . > "$lint" &
+check "lint" node_modules/.bin/eslint --max-warnings 0 --cache --cache-strategy content --cache-location "$CACHE/eslint" . > "$lint" &
 results="$(
-  check "format" node_modules/.bin/prettier --check --log-level warn .
+  check "format" node_modules/.bin/prettier --check --log-level warn --cache --cache-strategy content --cache-location "$CACHE/prettier" .
   check "types" node_modules/.bin/tsc --noEmit -p tsconfig.json
-  check "core is pure (compiles without DOM and Node)" node_modules/.bin/tsc -p src/core/tsconfig.json
+  check "core is pure (compiles without DOM and Node)" node_modules/.bin/tsc -p src/core/tsconfig.json --incremental --tsBuildInfoFile "$CACHE/core.tsbuildinfo"
   check "import directions" node_modules/.bin/depcruise src scripts tests
   check "dead code" node_modules/.bin/knip --no-progress
 )"

@@ -8,6 +8,13 @@ export PORT NEXT_TELEMETRY_DISABLED=1 LC_ALL=C.UTF-8
 export npm_config_loglevel=error
 
 say() { echo "$@" >&2; }
+
+# Prints the lines that a script begins with, when it is asked for help, and ends. Called with the script's own words.
+help_if_asked() {
+  case " $* " in
+    *" --help "* | *" -h "*) awk 'NR > 1 && !/^#/ { exit } NR > 1 { sub(/^# ?/, ""); print }' "$0"; exit 0 ;;
+  esac
+}
 hash_of() { sha256sum | cut -d' ' -f1; }
 
 # Installs the npm packages when package.json or the lock file changed since the last time.
@@ -16,9 +23,15 @@ ensure_packages() {
   want="$(cat package.json package-lock.json | hash_of)"
   have="$(cat node_modules/.oven-packages 2>/dev/null || true)"
   [ "$want" = "$have" ] && return
-  say "Installing packages (once, a minute or two) ..."
-  npm ci --no-progress --loglevel=error >&2
-  echo "$want" > node_modules/.oven-packages
+  mkdir -p "$ROOT/.oven"
+  (
+    # Two commands begun at once would install over each other.
+    flock 9
+    [ "$want" = "$(cat node_modules/.oven-packages 2>/dev/null || true)" ] && exit 0
+    say "Installing packages (once, a minute or two) ..."
+    npm ci --no-progress --loglevel=error >&2 9>&- || exit 1
+    echo "$want" > node_modules/.oven-packages
+  ) 9> "$ROOT/.oven/packages.lock" || exit 1
 }
 
 # Installs Debian packages when a program is missing; only root can.

@@ -1,7 +1,12 @@
 #!/usr/bin/env bash
-# Sets up whatever is missing and serves Upbeat Oven on this machine. Run it again any time; it is quick then.
+# npm start: sets up whatever is missing and serves Upbeat Oven on this machine. Run it again any time; it is quick then.
+#
+#   PORT            the page's port (3210)
+#   OVEN_DB_PORT    the database's port (54329)
+#   OVEN_STATE      folder for database, logs and process ids (.oven)
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+help_if_asked "$@"
 source scripts/database.sh
 ADDRESS="http://127.0.0.1:$PORT"
 PIDFILE="$STATE/app.pid"

@@ -2,6 +2,7 @@
 # Ends the server that npm start began, and its database. Touches nothing else.
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
+help_if_asked "$@"
 source scripts/database.sh
 PIDFILE="$STATE/app.pid"
 if [ -f "$PIDFILE" ]; then

@@ -1,11 +1,13 @@
 #!/usr/bin/env bash
-# Every test, from nothing: packages, database and browser are set up, checks run, then unit, database and end-to-end tests.
-# The last line says how many passed and failed, over all of them.
+# npm test: every test, from nothing: packages, database and browser are set up, checks run, then unit, database and
+# end-to-end tests. The last line says how many passed and failed, over all of them.
+#
+#   TEST_PORT       the page's port in the tests (3311)
+#   TEST_DB_PORT    the database's port in the tests (54339)
 set -uo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
-# A place of its own: the tests never touch the data that npm start serves.
-export OVEN_STATE="$ROOT/.oven/test" PORT="${TEST_PORT:-3311}" OVEN_DB_PORT="${TEST_DB_PORT:-54339}" OVEN_FSYNC=off
-STATE="$OVEN_STATE"
+help_if_asked "$@"
+source scripts/test-place.sh
 source scripts/database.sh
 mkdir -p "$STATE" test-results
 passed=0; failed=0
@@ -23,6 +25,7 @@ count() { # adds "N passed" and "N failed" of a JSON report to the totals; a rep
 }
 
 say "== checks"
+rm -rf .oven/cache  # lint keeps what it said of a file while only the types around it change; here nothing may be remembered
 checks="$(bash scripts/check.sh)"; echo "$checks" | tail -1 > test-results/checks.txt
 passed=$((passed + $(sed 's/ passed.*//' test-results/checks.txt))); failed=$((failed + $(sed 's/.*, \([0-9]*\) failed/\1/' test-results/checks.txt)))
 

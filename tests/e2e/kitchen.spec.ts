@@ -88,9 +88,7 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page }) =
       const text = readFileSync(await file.path(), 'utf8');
       expect(text).toMatch(/^batch,name,recipe,oven,baked_on,/);
       const changed = 'name,pieces\nOat tiles for the club,91\nNo such batch,4\n';
-      await page
-        .getByLabel('Import CSV')
-        .setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(changed) });
+      await page.getByLabel('Import CSV').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(changed) });
       await expect(page.getByText(/1 batches taken over\. line 3: There is no batch called "No such batch"/)).toBeVisible();
       await expect(page.getByRole('row', { name: /Oat tiles for the club/ })).toContainText('91');
     });
