@@ -16,7 +16,7 @@ import {
   type PDFFont,
   type PDFOperator,
   type PDFPage,
-} from 'pdf-lib';
+} from '@cantoo/pdf-lib';
 import type { Mark, PagePoint, TemplatePage } from './template-pages';
 
 const POINTS_PER_MM = 72 / 25.4;

@@ -1,5 +1,5 @@
-import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import fontkit from '@cantoo/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import { PAPERS, type Paper } from '../template-pages';
 import { bytesOf, runWidth, runsOf, type Face } from './lettering';
 import type { LaidLabel } from './label-layout';
@@ -28,7 +28,6 @@ export function perSheet(
 export async function labelPdf(label: LaidLabel, count: number, sheet: LabelSheet, title: string): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(title);
-  // The two libraries know each other by another type of the same thing.
   pdf.registerFontkit(fontkit);
   const draw = await drawer(pdf, label);
   if (sheet === 'single')

@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import fontkit from '@pdf-lib/fontkit';
+import fontkit from '@cantoo/fontkit';
 
 /** Faces of a label, tried letter by letter in this order: western, Greek, Cyrillic, Hebrew, Arabic; then the east. */
 const FACES = {
-  text: 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf',
-  bold: 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf',
-  japanese: '@fontsource/noto-sans-jp/files/noto-sans-jp-japanese-400-normal.woff',
-  chinese: '@fontsource/noto-sans-sc/files/noto-sans-sc-chinese-simplified-400-normal.woff',
-  korean: '@fontsource/noto-sans-kr/files/noto-sans-kr-korean-400-normal.woff',
+  text: 'node_modules/dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf',
+  bold: 'node_modules/dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf',
+  japanese: 'data/fonts/noto-sans-jp-japanese-400-normal.woff',
+  chinese: 'data/fonts/noto-sans-sc-chinese-simplified-400-normal.woff',
+  korean: 'data/fonts/noto-sans-kr-korean-400-normal.woff',
 } as const;
 export type Face = keyof typeof FACES;
 const EASTERN: readonly Face[] = ['japanese', 'chinese', 'korean'];
@@ -30,7 +30,7 @@ const programs = new Map<Face, { readonly bytes: Uint8Array; readonly program: F
 function open(face: Face): { readonly bytes: Uint8Array; readonly program: FontProgram } {
   let found = programs.get(face);
   if (!found) {
-    const bytes = readFileSync(join(process.cwd(), 'node_modules', FACES[face]));
+    const bytes = readFileSync(join(process.cwd(), FACES[face]));
     programs.set(face, (found = { bytes, program: reader.create(bytes) }));
   }
   return found;
