@@ -96,3 +96,28 @@ describe('every field', () => {
     for (const [path, { quantity }] of numbers) if (SUFFIX[quantity]) expect(path).toMatch(SUFFIX[quantity]);
   });
 });
+
+describe('the result table of batch-file.md', () => {
+  const schema = JSON.parse(readFileSync('docs/prediction.schema.json', 'utf8')) as Described;
+  const rows = new Map(
+    readFileSync('docs/batch-file.md', 'utf8')
+      .split(/^## Result/m)[1]
+      .split('\n')
+      .flatMap((line): Array<[string, string]> => {
+        const part = /^\| `(\w+)(\[\])?`/.exec(line);
+        return part ? [[part[1], line]] : [];
+      }),
+  );
+  const parts = Object.entries(schema.properties ?? {}).filter(([part]) => !['format', 'version', 'name'].includes(part));
+  it.each(parts)('tells of %s and of everything in it', (part, { properties, items }) => {
+    const row = rows.get(part) ?? '';
+    expect(row, part).not.toBe('');
+    for (const name of Object.keys(properties ?? items?.properties ?? {})) {
+      // A band stands beside its figure and is told with it.
+      const figure = name.replace(/_(low|high)$/, '');
+      expect(row, `${part}.${name}`).toContain(part === 'yield' && name.startsWith('pieces') ? 'pieces' : figure);
+    }
+  });
+  it('tells of nothing else', () => expect([...rows.keys()].sort()).toEqual(parts.map(([part]) => part).sort()));
+});
+type Described = { readonly properties?: Record<string, Described>; readonly items?: Described };

@@ -6,7 +6,7 @@ import type { Slab } from './slab';
 
 /** Heat that turns ice into vapour [J/kg]. */
 const SUBLIMATION_J_PER_KG = 2.84e6;
-/** DraftStore to piece by radiation and thin gas [W/(m2 K)]; through the dried layer [W/(m K)]. Source: ours, 0.03-0.06 in the literature. */
+/** Shelf to piece by radiation and thin gas [W/(m2 K)]; through the dried layer [W/(m K)]. Source: ours, 0.03-0.06 in the literature. */
 const SHELF_W_PER_M2_K = 15;
 const DRIED_W_PER_M_K = 0.04;
 /** Resistance of the way out without any dried layer [Pa m2 s/kg], and how well the dried layer lets vapour through [kg/(m s Pa)]. */

@@ -10,7 +10,7 @@ import { beforeLast, withLast } from './strategies';
 
 /** Draws for the bands of a candidate. */
 const DRAWS = 40;
-/** Where a extendUntilSure ending is looked for: up to so many times the last stretch that the likely run needs [1]. */
+/** Where a surer ending is looked for: up to so many times the last stretch that the likely run needs [1]. */
 const FURTHEST = 3;
 /** A look-up between coarse points may be a little early: the last stretch is drawn out by so much until the draws agree [1]. */
 const LONGER = 1.06;

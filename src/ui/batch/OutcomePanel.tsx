@@ -44,7 +44,7 @@ export const OutcomePanel = memo(function OutcomePanel({
       <h2 className="text-[19px]">What comes out</h2>
       <Headline
         name={
-          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. PredictionRun out from how damp shell and heart are.">
+          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and heart are.">
             Snap
           </Hint>
         }

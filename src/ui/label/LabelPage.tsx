@@ -67,7 +67,7 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
       {written.bestBefore === '' && (
         <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
           <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
-          damp side would not keep. Dry it extendUntilSure (Find a programme, 8 of 10 batches), take another pack or place, or
+          damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or
           write a date that you stand for.
         </p>
       )}

@@ -68,7 +68,7 @@ export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): Reac
   );
 }
 
-/** Asked twice: a wet thumb must not lose a batch's callRows. */
+/** Asked twice: a wet thumb must not lose a batch's calls. */
 function GiveUp({ onGiveUp }: { readonly onGiveUp: () => void }): ReactNode {
   const [asked, setAsked] = useState(false);
   if (!asked)

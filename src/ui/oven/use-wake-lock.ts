@@ -15,7 +15,7 @@ export function useWakeLock(wanted: boolean): void {
           if (gone) void taken.release();
           else lock = taken;
         })
-        // A battery that runs low may refuse; the callRows are on the server in any case.
+        // A battery that runs low may refuse; the calls are on the server in any case.
         .catch(() => undefined);
     };
     take();

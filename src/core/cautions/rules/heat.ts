@@ -49,7 +49,7 @@ const heatFirst: Rule = (context) => {
         step: 'heat',
         title: 'Heated after drying',
         why: 'Dry germs are hard to kill; ten minutes at 135 °C or more is the usual fallback, and it is in the programme.',
-        act: 'Cooking it while it is wet, before it dries, is the extendUntilSure way.',
+        act: 'Cooking it while it is wet, before it dries, is the surer way.',
         source: 'USDA-FSIS on jerky',
       },
     ];

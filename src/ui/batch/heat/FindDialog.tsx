@@ -6,7 +6,7 @@ import { type Candidate, type FoundProgrammes } from '@/core/search';
 import { Button } from '../../kit/Button';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';
-import { FindFilters } from './FindWishes';
+import { FindFilters } from './FindFilters';
 import { useDial } from './use-dial';
 import { FoundOverlay } from './FoundOverlay';
 import { FailedList, FoundTable } from './FoundTable';

@@ -85,7 +85,7 @@ export function FindFilters({ target, appliances, kind, dial, onTarget }: FindWi
           options={SURENESS}
           onChange={(sure) => onTarget(sure === '0' ? without(target, 'sure_pct') : { ...target, sure_pct: Number(sure) })}
         />
-        <span className="text-soft">the extendUntilSure, the longer it stays</span>
+        <span className="text-soft">the surer, the longer it stays</span>
       </Row>
       <Row name="Within">
         <span className="text-soft">all done in</span>
