@@ -2,6 +2,7 @@ import next from '@next/eslint-plugin-next';
 import hooks from 'eslint-plugin-react-hooks';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import tseslint from 'typescript-eslint';
+import { house } from './lint/provenance.mjs';
 
 /** Named exports only: one name per thing, the same everywhere. Next's own files need defaults. */
 const namedExports = [
@@ -29,6 +30,7 @@ export default defineConfig(
     '.oven/',
     'dist/',
     'scripts/*.mjs',
+    'lint/*.mjs',
     'node_modules/',
     'next-env.d.ts',
     '*.config.*',
@@ -49,7 +51,9 @@ export default defineConfig(
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       eqeqeq: 'error',
       'max-lines': ['error', { max: 420, skipBlankLines: true, skipComments: true }],
-      'max-params': ['error', 8],
+      // What was longer when this came stands in lint/exceptions.json; the list may only shrink.
+      'max-params': ['error', 4],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
       'no-restricted-syntax': ['error', ...namedExports],
     },
   },
@@ -70,9 +74,21 @@ export default defineConfig(
       ],
     },
   },
+  {
+    // Where a number means something in the world, it says in what unit and who measured it.
+    files: ['src/core/{sorption,heat,texture,keeping,dough,programme}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    plugins: { house },
+    rules: { 'house/provenance': 'error' },
+  },
   { files: ['src/app/**/*.{ts,tsx}', '*.config.ts', 'tests/db/template-database.ts'], rules: { 'no-restricted-syntax': 'off' } },
   {
     files: ['**/*.test.{ts,tsx}', 'tests/**/*.{ts,tsx}'],
-    rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      'max-lines': 'off',
+      'max-lines-per-function': 'off',
+      'max-params': 'off',
+    },
   },
 );

@@ -89,3 +89,15 @@ describe('the tree', () => {
     expect(lock).not.toMatch(/registry\./);
   });
 });
+
+/** What was longer than a function may be when the rule came, by file (lint/exceptions.json). Take numbers down, never up. */
+const MOST_EXCEPTIONS = { 'max-lines-per-function': 66, 'max-params': 63 };
+
+describe('lint/exceptions.json', () => {
+  const listed = JSON.parse(read('lint/exceptions.json')) as Record<string, Record<string, { count: number }>>;
+  it.each(Object.entries(MOST_EXCEPTIONS))('excuses %s only as often as before', (rule, most) =>
+    expect(Object.values(listed).reduce((sum, rules) => sum + (rules[rule]?.count ?? 0), 0)).toBeLessThanOrEqual(most),
+  );
+  it('excuses nothing else', () =>
+    expect(new Set(Object.values(listed).flatMap((rules) => Object.keys(rules)))).toEqual(new Set(Object.keys(MOST_EXCEPTIONS))));
+});

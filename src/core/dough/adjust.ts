@@ -26,7 +26,7 @@ export function gramsToReach(
   return mass_g < -0.5 ? { kind: 'take-away' } : { kind: 'add', mass_g: Math.max(0, mass_g) };
 }
 
-/** A flour is worth holding back for its feel between these shares of itself. Source: ours. */
+/** A flour is worth holding back for its feel between these shares of itself. Source: ours. [1] */
 const HOLD_BACK_AT_LEAST = 0.1;
 const HOLD_BACK_AT_MOST = 0.2;
 

@@ -78,7 +78,7 @@ const WARMS_IN_MIN = 20;
 /** Share of the dry goods' binding below which a dough wants a binder, not water [1]. Source: ours. */
 const WEAK_BINDING = 0.45;
 const ENOUGH_BINDING = 0.6;
-/** Smaller additions are not worth the bowl [g]. */
+/** Smaller additions are not worth the bowl [g]. Source: ours. */
 const LEAST_G = 1;
 
 export type DoctorCase = {

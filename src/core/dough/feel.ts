@@ -13,13 +13,13 @@ export const FEEL_WORDS: Record<Feel, string> = {
   batter: 'pour into moulds or a tin',
 };
 
-/** Softness index where each band begins, above the crumble edge. Source: fit to the calibration doughs. */
+/** Softness index where each band begins, above the crumble edge. Source: fit to the calibration doughs. [1] */
 export const FEEL_STARTS = { rollable: 0.78, 'soft-sticky': 1.05, scoopable: 1.3, batter: 1.95 } as const;
 
-/** Softness to aim for when a baker asks for a feel. Source: ours, middle of each band. */
+/** Softness to aim for when a baker asks for a feel. Source: ours, middle of each band. [1] */
 export const FEEL_TARGETS = { stiff: 0.7, rollable: 0.9, 'soft-sticky': 1.15, scoopable: 1.55, batter: 2.4 } as const;
 
-/** Dry goods that bind at least this much count towards holding together [g/g]. */
+/** Dry goods that bind at least this much count towards holding together [g/g]. Source: ours. */
 const BINDS_AT_LEAST = 0.18;
 
 /**

@@ -3,6 +3,7 @@ import type { DoughLine, Ingredient } from '../pantry';
 /** How long the dough has stood, and how warm the kitchen is. */
 export type BowlState = { readonly standing_min: number; readonly kitchen_c: number };
 
+/** A bowl of which nothing is said [min, °C]. Source: ours. */
 export const USUAL_BOWL: BowlState = { standing_min: 10, kitchen_c: 20 };
 
 /**
@@ -12,9 +13,10 @@ export const USUAL_BOWL: BowlState = { standing_min: 10, kitchen_c: 20 };
 const FAT_LOOSENS = { liquid: 0.45, soft: 0.22, firm: 0.08 } as const;
 /** Melting points of fats that set in a kitchen [°C]; the rest are oils. Source: usual values of coconut oil, milk fat, lard and tallow. */
 const MELTS_AT_C: Partial<Record<Ingredient['oilClass'], number>> = { sat: 24, butter: 32, animal: 30 };
-/** Below its melting point a fat is soft over this span, then firm [K]. */
+/** Below its melting point a fat is soft over this span, then firm [K]. Source: fit, with the fats above. */
 const SOFT_SPAN_K = 14;
 
+/** The same of fat inside nut butters, of emulsions, and of fat that stays in its cells [g/g]. Source: fit to the same doughs. */
 const NUT_BUTTER_FAT_LOOSENS = 0.32;
 const EMULSION_FAT_LOOSENS = 0.2;
 const BOUND_FAT_LOOSENS = 0.1;
@@ -72,8 +74,9 @@ export type Softness = {
   readonly binding_g: number;
 };
 
+/** Scatter of weighing and of the listed composition, relative [1]. Source: ours. */
 const WEIGHED_REL_SD = 0.03;
-/** The model's own scatter, relative to the index. Source: fit, residual of the calibration doughs. */
+/** The model's own scatter, relative to the index. Source: fit, residual of the calibration doughs. [1] */
 const MODEL_REL_SD = 0.08;
 
 /**

@@ -4,10 +4,11 @@ import { WATER_J_PER_KG_K, logSaturation } from './water-vapour';
 import { KELVIN_AT_0_C } from '../quantities';
 import { lookUpLogAw } from '../sorption';
 
-/** No kitchen stands where water boils below this [°C]. */
+/** No kitchen stands where water boils below this [°C]. Source: ours, for the highest town. */
 const NEVER_BOILS_BELOW_C = 85;
-/** Slope of ln psat by Clausius-Clapeyron is this over T² [K]; only the step size depends on it. */
+/** Slope of ln psat by Clausius-Clapeyron is this over T² [K]; only the step size depends on it. Source: latent heat at 100 °C over the gas constant of vapour. */
 const LATENT_K = 4900;
+/** Newton steps, and the change of moisture at which they end [1]. Source: ours. */
 const ITERATIONS = 4;
 const CLOSE_ENOUGH = 1e-9;
 

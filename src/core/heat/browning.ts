@@ -9,6 +9,7 @@ export type BrowningRate = {
   readonly whenDry: number;
 };
 
+/** 150 °C, at which the rate is given. Source: ours. */
 const REFERENCE_K = 423.15;
 /** Edges are this much of the way from the surface to the air's temperature [1]. Source: fit. */
 const EDGE_SHARE = 0.35;
@@ -61,7 +62,7 @@ export class Browning {
   }
 }
 
-/** Browning where the eye calls a biscuit light golden, golden, brown, dark. Source: fit to baking experience. */
+/** Browning where the eye calls a biscuit light golden, golden, brown, dark. Source: fit to baking experience. [1] */
 export const COLOUR_STARTS = { lightGolden: 0.06, golden: 0.15, brown: 0.3, dark: 0.45 } as const;
 /** Upper ends of the colour words. */
 const COLOUR_WORDS: ReadonlyArray<readonly [number, string]> = [

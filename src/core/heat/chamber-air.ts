@@ -11,10 +11,10 @@ import {
 
 /** A wide-open door exchanges this many times the air of one ajar [1]. Source: ours. */
 const OPEN_DRAUGHT = 3;
-/** Vapour in the chamber is held below this share of the air pressure, and of saturation at the air's temperature. */
+/** Vapour in the chamber is held below this share of the air pressure, and of saturation at the air's temperature. [1] Source: ours. */
 const AT_MOST_OF_PRESSURE = 0.9;
 const AT_MOST_OF_SATURATION = 0.95;
-/** Sides evaporate too: how much the face area is raised for the implicit vapour balance [1]. */
+/** Sides evaporate too: how much the face area is raised for the implicit vapour balance [1]. Source: ours. */
 const SIDES_ALLOWANCE = 1.2;
 
 /** What the load took and gave in the last step, per m2 of piece: drives the next chamber step. */

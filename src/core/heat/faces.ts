@@ -4,9 +4,10 @@ import type { Room, Surroundings } from './programme';
 import { massTransfer } from './surface-flux';
 import { KELVIN_AT_0_C } from '../quantities';
 
+/** Stefan-Boltzmann constant [W/(m2 K4)], emissivity of dough and crust [1]. Source: CODATA 2018; ours for the crust. */
 const STEFAN_BOLTZMANN = 5.670374e-8;
 const PIECE_EMISSIVITY = 0.9;
-/** Natural convection: the coefficients hold at this difference between air and surface, and go with its fourth root [K]. */
+/** Natural convection: the coefficients hold at this difference between air and surface, and go with its fourth root [K]. Source: ours, after Carson, Willix & North 2006. */
 const NATURAL_AT_K = 80;
 const NATURAL_LEAST_K = 5;
 const NATURAL_MOST_K = 200;

@@ -4,12 +4,12 @@ import type { Material } from './material';
 import type { Vacuum } from './programme';
 import type { Slab } from './slab';
 
-/** Heat that turns ice into vapour [J/kg]. */
+/** Heat that turns ice into vapour [J/kg]. Source: steam tables of ice (IAPWS 2006). */
 const SUBLIMATION_J_PER_KG = 2.84e6;
 /** Shelf to piece by radiation and thin gas [W/(m2 K)]; through the dried layer [W/(m K)]. Source: ours, 0.03-0.06 in the literature. */
 const SHELF_W_PER_M2_K = 15;
 const DRIED_W_PER_M_K = 0.04;
-/** Resistance of the way out without any dried layer [Pa m2 s/kg], and how well the dried layer lets vapour through [kg/(m s Pa)]. */
+/** Resistance of the way out without any dried layer [Pa m2 s/kg], and how well the dried layer lets vapour through [kg/(m s Pa)]. Layers of the front [1]. Source: ours. */
 const RESISTANCE_PA_M2_S_PER_KG = 5e4;
 const PERMEANCE_KG_PER_M_S_PA = 2.5e-8;
 const LAYERS = 100;

@@ -2,13 +2,13 @@ import type { Material } from './material';
 import type { FreezerAir } from './programme';
 import type { Slab } from './slab';
 
-/** Water's heat of fusion [J/kg], and how much of the solids' own mass keeps that water from freezing [1]. */
+/** Water's heat of fusion [J/kg], and how much of the solids' own mass keeps that water from freezing [1]. Source: steam tables of ice (IAPWS 2006); bound water ours. */
 const FUSION_J_PER_KG = 334e3;
 export const BOUND_PER_SOLIDS = 0.35;
 /** Freezing starts here [°C]; conductivity of the frozen piece [W/(m K)]. Source: usual 1.0-1.6. */
 const FREEZES_C = -1;
 const FROZEN_W_PER_M_K = 1.4;
-/** Heat capacities of water, ice and dry solids [J/(kg K)]. */
+/** Heat capacities of water, ice and dry solids [J/(kg K)]. Source: Choi & Okos 1986. */
 const WATER_J_PER_KG_K = 4180;
 const ICE_J_PER_KG_K = 2050;
 /** A freezer's air when it is empty [W/(m2 K)], and how much slower a loaded household one is. Source: ours, 6-12 and 1.5-2. */
@@ -20,7 +20,7 @@ const PERFORMANCE = 1.2;
 /** Heat that must be taken out for the water of a piece to freeze [J/kg of piece]. */
 const fusionOf = (waterShare: number): number => FUSION_J_PER_KG * Math.max(0, waterShare - BOUND_PER_SOLIDS * (1 - waterShare));
 
-/** Shape factors of the first and second term for a slab cooled from both faces and for a ball. */
+/** Shape factors of the first and second term for a slab cooled from both faces and for a ball. [1] Source: Plank 1913. */
 export const PLANK_SHAPES = { slab: [1 / 2, 1 / 8], ball: [1 / 6, 1 / 24] } as const;
 
 /**

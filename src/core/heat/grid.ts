@@ -1,4 +1,4 @@
-/** How strongly the cells crowd towards the faces, where moisture falls steeply [1]. */
+/** How strongly the cells crowd towards the faces, where moisture falls steeply [1]. Source: ours. */
 const CROWDING = 1.6;
 
 /** Share of the thickness that each cell takes, from top to bottom; thin at both faces, sum 1. */
@@ -7,7 +7,7 @@ export function cellShares(count: number): Float64Array {
   return Float64Array.from({ length: count }, (_, index) => edge(index + 1) - edge(index));
 }
 
-/** Cells when an ice front moves through them: it is sharp, and in few cells it would move in steps. */
+/** Cells when an ice front moves through them: it is sharp, and in few cells it would move in steps. [1] Source: ours. */
 const CELLS_FOR_ICE = 40;
 export const cellsForIce = (usual: number): number => (usual >= 16 ? CELLS_FOR_ICE : usual);
 

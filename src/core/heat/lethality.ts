@@ -1,7 +1,7 @@
-/** A log10 reduction beyond this says no more [1]. */
+/** A log10 reduction beyond this says no more [1]. Source: ours. */
 export const KILL_CEILING = 20;
 
-/** Wet cells only: no credit once a cell has dried below this, since dried cells tail and adapt. */
+/** Wet cells only: no credit once a cell has dried below this, since dried cells tail and adapt. Source: ours, the careful side. */
 const CREDIT_FROM_AW = 0.9;
 const CREDIT_FROM_C = 55;
 
@@ -23,6 +23,7 @@ export const creditedKill = (minutes: number, temperature_c: number, aw: number)
   temperature_c < CREDIT_FROM_C || aw < CREDIT_FROM_AW ? 0 : minutes / decimalReduction(temperature_c, aw);
 
 const LN10 = Math.log(10);
+/** The screening counts nothing colder, and no surface as hotter. Source: ours. */
 const SURFACES_CAPPED_AT_C = 95;
 const SCREENING_FROM_C = 52;
 

@@ -9,9 +9,9 @@ export type ChamberReadings = {
   readonly cool_down?: { readonly from_c: number; readonly minutes: number; readonly to_c: number };
 };
 
-/** Readings that no oven gives are bent back to within these of what its kind was built with [1]. */
+/** Readings that no oven gives are bent back to within these of what its kind was built with [1]. Source: ours. */
 const WITHIN = 5;
-/** The share of its final rise that the heat-up reading may not exceed, or it says nothing of the heater [1]. */
+/** The share of its final rise that the heat-up reading may not exceed, or it says nothing of the heater [1]. Source: ours. */
 const MOST_OF_THE_WAY = 0.95;
 
 /**

@@ -5,9 +5,9 @@ import { activityFactor } from './sorption-heat';
 import { logSaturation } from './water-vapour';
 import { waterAtAw } from '../sorption';
 
-/** Linear driving force inside a piece towards its sides: 3 per half-width squared (Glueckauf 1955), both directions. */
+/** Linear driving force inside a piece towards its sides: 3 per half-width squared (Glueckauf 1955), both directions. [1] */
 const SIDE_RESISTANCE = 12;
-/** Lateral faces are left out beyond this size [m]. */
+/** Lateral faces are left out beyond this size [m]. Stefan drag as in the slab [1]. Source: ours. */
 const WIDE_M = 0.5;
 const STEFAN_CAP = 0.8;
 

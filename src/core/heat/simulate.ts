@@ -14,14 +14,15 @@ import { Slab } from './slab';
 import { SlabStepper } from './slab-step';
 import { saturationPressure } from './water-vapour';
 
+/** Steps of the first moments. Source: ours. */
 const FIRST_STEP_S = 1;
-/** A new stage starts gently. */
+/** A new stage starts gently. Source: ours. */
 const STAGE_STEP_S = 2;
 const SHORTEST_STEP_S = 0.5;
-/** Crisps need finer steps [m, s]. */
+/** Crisps need finer steps [m, s]. Source: ours. */
 const THIN_M = 0.0015;
 const SHORTEST_THIN_STEP_S = 0.2;
-/** A step that moves a cell by more than this is a runaway, not physics [K]. */
+/** A step that moves a cell by more than this is a runaway, not physics [K]. Source: ours. */
 const RUNAWAY_K = 80;
 /** Colour forms in this outer share of the thickness; its moisture sets the browning speed [1]. Source: ours. */
 export const BROWNING_LAYER = 0.12;

@@ -16,12 +16,13 @@ import {
   tabulate,
 } from './water-vapour';
 
-/** Reference of the diffusivities, 60 °C [K]. */
+/** Reference of the diffusivities, 60 °C [K]. Source: ours. */
 const DIFFUSION_REFERENCE_K = 333.15;
+/** Nothing dries further [kg/kg]. Source: ours. */
 export const DRIEST = 1e-6;
-/** Stefan drag is capped where vapour fills this share of the air [1]. */
+/** Stefan drag is capped where vapour fills this share of the air [1]. Source: ours. */
 const STEFAN_CAP = 0.8;
-/** Rise of leavened pieces runs between these mean temperatures [°C, K]. */
+/** Rise of leavened pieces runs between these mean temperatures [°C, K]. Source: ours. */
 const RISE_FROM_C = 45;
 const RISE_SPAN_K = 40;
 

@@ -1,4 +1,4 @@
-/** Latent heat is limited as if a cell could give this share of its stiff moisture in one step [1]; the rest is owed. */
+/** Latent heat is limited as if a cell could give this share of its stiff moisture in one step [1]; the rest is owed. Source: ours. */
 const STIFFNESS_SHARE = 0.5;
 
 /**

@@ -1,9 +1,9 @@
 import { lookUpLogAw, type ActivityTable } from '../sorption';
 import { AIR_J_PER_KG_K, AIR_KG_PER_MOL, WATER_KG_PER_MOL } from './water-vapour';
 
-/** Lewis number of water vapour in air to the power 2/3 [1]. */
+/** Lewis number of water vapour in air to the power 2/3 [1]. Source: psychrometry, Lewis 1922. */
 const LEWIS = 0.895;
-/** Beyond this share of the air pressure the high-rate law is continued by its tangent, so that it stays finite. */
+/** Beyond this share of the air pressure the high-rate law is continued by its tangent, so that it stays finite. [1] Source: ours. */
 const NEAR_BOILING = 0.97;
 const MAX_ITERATIONS = 12;
 

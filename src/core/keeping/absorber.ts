@@ -1,4 +1,4 @@
-/** Sizes that oxygen absorbers are sold in [cc]. */
+/** Sizes that oxygen absorbers are sold in [cc]. Source: ours, what shops offer. */
 export const ABSORBERS_CC = [20, 30, 50, 100, 200, 300, 500, 1000, 2000] as const;
 
 /** Oxygen in air [1], in the pores of the food [cc/g], and what creeps in [cc per month]. Source: ours. */

@@ -16,9 +16,9 @@ const DAMP_CAPS: ReadonlyArray<{ readonly above: number; readonly general: BySto
 const DRY_HOME = days(120, 180, 240);
 const DRY_BARRIER = days(240, 240, 240);
 const DRY_ABSORBER = days(540, 540, 240);
-/** Upper ends count as inside; an aw that went through the isotherm and back is not exact. */
+/** Upper ends count as inside; an aw that went through the isotherm and back is not exact. [1] Source: ours. */
 const ROUNDING = 1e-4;
-/** Dry meat keeps longer in the fridge than at room [1]. */
+/** Dry meat keeps longer in the fridge than at room [1]. Source: ours. */
 const MEAT_FRIDGE = 1.3;
 
 /**

@@ -58,7 +58,7 @@ const SPREAD: Record<LifeMode, readonly [number, number]> = {
   'freezer-quality': [0.7, 1.5],
   cap: [1, 1],
 };
-/** Humid air around sealed dry goods: days until the pack reaches 0.68, plus half the mould life at 0.70. Source: ours. */
+/** Humid air around sealed dry goods: days until the pack reaches 0.68, plus half the mould life at 0.70. Source: ours. [1] */
 const HUMID_ROOM = 0.68;
 const WATER_REFERENCE_C = 21;
 

@@ -1,11 +1,11 @@
 /** Days without mould at 21 and 27 °C against equilibrium humidity [%]. Source: Cauvain & Seiler 1992. */
 const AT_21_C = { intercept: 7.91, perPct: 0.081 };
 const AT_27_C = { intercept: 6.42, perPct: 0.065 };
-/** Nothing grows below this. */
+/** Nothing grows below this. Source: Beuchat 1981. */
 export const NOTHING_GROWS_BELOW_AW = 0.6;
-/** The data end here; wetter goods are ruled by the caps [%]. */
+/** The data end here; wetter goods are ruled by the caps [%]. Source: the data of the fit. */
 const DATA_END_PCT = 92;
-/** Slope towards the cold, log10 days per K (Q10 about 2.8). Source: ours. */
+/** Slope towards the cold, log10 days per K (Q10 about 2.8). Source: ours. [1/K] */
 const COLD_SLOPE = 0.045;
 /** A kitchen is not a clean line [1]. Source: ours. */
 const KITCHEN = 0.7;

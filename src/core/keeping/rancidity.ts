@@ -27,7 +27,7 @@ const SPEED_BY_AW: ReadonlyArray<readonly [number, number]> = [
   [0.8, 1.4],
   [1, 1],
 ];
-/** Speeds up by this per 10 K. Source: Labuza 1982. */
+/** Speeds up by this per 10 K. Source: Labuza 1982. [1] */
 const Q10 = 2.2;
 /** Little fat hardly shows [share of solids, factor on days]. Source: ours. */
 const LEAN = { below: 0.02, factor: 1.5 };

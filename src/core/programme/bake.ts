@@ -17,17 +17,18 @@ import type { HeatPlan } from './heat-plan';
 import type { ApplianceStage } from './stages';
 import type { DoughMaterial, ShapeYield } from '../yield';
 
-/** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. */
+/** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. [1/s, J/mol, 1] */
 export const BROWNING: BrowningRate = { at150_per_s: 2.4e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
 
-/** Frames wanted over a programme: enough for a smooth picture. */
+/** Frames wanted over a programme: enough for a smooth picture. [1] Source: ours. */
 const FRAMES = 120;
 const SHORTEST_FRAME_S = 10;
-/** Cold enough to pack: this much above the room [K], waited for no longer than this on the rack [s]. */
+/** Cold enough to pack: this much above the room [K], waited for no longer than this on the rack [s]. Source: ours. */
 const COLD_WITHIN_K = 5;
 const RACK_WAIT_S = 90 * 60;
+/** By definition. */
 const J_PER_KWH = 3.6e6;
-/** Share of a chamber's reach that counts as heated up [1]. */
+/** Share of a chamber's reach that counts as heated up [1]. Source: ours. */
 const NEARLY = 0.97;
 
 /** The simulated programme, split where it ends and the cooling on the rack begins. */

@@ -9,7 +9,7 @@ import type { HeatPlan } from './heat-plan';
 const BELOW_BOILING_K = 7;
 const FOR_S = 120;
 const TENFOLD_K = 12;
-/** Nobody bakes a cake longer [min]. */
+/** Nobody bakes a cake longer [min]. Source: ours. */
 const LONGEST_MIN = 180;
 const LOOK_EVERY_S = 30;
 

@@ -6,9 +6,9 @@ import type { DoughMaterial, ShapeYield } from '../yield';
 /** The last water is held harder than the model knows: nothing is reported drier [% wet basis]. Source: oven-dry reference, docs/model/heat.md. */
 export const DRIEST_PCT = 1.5;
 const DRIEST_MOISTURE = DRIEST_PCT / (100 - DRIEST_PCT);
-/** Colder than this a piece is hard with ice, whatever it would be warm [°C]. */
+/** Colder than this a piece is hard with ice, whatever it would be warm [°C]. Source: ours. */
 export const FROZEN_C = -8;
-/** The outer share of each face that counts as shell [1]. */
+/** The outer share of each face that counts as shell [1]. Source: ours. */
 const SHELL = 0.15;
 
 const floored = (moisture: number): number => Math.max(DRIEST_MOISTURE, moisture);

@@ -24,7 +24,7 @@ export type Moment = (typeof MOMENTS)[number];
 /** When something worth knowing is reached; null when the programme ends before. */
 export type Reached = { readonly what: Moment; readonly minute: number | null };
 
-/** Snap from which a piece is said to snap. Source: ours. */
+/** Snap from which a piece is said to snap. Source: ours. [1] */
 const SNAPS_FROM = 7;
 /** Starch has swollen and egg has set: the piece holds its shape [°C]. Source: usual 75-85 for doughs with egg. */
 const SETS_AT_C = 82;

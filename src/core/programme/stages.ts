@@ -18,7 +18,7 @@ import { loadInto, type Load } from './load';
 
 /** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
 const FREED_EXPOSURE = 0.7;
-/** A look through the open door [s]. */
+/** A look through the open door [s]. Source: ours. */
 const LOOK_S = 20;
 
 /** One appliance of a programme, with the stages that run in it. */

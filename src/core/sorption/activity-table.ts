@@ -8,19 +8,20 @@ export type ActivityTable = {
   readonly water_kg_per_kg: (aw: number) => number;
 };
 
+/** Nodes over u = X/(X + 0.3) [1]. Source: ours. */
 const NODES = 601;
 const HALF_MOISTURE = 0.3;
-/** Last node: X about 20, wetter than any food that is dried. */
+/** Last node: X about 20, wetter than any food that is dried. [1] Source: ours. */
 const U_LAST = 0.985;
 const U_STEP = U_LAST / (NODES - 1);
-/** The isotherm is sampled at aw = 1/(1 + e^-y), y uniform between these, so both ends are resolved. */
+/** The isotherm is sampled at aw = 1/(1 + e^-y), y uniform between these, so both ends are resolved. [1] Source: ours. */
 const SAMPLES = 1601;
 const Y_FIRST = -12;
 const Y_LAST = 16;
 /**
  * ln aw drops by this from the first to the zeroth node. X = 0 is never reached exactly; a Henry-law tail
  * (infinite slope of ln aw) makes bone-dry runs at 200 °C unstable.
- */
+ * [1] Source: ours. */
 const DRY_END_DROP = 2.5;
 
 /**

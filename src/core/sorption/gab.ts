@@ -1,6 +1,6 @@
 import { KELVIN_AT_0_C } from '../quantities';
 
-/** Gas constant [J/(mol K)]. */
+/** Gas constant [J/(mol K)]. The isotherms hold at 25 °C. Source: CODATA 2018, rounded. */
 export const GAS_CONSTANT = 8.314;
 const REFERENCE_K = 298.15;
 

@@ -22,7 +22,7 @@ export function waterHeld(composition: Composition, aw: number, temperature_c: n
   );
 }
 
-/** Range in which the inverse is trusted; outside it only a word is honest. */
+/** Range in which the inverse is trusted; outside it only a word is honest. [1] Source: ours. */
 export const AW_FLOOR = 0.05;
 export const AW_CEILING = 0.98;
 

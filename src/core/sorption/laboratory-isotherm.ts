@@ -13,11 +13,11 @@ export type LaboratorySolids = {
   readonly ash: number;
 };
 
-/** GAB constants at 25 °C (Bizot 1983; van den Berg 1984; Lomauro et al. 1985). */
+/** GAB constants at 25 °C (Bizot 1983; van den Berg 1984; Lomauro et al. 1985). [kg/kg, 1, 1] */
 const STARCH = { m0: 0.095, c: 18, k: 0.7 };
 const PROTEIN = { m0: 0.08, c: 12, k: 0.85 };
 const FIBRE = { m0: 0.065, c: 15, k: 0.82 };
-/** Norrish-type solutes: water per gram is S aw/(1 - aw) [kg/kg] (Chirife et al.). */
+/** Norrish-type solutes: water per gram is S aw/(1 - aw) [kg/kg] (Chirife et al.). Source: ours, in the form of Norrish 1966. */
 const SOLUTE = { mono: 0.14, di: 0.085, ash: 0.2 };
 
 const gab = ({ m0, c, k }: { m0: number; c: number; k: number }, aw: number): number =>

@@ -2,7 +2,7 @@ import type { Composition } from '../pantry';
 
 /** Width of the change from crisp to soft, in water activity [1]. Source: fit, form after Peleg 1994. */
 const WIDTH_AW = 0.055;
-/** Room temperature at which a cooled treat is judged, and how warm it is just out of the oven [°C]. */
+/** Room temperature at which a cooled treat is judged, and how warm it is just out of the oven [°C]. Source: ours. */
 const COLD_C = 20;
 const HOT_C = 90;
 

@@ -1,6 +1,6 @@
 import type { Composition } from '../pantry';
 
-/** Three-point bar that the force is quoted for [mm]. */
+/** Three-point bar that the force is quoted for [mm]. Source: ours. */
 const SPAN_MM = 40;
 const WIDTH_MM = 25;
 

@@ -67,8 +67,8 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
       {written.bestBefore === '' && (
         <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
           <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
-          damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or
-          write a date that you stand for.
+          damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or write a date
+          that you stand for.
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">

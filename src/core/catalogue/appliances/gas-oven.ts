@@ -1,6 +1,6 @@
 import { AN_OVEN, SHADED_IN_STILL_AIR, type ApplianceRecord } from '../appliance-record';
 
-/** Burning a joule of natural gas gives so much water vapour: 2.25 kg of water per kg of methane, 50 MJ/kg. */
+/** Burning a joule of natural gas gives so much water vapour: 2.25 kg of water per kg of methane, 50 MJ/kg. Source: stoichiometry and the net calorific value of methane (ISO 6976, 2016). */
 const GAS_STEAM_KG_PER_J = 2.25 / 50e6;
 
 /**
