@@ -12,6 +12,7 @@ import { BatchLine } from '@/ui/batch/BatchLine';
 import { CoolBench } from '@/ui/batch/CoolBench';
 import { OutcomePanel } from '@/ui/batch/OutcomePanel';
 import type { BenchProps } from '@/ui/batch/bench-props';
+import { applianceRecord } from '@/core/catalogue';
 import { HeatBench } from '@/ui/batch/heat/HeatBench';
 import { ShapeBench } from '@/ui/batch/shape/ShapeBench';
 import { FeelGauge } from '@/ui/kit/FeelGauge';
@@ -208,6 +209,18 @@ describe('the benches', () => {
   );
   it('shape: a slab says how to score it', () =>
     expect(words(<ShapeBench {...batons} />)).toMatch(/Score it so that every piece is 15\.1 × 73\.0 mm/));
+  it('a pan on the hob has a lid, under which the middle gets hotter; an oven has none', () => {
+    const onTheHob = (lid: boolean): BenchProps & { banded: Prediction } => {
+      const document = example('hillbars');
+      return bench({ ...document, heat: { appliance: { kind: 'hob-pan', lid }, steps: applianceRecord('hob-pan').firstSteps } });
+    };
+    const [open, closed] = [onTheHob(false), onTheHob(true)];
+    expect(words(<HeatBench {...open} />)).toContain('lid on');
+    expect(renderToStaticMarkup(<HeatBench {...closed} />)).toMatch(/type="checkbox"[^>]*checked/);
+    expect(words(<HeatBench {...hillbars} />)).not.toContain('lid on');
+    const [hot, hotter] = [open, closed].map(({ nominal }) => nominal.prediction.heat.core_c_max);
+    expect(hotter).toBeGreaterThan(hot);
+  });
   it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {
     const html = renderToStaticMarkup(<HeatBench {...hillbars} />);
     const text = words(<HeatBench {...hillbars} />);

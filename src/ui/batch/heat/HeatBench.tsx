@@ -192,6 +192,17 @@ const HeatHead = memo(function HeatHead({
           onChange={(next) => set(['heat', 'base'], next)}
         />
       )}
+      {applianceRecord(kind).lid && (
+        <label className="inline-flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--rim)]"
+            checked={appliance?.lid ?? false}
+            onChange={({ target }) => set(['heat', 'appliance', 'lid'], target.checked)}
+          />
+          lid on
+        </label>
+      )}
       <Choice label="Dial in" shown={false} value={dial} options={DIAL_OPTIONS} onChange={onDial} />
     </BenchHead>
   );
