@@ -1,5 +1,4 @@
-import type { JarView } from '@/contract/jars';
-import type { BakeView } from '@/contract/oven';
+import type { TodayView } from '@/contract/today';
 import { succeed, type Result } from '@/core/failure';
 import { dayNumber } from '@/core/quantities';
 import { maybeNextBakeDay } from '@/db/bake-day';
@@ -10,25 +9,6 @@ import { jarsIn } from './jars/view-jars';
 import { viewOven } from './oven/view-oven';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
-
-/** The day at a glance: what is where, what to do next, what must be used, and when it is baked again. */
-export type TodayView = {
-  readonly today: string;
-  readonly now: string;
-  readonly bakes: readonly BakeView[];
-  readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
-  readonly jars: readonly JarView[];
-  /** Of the pantry: what is past its date or will be within days. */
-  readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
-  readonly next: {
-    readonly day: string;
-    /** Minute after its midnight at which it begins. */
-    readonly starts: number;
-    readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
-  } | null;
-  /** The batch to carry on with. */
-  readonly open: { readonly id: string; readonly name: string } | null;
-};
 
 const USE_WITHIN_DAYS = 7;
 

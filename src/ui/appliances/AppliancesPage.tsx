@@ -15,7 +15,7 @@ import { PlacesPanel } from './PlacesPanel';
 import { ApplianceSheet } from './ApplianceSheet';
 import { call, wrongWith } from '../kit/api';
 
-type KitPlaceProps = {
+type AppliancesPageProps = {
   readonly appliances: readonly KitAppliance[];
   readonly currency: string;
   readonly energy_per_kwh: number | null;
@@ -34,7 +34,7 @@ export function AppliancesPage({
   room_c,
   costs: firstCosts,
   places: firstPlaces,
-}: KitPlaceProps): ReactNode {
+}: AppliancesPageProps): ReactNode {
   const [appliances, setAppliances] = useState(first);
   const [openId, setOpen] = useState<string | null>(first[0]?.id ?? null);
   const [energy, setEnergy] = useState(energy_per_kwh);

@@ -18,10 +18,10 @@ const LINES: ReadonlyArray<readonly [key: Money, name: string, unit: string]> = 
   ['overhead_per_batch', 'everything else, spread over batches', 'a batch'],
 ];
 
-type CostsPlateProps = { readonly costs: Costs; readonly currency: string; readonly onKeep: (costs: Costs) => void };
+type CostsPanelProps = { readonly costs: Costs; readonly currency: string; readonly onKeep: (costs: Costs) => void };
 
 /** What work, packs and wear cost this kitchen; what is left empty stays out of the sums, which then say so. */
-export function CostsPanel({ costs, currency, onKeep }: CostsPlateProps): ReactNode {
+export function CostsPanel({ costs, currency, onKeep }: CostsPanelProps): ReactNode {
   const set = (key: Money, value: number | null): void => {
     const { [key]: _old, ...rest } = costs;
     onKeep(value === null ? rest : { ...rest, [key]: value });
@@ -69,7 +69,7 @@ export function CostsPanel({ costs, currency, onKeep }: CostsPlateProps): ReactN
 }
 
 /** What wears out, and over how many batches. */
-function Equipment({ costs, currency, onKeep }: CostsPlateProps): ReactNode {
+function Equipment({ costs, currency, onKeep }: CostsPanelProps): ReactNode {
   const equipment = costs.equipment ?? [];
   const [name, setName] = useState('');
   const change = (at: number, next: Partial<(typeof equipment)[number]>): void =>

@@ -10,10 +10,10 @@ const LINES: ReadonlyArray<readonly [key: keyof Places, name: string, unit: stri
 ];
 const MOST = 200;
 
-type PlacesPlateProps = { readonly places: Places; readonly onKeep: (places: Places) => void };
+type PlacesPanelProps = { readonly places: Places; readonly onKeep: (places: Places) => void };
 
 /** What a bake day has only so much of besides machines and hands. */
-export function PlacesPanel({ places, onKeep }: PlacesPlateProps): ReactNode {
+export function PlacesPanel({ places, onKeep }: PlacesPanelProps): ReactNode {
   return (
     <Panel label="Trays and places" className="flex flex-wrap items-baseline gap-x-5 gap-y-2 px-5 py-3 text-[14.5px]">
       <h2 className="text-[18px]">Trays and places</h2>

@@ -30,7 +30,7 @@ import { useSaving } from './use-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
 
-type BatchPlaceProps = {
+type BatchPageProps = {
   readonly batch: {
     readonly id: string;
     readonly revision: number;
@@ -53,7 +53,7 @@ type BatchPlaceProps = {
 };
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
-export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPlaceProps): ReactNode {
+export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const { document, edits, questions, nominal, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
     batch.document,

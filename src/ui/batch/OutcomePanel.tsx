@@ -12,7 +12,7 @@ import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
 import { linesInBowl } from './weigh/bowl';
 
-type OutcomePlateProps = {
+type OutcomePanelProps = {
   readonly document: BatchDocument;
   /** The newest likely run, and the newest with bands; old bands are shown faded until the new ones are there. */
   readonly nominal: Prediction;
@@ -30,7 +30,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   bandIsOld,
   pantry,
   dogs,
-}: OutcomePlateProps): ReactNode {
+}: OutcomePanelProps): ReactNode {
   const { outcome, keeps, feeding, heat, cost } = nominal;
   const { target } = document;
   const blocked = nominal.blocked_by.length > 0;

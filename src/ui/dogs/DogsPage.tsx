@@ -12,7 +12,7 @@ import { TrainingPlan } from './TrainingPlan';
 import { newDog } from './dog-data';
 import { MAY_NAMES, limitWord, perDay, reasonWords } from './verdict-words';
 
-type DogsPlaceProps = {
+type DogsPageProps = {
   readonly dogs: readonly DogView[];
   readonly recipes: readonly FedRecipe[];
   readonly names: Readonly<Record<string, string>>;
@@ -20,7 +20,7 @@ type DogsPlaceProps = {
 };
 
 /** Which dog may have what, how many a day, and why not more. */
-export function DogsPage({ dogs, recipes, names, allergens }: DogsPlaceProps): ReactNode {
+export function DogsPage({ dogs, recipes, names, allergens }: DogsPageProps): ReactNode {
   const router = useRouter();
   const [openId, setOpen] = useState(dogs[0]?.id ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -121,7 +121,7 @@ export function DogsPage({ dogs, recipes, names, allergens }: DogsPlaceProps): R
 type RowProps = {
   readonly recipe: FedRecipe;
   readonly dogs: readonly DogView[];
-  readonly names: DogsPlaceProps['names'];
+  readonly names: DogsPageProps['names'];
   readonly picked: { readonly recipe: string; readonly dog: string } | null;
   readonly onPick: (picked: { recipe: string; dog: string } | null) => void;
 };

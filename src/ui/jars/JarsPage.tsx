@@ -11,7 +11,7 @@ import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
 import { firstOut, freshness, untilWords, type Freshness } from './jar-view';
 
-type JarsPlaceProps = {
+type JarsPageProps = {
   readonly today: string;
   readonly currency: string;
   readonly jars: readonly JarView[];
@@ -31,7 +31,7 @@ const SHELVES: ReadonlyArray<readonly [store: Keeps['store'], name: string]> = [
 ];
 
 /** The store room: every pack on its shelf, how full it is, and what will end it first. */
-export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPlaceProps): ReactNode {
+export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPageProps): ReactNode {
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -162,11 +162,11 @@ function Totals({
   days,
   currency,
 }: {
-  readonly totals: JarsPlaceProps['totals'];
+  readonly totals: JarsPageProps['totals'];
   readonly days: number;
   readonly currency: string;
 }): ReactNode {
-  const of = (act: string): JarsPlaceProps['totals'][number] | undefined => totals.find((one) => one.act === act);
+  const of = (act: string): JarsPageProps['totals'][number] | undefined => totals.find((one) => one.act === act);
   const words = [
     ['eaten', 'taken'],
     ['given', 'given away'],

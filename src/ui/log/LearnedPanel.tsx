@@ -1,24 +1,14 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
+import type { LearnedAppliance } from '@/contract/log';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call, wrongWith } from '../kit/api';
 import { day } from '../format/units';
 
-type LearnedPlateProps = {
-  readonly appliances: ReadonlyArray<{
-    readonly id: string;
-    readonly name: string;
-    readonly used: boolean;
-    readonly since: string | null;
-    readonly batches: number;
-    readonly pace: number;
-    readonly pace_low: number;
-    readonly pace_high: number;
-    readonly offset_K: number | null;
-    readonly tally: { readonly of: number; readonly inside: number };
-  }>;
+type LearnedPanelProps = {
+  readonly appliances: readonly LearnedAppliance[];
   readonly cup_fill: string | null;
   readonly gap_mm: number | null;
   readonly gaps: number;
@@ -38,7 +28,7 @@ const FEW_HITS = 0.6;
 const ENOUGH = 5;
 
 /** This kitchen's own numbers: what its weighed batches taught, and how much they rest on. */
-export function LearnedPanel({ appliances, cup_fill, gap_mm, gaps, losses }: LearnedPlateProps): ReactNode {
+export function LearnedPanel({ appliances, cup_fill, gap_mm, gaps, losses }: LearnedPanelProps): ReactNode {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const change = async (id: string, body: object): Promise<void> => {

@@ -1,6 +1,6 @@
 'use client';
-import type { JarView } from '@/contract/jars';
 import type { BakeView } from '@/contract/oven';
+import type { TodayView } from '@/contract/today';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { actWords, wallClock } from '../oven/act-words';
@@ -13,25 +13,10 @@ import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { useOvenChanges } from '../kit/use-oven-changes';
 
-type TodayPlaceProps = {
-  readonly today: string;
-  readonly now: string;
-  readonly bakes: readonly BakeView[];
-  readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
-  readonly jars: readonly JarView[];
-  readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
-  readonly next: {
-    readonly day: string;
-    readonly starts: number;
-    readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
-  } | null;
-  readonly open: { readonly id: string; readonly name: string } | null;
-};
-
 const CALLS_SHOWN = 6;
 
 /** The kitchen at a glance: what is in which appliance, what to do next, what must be used, and when it is baked again. */
-export function TodayPage(props: TodayPlaceProps): ReactNode {
+export function TodayPage(props: TodayView): ReactNode {
   const { today, now, bakes, appliances, jars, lots, next, open } = props;
   useOvenChanges();
   return (
@@ -63,11 +48,7 @@ export function TodayPage(props: TodayPlaceProps): ReactNode {
 
 const LINE = 'flex flex-wrap items-baseline gap-x-3 border-t border-hair py-1.5 first:border-0';
 
-function Appliances({
-  bakes,
-  appliances,
-  now,
-}: Pick<TodayPlaceProps, 'bakes' | 'appliances'> & { readonly now: number }): ReactNode {
+function Appliances({ bakes, appliances, now }: Pick<TodayView, 'bakes' | 'appliances'> & { readonly now: number }): ReactNode {
   return (
     <Panel label="In the appliances" className="px-5 py-4">
       <h2 className="pb-1 text-[19px]">In the appliances</h2>
@@ -102,12 +83,7 @@ function takeOut({ calls }: BakeView): BakeView['calls'][number] | undefined {
 const isIn = (bake: BakeView): boolean => takeOut(bake)?.done_at === null;
 const outAt = (bake: BakeView): number => Date.parse(takeOut(bake)?.due_at ?? '');
 
-function Hands({
-  bakes,
-  now,
-  next,
-  today,
-}: Pick<TodayPlaceProps, 'bakes' | 'next' | 'today'> & { readonly now: number }): ReactNode {
+function Hands({ bakes, now, next, today }: Pick<TodayView, 'bakes' | 'next' | 'today'> & { readonly now: number }): ReactNode {
   const [dial] = useDial();
   const coming = toCome(bakes).slice(0, CALLS_SHOWN);
   return (
@@ -140,7 +116,7 @@ function Hands({
   );
 }
 
-function UseSoon({ jars, lots, today }: Pick<TodayPlaceProps, 'jars' | 'lots' | 'today'>): ReactNode {
+function UseSoon({ jars, lots, today }: Pick<TodayView, 'jars' | 'lots' | 'today'>): ReactNode {
   return (
     <Panel label="Use soon" className="px-5 py-4">
       <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
@@ -179,7 +155,7 @@ function UseSoon({ jars, lots, today }: Pick<TodayPlaceProps, 'jars' | 'lots' | 
   );
 }
 
-function NextDay({ next, today }: Pick<TodayPlaceProps, 'next' | 'today'>): ReactNode {
+function NextDay({ next, today }: Pick<TodayView, 'next' | 'today'>): ReactNode {
   return (
     <Panel label="Next bake day" className="px-5 py-4">
       <h2 className="flex items-baseline justify-between pb-1 text-[19px]">

@@ -1,0 +1,21 @@
+import type { JarView } from './jars';
+import type { BakeView } from './oven';
+
+/** The day at a glance: what is where, what to do next, what must be used, and when it is baked again. */
+export type TodayView = {
+  readonly today: string;
+  readonly now: string;
+  readonly bakes: readonly BakeView[];
+  readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
+  readonly jars: readonly JarView[];
+  /** Of the pantry: what is past its date or will be within days. */
+  readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
+  readonly next: {
+    readonly day: string;
+    /** Minute after its midnight at which it begins. */
+    readonly starts: number;
+    readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
+  } | null;
+  /** The batch to carry on with. */
+  readonly open: { readonly id: string; readonly name: string } | null;
+};
