@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { Field, Fields, GroupField, NumberField, TextField, VariantsField } from '@/core/fields';
+import type { Field, Fields, GroupField, NumberField, TextField, ValueOf, VariantsField } from '@/core/fields';
 
 /** The schema that checks a field as its table says. Numbers in quotes stay mistakes: nothing is converted. */
 export function joiOf(field: Field): Joi.Schema {
@@ -46,15 +46,17 @@ export const keysOf = (fields: Fields): Record<string, Joi.Schema> =>
   Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, joiOf(field)]));
 
 /** A group as an object of its keys, with the rules between them. */
-export function groupOf({ fields, atMostOneOf, needs, atMost }: GroupField): Joi.ObjectSchema {
-  let schema = Joi.object(keysOf(fields));
+export function groupOf<F extends GroupField>(group: F): Joi.ObjectSchema<ValueOf<F>> {
+  const { fields, atMostOneOf, needs, atMost }: GroupField = group;
+  let schema = Joi.object<ValueOf<F>>(keysOf(fields));
   if (atMostOneOf) schema = schema.nand(...atMostOneOf);
   for (const [key, beside] of Object.entries(needs ?? {})) schema = schema.with(key, beside);
   for (const [key, other] of Object.entries(atMost ?? {})) {
     const field = fields[key];
     if (field.kind !== 'number') throw new TypeError(`atMost: expected a number under ${key}, got ${field.kind}`);
     const number = Joi.number().min(field.min).max(Joi.ref(other));
-    schema = schema.keys({ [key]: field.required ? number.required() : number });
+    // The compiler cannot know that the key is one of the group's.
+    schema = schema.keys({ [key]: field.required ? number.required() : number } as Joi.PartialSchemaMap<ValueOf<F>>);
   }
   return schema;
 }

@@ -20,10 +20,14 @@ export function readBatch(text: string): Result<BatchDocument> {
 }
 
 /** Checks a value against the batch file's schema. */
-export const checkBatch = (value: unknown): Result<BatchDocument> => checkWith<BatchDocument>(BATCH_SCHEMA, value);
+export const checkBatch = (value: unknown): Result<BatchDocument> => checkWith(BATCH_SCHEMA, value);
+
+/** A type as a schema builds it: schemas know lists that may be written to only. */
+export type Writable<T> =
+  T extends ReadonlyArray<infer E> ? Array<Writable<E>> : T extends object ? { -readonly [K in keyof T]: Writable<T[K]> } : T;
 
 /** Checks any value against a schema; the first mistake comes back as a failure with the key it is at. */
-export function checkWith<T>(schema: Joi.ObjectSchema, value: unknown): Result<T> {
+export function checkWith<T>(schema: Joi.ObjectSchema<T>, value: unknown): Result<T> {
   const hidden = prototypeKey(value);
   if (hidden) return fail('UNKNOWN_KEY', unknownKey(hidden), hidden);
   // Numbers in quotes are mistakes worth telling, so nothing is converted.

@@ -41,7 +41,7 @@ const step = Joi.object({
   pin: minute,
   pinMode: Joi.number().integer().min(-1).max(49),
 });
-const DAY = Joi.object({
+const DAY = Joi.object<Raw>({
   t0: minute.required(),
   t1: minute,
   handsCap: Joi.number().integer().min(1).max(10).default(1),
@@ -116,7 +116,7 @@ export function readDay(text: string): Result<Day> {
 }
 
 export function checkDay(value: unknown): Result<Day> {
-  const checked = checkWith<Raw>(DAY, value);
+  const checked = checkWith(DAY, value);
   if (!checked.ok) return checked;
   const { t0, t1 = t0 + HORIZON, obj, batches, ...rest } = checked.value;
   if (t1 <= t0) return fail('OUT_OF_RANGE', 'The day ends before it begins: t1 must be later than t0.', 't1');

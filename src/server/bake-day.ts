@@ -70,7 +70,7 @@ async function underWayOn(db: Queryable, day: string, picked: readonly string[],
 
 const minute = Joi.number().integer().min(0).max(30_000);
 const span = Joi.array().items(minute).length(2);
-const DAY_REQUEST = Joi.object({
+const DAY_REQUEST = Joi.object<{ settings: DaySettings; plan: PlannedStep[] }, true>({
   settings: Joi.object({
     picked: Joi.array()
       .items(Joi.object({ batch: Joi.string().guid().required(), due: minute.required() }))
@@ -106,7 +106,7 @@ const DAY_REQUEST = Joi.object({
 /** Keeps what was decided for a day, with the plan made of it; a day that goes on is called by it from now on. */
 export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: string }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<{ settings: DaySettings; plan: PlannedStep[] }>(DAY_REQUEST, body);
+    const request = checkWith(DAY_REQUEST, body);
     if (!request.ok) return request;
     if (!isDay(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const { awake } = request.value.settings;

@@ -9,7 +9,7 @@ import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
 const money = Joi.number().min(0).max(100_000);
-const COSTS_REQUEST = Joi.object({
+const COSTS_REQUEST = Joi.object<Costs>({
   wage_per_hour: money,
   label_price: money,
   overhead_per_batch: money,
@@ -28,7 +28,7 @@ const COSTS_REQUEST = Joi.object({
 /** Notes what work, packs and wear cost; what is left out is not known. */
 export const saveCosts = (body: unknown): Promise<Result<Costs>> =>
   withDatabase(async (db) => {
-    const request = checkWith<Costs>(COSTS_REQUEST, body);
+    const request = checkWith(COSTS_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

@@ -5,7 +5,7 @@ import type { Pantry } from '@/core/pantry';
 import { dogsOf, removeDog, setDog, type DogRow } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes } from '@/db/recipes';
-import { checkWith } from '@/formats/read-batch';
+import { checkWith, type Writable } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
 import { linesOf } from './view-recipes';
 import { kitchenOf } from './view-kitchen';
@@ -69,7 +69,7 @@ const fedFromCard = (card: RecipeCardRow, pantry: Pantry): FeedingInput => ({
 
 const ID = /^[a-z0-9-]{1,60}$/;
 const word = Joi.string().trim().max(80);
-const DOG_REQUEST = Joi.object({
+const DOG_REQUEST = Joi.object<Writable<Omit<DogRow, 'id'>>, true>({
   name: word.min(1).required(),
   kind: word.allow('').required(),
   weight_kg: Joi.number().min(0.5).max(120).required(),
@@ -90,7 +90,7 @@ const DOG_REQUEST = Joi.object({
 /** Writes a dog down under an id, new or changed. */
 export const keepDog = (id: string, body: unknown): Promise<Result<DogRow>> =>
   withDatabase(async (db) => {
-    const request = checkWith<Omit<DogRow, 'id'>>(DOG_REQUEST, body);
+    const request = checkWith(DOG_REQUEST, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', 'A dog is kept under small letters, digits and dashes.', 'id');
     const kitchen = await kitchenOf(db);

@@ -2,11 +2,11 @@ import Joi from 'joi';
 import type { Result } from '@/core/failure';
 import { CUP_FILLS } from '@/core/quantities';
 import { setHabits, type HabitsRow } from '@/db/kitchen';
-import { checkWith } from '@/formats/read-batch';
+import { checkWith, type Writable } from '@/formats/read-batch';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-const HABITS = Joi.object({
+const HABITS = Joi.object<Writable<HabitsRow>, true>({
   measures: Joi.string().valid('us', 'metric', 'imperial').required(),
   cup_fill: Joi.string()
     .valid(...CUP_FILLS)
@@ -19,7 +19,7 @@ const HABITS = Joi.object({
 /** Remembers how the bakers of this kitchen measure and cut, so that they are asked once. */
 export const saveHabits = (body: unknown): Promise<Result<HabitsRow>> =>
   withDatabase(async (db) => {
-    const habits = checkWith<HabitsRow>(HABITS, body);
+    const habits = checkWith(HABITS, body);
     if (!habits.ok) return habits;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

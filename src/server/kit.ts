@@ -36,7 +36,7 @@ export const viewKit = (): Promise<Result<KitView>> =>
 
 type KeepRequest = { readonly name: string; readonly appliance: Appliance };
 const ID = /^[a-z0-9-]{1,60}$/;
-const KEEP_REQUEST = Joi.object({
+const KEEP_REQUEST = Joi.object<KeepRequest, true>({
   name: Joi.string().trim().min(1).max(80).required(),
   appliance: APPLIANCE_SCHEMA.required(),
 });
@@ -44,7 +44,7 @@ const KEEP_REQUEST = Joi.object({
 /** Keeps an appliance under an id, new or changed. Batches keep the appliance they were planned with. */
 export const keepAppliance = (id: string, body: unknown): Promise<Result<ApplianceRow>> =>
   withDatabase(async (db) => {
-    const request = checkWith<KeepRequest>(KEEP_REQUEST, body);
+    const request = checkWith(KEEP_REQUEST, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', 'An appliance is kept under small letters, digits and dashes.', 'id');
     const kitchen = await kitchenOf(db);
@@ -64,12 +64,14 @@ export const dropAppliance = (id: string): Promise<Result<{ id: string }>> =>
   });
 
 type EnergyRequest = { readonly energy_per_kwh: number | null };
-const ENERGY_REQUEST = Joi.object({ energy_per_kwh: Joi.number().greater(0).max(1000).allow(null).required() });
+const ENERGY_REQUEST = Joi.object<EnergyRequest, true>({
+  energy_per_kwh: Joi.number().greater(0).max(1000).allow(null).required(),
+});
 
 /** Notes what a kilowatt hour costs; null forgets it. */
 export const saveEnergyPrice = (body: unknown): Promise<Result<EnergyRequest>> =>
   withDatabase(async (db) => {
-    const request = checkWith<EnergyRequest>(ENERGY_REQUEST, body);
+    const request = checkWith(ENERGY_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
@@ -78,14 +80,14 @@ export const saveEnergyPrice = (body: unknown): Promise<Result<EnergyRequest>> =
   });
 
 const MOST_PLACES = 200;
-const PLACES_REQUEST = Joi.object(
+const PLACES_REQUEST = Joi.object<Places>(
   Object.fromEntries(PLACES.map((id) => [id, Joi.number().integer().min(1).max(MOST_PLACES).required()])),
 );
 
 /** Notes how many trays there are, and how many of them fridge and freezer hold. */
 export const savePlaces = (body: unknown): Promise<Result<Places>> =>
   withDatabase(async (db) => {
-    const request = checkWith<Places>(PLACES_REQUEST, body);
+    const request = checkWith(PLACES_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

@@ -61,15 +61,15 @@ export async function viewLabel(id: string): Promise<Result<LabelView>> {
 type DrawRequest = { readonly text: LabelText; readonly width_mm: number; readonly height_mm: number };
 const TEXT = Joi.object(Object.fromEntries(LABEL_PARTS.map((part) => [part, Joi.string().allow('').max(2000).required()])));
 const SIDES = { width_mm: Joi.number().min(25).max(200).required(), height_mm: Joi.number().min(15).max(200).required() };
-const DRAW_REQUEST = Joi.object({ text: TEXT.required(), ...SIDES });
+const DRAW_REQUEST = Joi.object<DrawRequest, true>({ text: TEXT.required(), ...SIDES });
 
 /** A picture of a label as it would be printed; nothing is checked but whether it can be read. */
 export async function drawLabel(body: unknown): Promise<Result<{ svg: string; xHeight_mm: number }>> {
-  const request = checkWith<DrawRequest>(DRAW_REQUEST, body);
+  const request = checkWith(DRAW_REQUEST, body);
   return request.ok ? computeResult('labelSvg', request.value) : request;
 }
 
-const PRINT_QUERY = Joi.object({
+const PRINT_QUERY = Joi.object<PrintQuery, true>({
   as: Joi.string().valid('pdf', 'svg').default('pdf'),
   sheet: Joi.string().valid('single', 'a4', 'letter').default('single'),
   count: Joi.number().integer().min(1).max(1000).default(1),
@@ -82,7 +82,7 @@ export async function printLabel(
   query: Readonly<Record<string, string>>,
 ): Promise<Result<{ name: string; type: string; bytes: Uint8Array }>> {
   // An address holds nothing but text.
-  const asked = checkWith<PrintQuery>(PRINT_QUERY, {
+  const asked = checkWith(PRINT_QUERY, {
     ...query,
     ...(query.count === undefined ? {} : { count: Number(query.count) }),
   });
@@ -120,7 +120,7 @@ const TROUBLES: Record<PrinterTrouble, string> = {
 type PrinterRequest =
   | { readonly do: 'print'; readonly batch: string; readonly count: number }
   | { readonly do: 'state' | 'load' | 'plug' | 'unplug' | 'open' | 'close' };
-const PRINTER_REQUEST = Joi.object({
+const PRINTER_REQUEST = Joi.object<PrinterRequest>({
   do: Joi.string().valid('print', 'state', 'load', 'plug', 'unplug', 'open', 'close').required(),
 }).when(Joi.object({ do: 'print' }).unknown(), {
   then: Joi.object({ batch: Joi.string().guid().required(), count: Joi.number().integer().min(1).max(500).required() }),
@@ -128,7 +128,7 @@ const PRINTER_REQUEST = Joi.object({
 
 /** Works the stand-in: prints a batch's label, puts a roll in, opens it, pulls its plug. */
 export async function workLabelPrinter(body: unknown): Promise<Result<PrinterState>> {
-  const request = checkWith<PrinterRequest>(PRINTER_REQUEST, body);
+  const request = checkWith(PRINTER_REQUEST, body);
   if (!request.ok) return request;
   if (request.value.do === 'print') {
     const label = await printable(request.value.batch);

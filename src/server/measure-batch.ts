@@ -5,7 +5,7 @@ import { TEXTURE_WORDS } from '@/core/texture';
 import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { VERDICTS, addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
-import { checkWith } from '@/formats/read-batch';
+import { checkWith, type Writable } from '@/formats/read-batch';
 import { forecast } from './forecast';
 import { refitAppliances } from './oven/learn';
 import { loadPantry } from './pantry';
@@ -14,7 +14,7 @@ import { inTransaction } from './with-database';
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
-const MEASURE_REQUEST = Joi.object({
+const MEASURE_REQUEST = Joi.object<Writable<MeasureRequest>, true>({
   /** 0 for the first entry. */
   revision: Joi.number().integer().min(0).required(),
   pieces: Joi.number().integer().min(1).max(100_000).allow(null).required(),
@@ -51,7 +51,7 @@ const MEASURE_REQUEST = Joi.object({
  */
 export const measureBatch = (id: string, body: unknown): Promise<Result<{ revision: number }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<MeasureRequest>(MEASURE_REQUEST, body);
+    const request = checkWith(MEASURE_REQUEST, body);
     if (!request.ok) return request;
     const batch = await maybeBatch(db, id);
     if (!batch) return fail('NOT_FOUND', 'There is no such batch in the log.');

@@ -8,7 +8,7 @@ import { loadPantry } from './pantry';
 import { withDatabase } from './with-database';
 
 type SaveRequest = { readonly revision: number; readonly document: unknown };
-const SAVE_REQUEST = Joi.object({
+const SAVE_REQUEST = Joi.object<SaveRequest>({
   revision: Joi.number().integer().min(1).required(),
   document: Joi.object().unknown().required(),
 });
@@ -21,7 +21,7 @@ export type Saved =
 /** Saves an edited document over exactly the revision it was edited from; a stale save changes nothing. */
 export const saveBatch = (id: string, body: unknown): Promise<Result<Saved>> =>
   withDatabase<Saved>(async (db) => {
-    const request = checkWith<SaveRequest>(SAVE_REQUEST, body);
+    const request = checkWith(SAVE_REQUEST, body);
     if (!request.ok) return request;
     const checked = checkBatch(request.value.document);
     if (!checked.ok) return at(checked, 'document');

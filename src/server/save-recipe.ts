@@ -40,7 +40,7 @@ export const createRecipe = (document: unknown): Promise<Result<{ id: string }>>
   });
 
 type SaveRequest = { readonly revision: number; readonly document: unknown };
-const SAVE_REQUEST = Joi.object({
+const SAVE_REQUEST = Joi.object<SaveRequest>({
   revision: Joi.number().integer().min(1).required(),
   document: Joi.object().unknown().required(),
 });
@@ -48,7 +48,7 @@ const SAVE_REQUEST = Joi.object({
 /** Saves a recipe over exactly the revision it was edited from; that one stays as an older version. */
 export const saveRecipe = (id: string, body: unknown): Promise<Result<{ revision: number }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<SaveRequest>(SAVE_REQUEST, body);
+    const request = checkWith(SAVE_REQUEST, body);
     if (!request.ok) return request;
     const facts = await factsOf(db, request.value.document);
     if (!facts.ok) return facts;

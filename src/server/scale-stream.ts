@@ -15,14 +15,14 @@ const scale = (): SimulatedScale => (shared.ovenScale ??= new SimulatedScale(USU
 const EVERY_MS = 200;
 
 type ScaleRequest = { readonly do: 'tare' | 'plug' | 'unplug' } | { readonly do: 'put'; readonly grams: number };
-const SCALE_REQUEST = Joi.object({ do: Joi.string().valid('tare', 'plug', 'unplug', 'put').required() }).when(
+const SCALE_REQUEST = Joi.object<ScaleRequest>({ do: Joi.string().valid('tare', 'plug', 'unplug', 'put').required() }).when(
   Joi.object({ do: 'put' }).unknown(),
   { then: Joi.object({ grams: Joi.number().min(-5000).max(5000).required() }) },
 );
 
 /** Works the stand-in: puts something on it, tares it, pulls its plug. */
 export function workScale(body: unknown): Result<{ done: string }> {
-  const request = checkWith<ScaleRequest>(SCALE_REQUEST, body);
+  const request = checkWith(SCALE_REQUEST, body);
   if (!request.ok) return request;
   const now_ms = now();
   if (request.value.do === 'put') scale().put(request.value.grams, now_ms);

@@ -14,12 +14,16 @@ const name = Joi.string().trim().max(120);
 const grams = Joi.number().greater(0).max(100_000);
 
 type OwnRequest = { readonly name: string; readonly composition: OwnComposition; readonly pack_g?: number };
-const OWN_REQUEST = Joi.object({ name: name.required(), composition: OWN_COMPOSITION.required(), pack_g: grams });
+const OWN_REQUEST = Joi.object<OwnRequest, true>({
+  name: name.required(),
+  composition: OWN_COMPOSITION.required(),
+  pack_g: grams,
+});
 
 /** Puts a baker's own ingredient on the shelf, from the panel of its packet; sums that make no sense are refused. */
 export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<OwnRequest>(OWN_REQUEST, body);
+    const request = checkWith(OWN_REQUEST, body);
     if (!request.ok) return request;
     const { composition, pack_g } = request.value;
     const made = ownIngredient(request.value.name, composition);
@@ -35,7 +39,7 @@ export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>>
   });
 
 type PriceRequest = { readonly ingredient: string; readonly pack_g: number; readonly price: number | null };
-const PRICE_REQUEST = Joi.object({
+const PRICE_REQUEST = Joi.object<PriceRequest, true>({
   ingredient: name.required(),
   pack_g: grams.required(),
   price: Joi.number().min(0).max(10_000).allow(null).required(),
@@ -44,7 +48,7 @@ const PRICE_REQUEST = Joi.object({
 /** Notes what a pack really cost; null takes the price away. */
 export const savePrice = (body: unknown): Promise<Result<PriceRequest>> =>
   withDatabase(async (db) => {
-    const request = checkWith<PriceRequest>(PRICE_REQUEST, body);
+    const request = checkWith(PRICE_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
@@ -64,7 +68,7 @@ type LotRequest = {
   /** A sample weighed wet and dry, for by-products. */
   readonly sample?: { readonly wet_g: number; readonly dry_g: number };
 };
-const LOT_REQUEST = Joi.object({
+const LOT_REQUEST = Joi.object<LotRequest, true>({
   ingredient: name.required(),
   left_g: grams.required(),
   got_on: DAY_FIELD.required(),
@@ -77,7 +81,7 @@ const LOT_REQUEST = Joi.object({
 /** Takes a lot into the house, with its moisture when a sample of it was weighed, dried and weighed again. */
 export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pct: number | null }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<LotRequest>(LOT_REQUEST, body);
+    const request = checkWith(LOT_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
@@ -92,12 +96,12 @@ export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pc
   });
 
 type LeftRequest = { readonly left_g: number };
-const LEFT_REQUEST = Joi.object({ left_g: Joi.number().min(0).max(100_000).required() });
+const LEFT_REQUEST = Joi.object<LeftRequest, true>({ left_g: Joi.number().min(0).max(100_000).required() });
 
 /** Notes what is left of a lot; nothing left takes it off the shelf. */
 export const noteLeft = (id: string, body: unknown): Promise<Result<LeftRequest>> =>
   withDatabase(async (db) => {
-    const request = checkWith<LeftRequest>(LEFT_REQUEST, body);
+    const request = checkWith(LEFT_REQUEST, body);
     if (!request.ok) return request;
     return (await setLotLeft(db, id, request.value.left_g)) ? request : fail('NOT_FOUND', 'This lot is no longer on the shelf.');
   });

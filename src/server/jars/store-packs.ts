@@ -8,11 +8,11 @@ import { kitchenOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { store } from './store';
 
-const REQUEST = Joi.object({ batch: Joi.string().guid().required() });
+const REQUEST = Joi.object<{ batch: string }, true>({ batch: Joi.string().guid().required() });
 
 /** Puts a baked batch away, as a page asks for it. */
 export async function storePacks(body: unknown): Promise<Result<{ jars: number }>> {
-  const request = checkWith<{ batch: string }>(REQUEST, body);
+  const request = checkWith(REQUEST, body);
   return request.ok ? putBatchAway(request.value.batch) : request;
 }
 

@@ -17,7 +17,7 @@ type Work =
   | { readonly do: 'eat' | 'give' | 'discard'; readonly pieces: number; readonly note: string }
   | { readonly do: 'sell'; readonly pieces: number; readonly price: number | null; readonly note: string }
   | { readonly do: 'move'; readonly option: PackOption; readonly store: Store; readonly note: string };
-const WORK = Joi.object({
+const WORK = Joi.object<Work>({
   do: Joi.string().valid('open', 'recrisp', 'eat', 'give', 'discard', 'sell', 'move').required(),
   note: Joi.string().trim().allow('').max(300).default(''),
 })
@@ -46,7 +46,7 @@ const TAKEN: Record<'eat' | 'give' | 'discard' | 'sell', JarAct> = {
 /** Does something with a pack of the store room. */
 export const workJar = (id: string, body: unknown): Promise<Result<{ left: number }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<Work>(WORK, body);
+    const request = checkWith(WORK, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

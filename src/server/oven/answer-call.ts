@@ -27,7 +27,7 @@ type Answer =
   | { readonly do: 'later'; readonly minutes: number }
   | { readonly do: 'give-up' };
 const minutes = Joi.number().integer().min(1).max(240).required();
-const ANSWER = Joi.object({ do: Joi.string().valid('done', 'undo', 'more', 'later', 'give-up').required() })
+const ANSWER = Joi.object<Answer>({ do: Joi.string().valid('done', 'undo', 'more', 'later', 'give-up').required() })
   .when(Joi.object({ do: 'done' }).unknown(), { then: Joi.object({ position: Joi.number().integer().min(0).required() }) })
   .when(Joi.object({ do: Joi.valid('more', 'later') }).unknown(), { then: Joi.object({ minutes }) });
 
@@ -37,7 +37,7 @@ const MOVES_THE_DAY_MIN = 4;
 /** Answers a call of a batch under way. */
 export const answerCall = (batchId: string, body: unknown): Promise<Result<{ next: number | null }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<Answer>(ANSWER, body);
+    const request = checkWith(ANSWER, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

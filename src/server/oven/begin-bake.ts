@@ -17,11 +17,11 @@ import { plannedStarts } from './follow-plan';
 import { planFrom } from './replan-day';
 
 type BeginRequest = { readonly batch?: string; readonly day?: string };
-const BEGIN_REQUEST = Joi.object({ batch: Joi.string().guid(), day: DAY_FIELD }).xor('batch', 'day');
+const BEGIN_REQUEST = Joi.object<BeginRequest>({ batch: Joi.string().guid(), day: DAY_FIELD }).xor('batch', 'day');
 
 /** Begins one batch, or the batches of a bake day. */
 export async function begin(body: unknown): Promise<Result<object>> {
-  const request = checkWith<BeginRequest>(BEGIN_REQUEST, body);
+  const request = checkWith(BEGIN_REQUEST, body);
   if (!request.ok) return request;
   const { batch, day = '' } = request.value;
   return batch === undefined ? beginDay(day) : beginBatch(batch);

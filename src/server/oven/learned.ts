@@ -66,7 +66,7 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
   });
 
 type Change = { readonly used: boolean } | { readonly reset: true };
-const CHANGE = Joi.object({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');
+const CHANGE = Joi.object<Change>({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');
 
 /** What hands and cups, and what losses taught: ids that no appliance has, since theirs are small letters, digits and dashes. */
 const HANDS = 'hands:cups';
@@ -75,7 +75,7 @@ const LOSSES = 'kitchen:losses';
 /** Switches what was learned of an appliance off or on, or begins anew from the next batch; of the hands it is forgotten. */
 export const changeLearned = (applianceId: string, body: unknown): Promise<Result<{ id: string }>> =>
   withDatabase(async (db) => {
-    const request = checkWith<Change>(CHANGE, body);
+    const request = checkWith(CHANGE, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

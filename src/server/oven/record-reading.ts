@@ -26,7 +26,7 @@ type ReadingRequest =
   /** The tray that is weighed in an appliance of the programme: empty, and with its pieces as it goes in. */
   | { readonly by: 'start'; readonly stage: number; readonly tray_g: number; readonly before_g: number | null }
   | { readonly by: 'strike'; readonly id: string };
-const REQUEST = Joi.object({
+const REQUEST = Joi.object<ReadingRequest>({
   by: Joi.string().valid('hand', 'scale', 'probe', 'hygrometer', 'file', 'start', 'strike').required(),
 })
   .when(Joi.object({ by: 'hand' }).unknown(), {
@@ -60,7 +60,7 @@ const RANGES: Record<ReadingKind, readonly [number, number, string]> = {
 /** Notes a reading of a batch at the oven, typed, from a device, or from a logger's file. */
 export const recordReading = (batchId: string, body: unknown): Promise<Result<{ noted: number }>> =>
   inTransaction(async (db) => {
-    const request = checkWith<ReadingRequest>(REQUEST, body);
+    const request = checkWith(REQUEST, body);
     if (!request.ok) return request;
     const bake = await maybeBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven.');
