@@ -3,7 +3,7 @@ import type { SendOutcome, Send } from './saver';
 import { call } from '../kit/api';
 import { CATALOGUE } from '@/core/failure';
 
-const OFFLINE = 'Upbeat Oven does not answer. Your changes are kept in this browser and saved when it is back.';
+const OFFLINE = 'There is no connection to Upbeat Oven. Your changes are kept in this browser and saved when it is back.';
 
 /** Sends a document to be saved over a revision; never throws. */
 export const sendBatch: Send = async (id, revision, document): Promise<SendOutcome> => {
