@@ -98,7 +98,7 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
           {Math.round(cold)} – {Math.round(hot)} °C
         </text>
         <text x={LEFT} y={HEIGHT - 5} className="fill-soft text-[11px]">
-          tray
+          bottom
         </text>
       </svg>
       <dl className="text-[13.5px] leading-[1.35]">

@@ -31,7 +31,7 @@ export function CutThroughPicture({ picture, scale, scrub, onScrub }: CutThrough
   return (
     <figure className="relative" style={{ width: scale.width }}>
       <figcaption className="flex items-baseline justify-between pr-3.5 pb-1 text-[14px]">
-        <span className="font-display font-semibold">The cut-through: one piece, top to tray</span>
+        <span className="font-display font-semibold">The cut-through: one piece, top to bottom</span>
         <span className="flex items-center gap-2 text-[13px] text-soft">
           dry
           <span
@@ -56,7 +56,7 @@ export function CutThroughPicture({ picture, scale, scrub, onScrub }: CutThrough
           top
         </span>
         <span className="absolute bottom-0 text-right text-[12px] text-soft" style={{ left: 0, width: scale.left - 8 }}>
-          tray
+          bottom
         </span>
         <canvas
           ref={canvas}
