@@ -224,9 +224,9 @@ describe('the benches', () => {
   it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {
     const html = renderToStaticMarkup(<HeatBench {...hillbars} />);
     const text = words(<HeatBench {...hillbars} />);
-    expect(text).toMatch(/1 h 6 min [\d.]+ mm thick .*water [\d.]+ % wettest [\d.]+ % heart \d+ °C air \d+ °C/);
+    expect(text).toMatch(/1 h 6 min [\d.]+ mm thick .*water [\d.]+ % wettest [\d.]+ % middle \d+ °C air \d+ °C/);
     expect(text).toMatch(/dial 110 °C · 230 °F · fan 100 °C · gas 1\/4/);
-    expect(text).toMatch(/heart 74 °C at \d+ min \d+ min – \d+ min/);
+    expect(text).toMatch(/middle 74 °C at \d+ min \d+ min – \d+ min/);
     expect(html).toContain('aria-valuetext="175 °C for 26 minutes"');
     // Three corners and the turn.
     expect(html.match(/role="slider"/g)).toHaveLength(4);
@@ -235,15 +235,15 @@ describe('the benches', () => {
     expect(renderToStaticMarkup(<HeatBench {...hillbars} />)).toContain('data-bands');
     const text = words(<HeatBench {...hillbars} />);
     expect(text).toMatch(/Most of what is unsure \(\d+ %\) is [a-z ']+: .*shrinks to \d+ % of its width/);
-    expect(text).toMatch(/thickest of ten: heart [a-z\d. ]+% , Snap [\d.]+/);
-    expect(text).toMatch(/worst aired tray: heart/);
+    expect(text).toMatch(/thickest of ten: middle [a-z\d. ]+% , Snap [\d.]+/);
+    expect(text).toMatch(/worst aired tray: middle/);
     const old = words(<HeatBench {...hillbars} bandIsOld />);
     expect(old).not.toContain('Most of what is unsure');
   });
   it('heat: raw meat is told what it calls for and gets', () => {
     const text = words(<HeatBench {...bench(recipe('lamb-liver-strips'))} />);
     expect(text).toMatch(
-      /Raw lamb liver: cooked while it is still wet\. Heart 71 °C at \d+ min · over 20 of 6.5 log steps credited/,
+      /Raw lamb liver: cooked while it is still wet\. Middle 71 °C at \d+ min · over 20 of 6.5 log steps credited/,
     );
     expect(text).toContain('into the dehydrator');
     expect(text).toContain('rotate trays');

@@ -44,7 +44,7 @@ export const OutcomePanel = memo(function OutcomePanel({
       <h2 className="text-[19px]">What comes out</h2>
       <Headline
         name={
-          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and heart are.">
+          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and middle are.">
             Snap
           </Hint>
         }
@@ -99,7 +99,7 @@ export const OutcomePanel = memo(function OutcomePanel({
         band={band ? moistureRange(band.outcome.moisture_pct_low, band.outcome.moisture_pct_high) : '…'}
         old={bandIsOld}
         figure={moisture(outcome.moisture_pct)}
-        words={`heart ${moisture(outcome.centre_moisture_pct)}`}
+        words={`middle ${moisture(outcome.centre_moisture_pct)}`}
         hue="text-water"
         test="water"
       >

@@ -192,7 +192,7 @@ const wetHeart: Rule = ({ surfaceAw, coreAw }) =>
           severity: 'mind',
           step: 'heat',
           title: 'The middle is damper than it feels',
-          why: 'The outside is dry while the heart is still moist; in a jar the water spreads and mould follows.',
+          why: 'The outside is dry while the middle is still moist; in a jar the water spreads and mould follows.',
           act: 'Dry longer at a lower heat, or roll thinner.',
           source: 'ours, from the simulated cross-section',
         },

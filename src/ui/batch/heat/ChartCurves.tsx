@@ -95,7 +95,7 @@ export function CurveNames({
         paintOrder="stroke"
         className={`${name} fill-ink`}
       >
-        heart
+        middle
       </text>
       <text
         x={scale.x(end.minute)}

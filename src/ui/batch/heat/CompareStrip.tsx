@@ -13,7 +13,7 @@ type CompareStripProps = { readonly now: Prediction; readonly compared: Compared
 const ROWS: ReadonlyArray<readonly [name: string, of: (prediction: Prediction) => string]> = [
   ['time', ({ heat }) => duration(heat.minutes)],
   ['water', ({ outcome }) => moisture(outcome.moisture_pct)],
-  ['heart', ({ outcome }) => moisture(outcome.centre_moisture_pct)],
+  ['middle', ({ outcome }) => moisture(outcome.centre_moisture_pct)],
   ['Snap', ({ outcome }) => outcome.snap.toFixed(1)],
   ['keeps', ({ keeps }) => span(keeps[0].days)],
   ['colour', ({ heat }) => heat.colour],

@@ -50,7 +50,7 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
   const facts: ReadonlyArray<readonly [string, string]> = [
     ['water', moisture(point.moisture_pct)],
     ['wettest', moisture(wettest)],
-    ['heart', `${Math.round(point.core_c)} °C`],
+    ['middle', `${Math.round(point.core_c)} °C`],
     ['air', `${Math.round(point.air_c)} °C`],
     ['colour', colourWord(point.browning)],
     ['Snap', point.snap.toFixed(1)],
@@ -65,7 +65,7 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`Cut through at ${duration(point.minute)}: ${moisture(point.moisture_pct)} water, at most ${moisture(wettest)}; heart ${Math.round(point.core_c)} °C`}
+        aria-label={`Cut through at ${duration(point.minute)}: ${moisture(point.moisture_pct)} water, at most ${moisture(wettest)}; middle ${Math.round(point.core_c)} °C`}
       >
         <defs>
           <linearGradient id={gradient} x1="0" x2="0" y1="0" y2="1">

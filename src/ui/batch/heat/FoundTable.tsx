@@ -21,7 +21,7 @@ export const STRATEGY_NAMES: Record<Strategy, string> = {
 const OBSTACLES: Record<Obstacle, string> = {
   'too-dark': 'it gets too dark before',
   'never-gets-there': 'it never gets there',
-  'not-hot-enough': 'the heart is not hot enough while it is wet',
+  'not-hot-enough': 'the middle is not hot enough while it is wet',
   'one-stage-does': 'its first stage alone would do',
   'too-dry': 'it gets too dry before it keeps so long',
   'too-late': 'it takes too long',

@@ -7,10 +7,10 @@ const REACHED: Record<Moment, { readonly words: string; readonly look: string; r
   'frozen-through': { words: 'frozen through at', look: 'border-water bg-water-pale', missing: 'not frozen through' },
   'ice-gone': { words: 'ice gone at', look: 'border-water bg-water-pale', missing: 'ice is left' },
   set: { words: 'set at', look: 'border-hair bg-enamel', missing: 'does not set' },
-  'hot-enough': { words: 'heart 74 °C at', look: 'border-moss bg-moss-pale', missing: 'heart stays below 74 °C' },
+  'hot-enough': { words: 'middle 74 °C at', look: 'border-moss bg-moss-pale', missing: 'middle stays below 74 °C' },
   'pick-clean': { words: 'pick clean at', look: 'border-moss bg-moss-pale', missing: 'a pick still comes out wet' },
   golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
-  'heart-dry': { words: 'heart dry at', look: 'border-water bg-water-pale', missing: 'heart stays damp' },
+  'heart-dry': { words: 'middle dry at', look: 'border-water bg-water-pale', missing: 'middle stays damp' },
   'snaps-when-cold': { words: 'snaps cold from', look: 'border-crunch-fill bg-crunch-pale', missing: 'will not snap' },
   'too-dark': { words: 'too dark from', look: 'border-heat bg-heat-pale', missing: null },
 };
@@ -132,7 +132,7 @@ export function OthersLine({ banded }: { readonly banded: Prediction | null }): 
     <ul className="flex flex-wrap gap-x-4 gap-y-0.5 text-[14px]" aria-label="Other pieces of this batch">
       {others.map(({ which, centre_moisture_pct, snap }) => (
         <li key={which}>
-          <span className="text-soft">{OTHERS[which]}:</span> heart{' '}
+          <span className="text-soft">{OTHERS[which]}:</span> middle{' '}
           <strong className="text-water">{moisture(centre_moisture_pct)}</strong>, Snap{' '}
           <strong className="text-crunch">{snap.toFixed(1)}</strong>
         </li>

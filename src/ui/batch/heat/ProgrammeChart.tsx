@@ -95,7 +95,7 @@ export function ProgrammeChart({
       className="block touch-none select-none"
       onPointerMove={(event) => held === null && onScrub(Math.min(scale.lastMinute, toChart(event).minute))}
     >
-      <title>Heat programme: setpoint, oven air, heart, water left and Snap against minutes</title>
+      <title>Heat programme: setpoint, oven air, middle, water left and Snap against minutes</title>
       {axis.lines.map((c) => (
         <g key={c}>
           <line x1={scale.left} x2={scale.right} y1={y(c)} y2={y(c)} className="stroke-hair" />

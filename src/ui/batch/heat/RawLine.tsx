@@ -20,7 +20,7 @@ export function RawLine({ raw, pantry }: { readonly raw: Prediction['heat']['raw
       data-raw
     >
       <strong>Raw {raw.ingredients.map((id) => nameOf(pantry, id).split(',')[0].toLowerCase()).join(', ')}:</strong>{' '}
-      {STEPS[kill_step]}. Heart {needs_c} °C {reached_minute === null ? 'is never reached' : `at ${duration(reached_minute)}`}
+      {STEPS[kill_step]}. Middle {needs_c} °C {reached_minute === null ? 'is never reached' : `at ${duration(reached_minute)}`}
       {needs_log10 > 0 && ` · ${kill_log10 >= 20 ? 'over 20' : kill_log10.toFixed(1)} of ${needs_log10} log steps credited`}
       {` · ${duration(warm_wet_minutes)} warm and wet`}. An estimate: probe the thickest.
     </p>

@@ -17,7 +17,7 @@ export function ThickestOfTen({
   return (
     <p className="text-[14px]">
       <strong>The thickest of ten</strong> goes in at {thickest.thickness_mm.toFixed(1)} instead of {usual_mm.toFixed(1)} mm: its
-      heart ends at <strong className="text-water">{moisture(thickest.centre_moisture_pct)}</strong> water, the usual one&rsquo;s
+      middle ends at <strong className="text-water">{moisture(thickest.centre_moisture_pct)}</strong> water, the usual one&rsquo;s
       at {moisture(banded.outcome.centre_moisture_pct)}.
     </p>
   );
