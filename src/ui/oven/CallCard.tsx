@@ -38,7 +38,7 @@ export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): Reac
       </div>
       {now !== null && <Countdown call={call} bake={bake} now={now} />}
       {now !== null && isHeat && <WaterBar bake={bake} now={now} />}
-      {now !== null && <OutlookPlate bake={bake} now={now} send={send} />}
+      {now !== null && <OutlookPanel bake={bake} now={now} send={send} />}
       <Button
         look="main"
         autoFocus
@@ -164,7 +164,7 @@ function WaterBar({ bake, now }: { readonly bake: BakeView; readonly now: number
   );
 }
 
-function OutlookPlate({
+function OutlookPanel({
   bake,
   now,
   send,

@@ -55,7 +55,7 @@ export function RecipePage({
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
-        <div className="min-w-0 flex-1">
+        <div className="min-w-[14rem] flex-1">
           <h1 className="text-[27px] leading-tight">{recipe.name}</h1>
           <p className="text-[14.5px] text-soft">
             {methodWords(recipe.method)} · version {revision}
@@ -81,7 +81,7 @@ export function RecipePage({
       </header>
       <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
         <div className="flex flex-col gap-3">
-          <DoughPlate recipe={recipe} />
+          <DoughPanel recipe={recipe} />
           <Panel label="Ingredients" className="px-5 py-3">
             <Ingredients document={document} recipe={recipe} pantry={pantry} habits={habits} />
           </Panel>
@@ -170,7 +170,7 @@ function ActionForm({ action, id, words, extra = {}, small = false }: ActionForm
   );
 }
 
-function DoughPlate({ recipe }: { readonly recipe: RecipeView }): ReactNode {
+function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
   const { card, cost } = recipe;
   return (
     <Panel label="The dough" className="px-5 py-3">
