@@ -45,7 +45,8 @@ function isReadable(pathname: string): boolean {
 /** Next puts its own start-up scripts inline, and drawn things carry inline sizes; everything else comes from here. */
 const POLICY = [
   "default-src 'self'",
-  "script-src 'self' 'unsafe-inline'",
+  // React puts call stacks together with eval while one develops, and never else.
+  `script-src 'self' 'unsafe-inline'${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
   "style-src 'self' 'unsafe-inline'",
   "img-src 'self' data: blob:",
   "worker-src 'self' blob:",
