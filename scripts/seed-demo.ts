@@ -95,7 +95,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       room_rh_pct,
     ]);
     await setEnergyPrice(db, id, demo.kitchen.energy_per_kwh);
-    for (const appliance of demo.appliances) await setAppliance(db, id, appliance);
+    for (const appliance of demo.appliances) await setAppliance(db, id, appliance, 'any');
     await stockIngredients(db, [...pantry.values()], false);
     const documents = new Map<string, BatchDocument>();
     for (const recipe of demo.recipes) {
@@ -103,7 +103,7 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
       documents.set(recipe.id, document);
       await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
     }
-    for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() });
+    for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() }, 'any');
     await setCosts(db, id, demo.costs);
     for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
     for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
@@ -144,7 +144,8 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
     for (const other of others) picked.push({ batch: await plan(other), due: other.due });
     await db.query("update batch set updated_at = now() - interval '1 hour' where baked_on is null");
     picked.unshift({ batch: await plan(demo.planned), due: due_planned });
-    await setBakeDay(db, id, { day: await nextSaturday(db), settings: { ...saturday, quiet: null, picked, pins: [] }, plan: [] });
+    const settings = { ...saturday, quiet: null, picked, pins: [] };
+    await setBakeDay(db, id, { day: await nextSaturday(db), settings, plan: [] }, 'any');
     await db.query('commit');
   } catch (error) {
     await db.query('rollback');

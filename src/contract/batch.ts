@@ -1,8 +1,9 @@
 import type { Appliance } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
+import type { Version } from './version';
 
 /** A batch's document at one revision. */
-export type BatchVersion = { readonly revision: number; readonly document: BatchDocument; readonly saved_at: string };
+export type BatchVersion = Version<BatchDocument>;
 
 /** An appliance of the house, in the words of the batch file. */
 export type KitAppliance = {

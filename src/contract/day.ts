@@ -1,12 +1,16 @@
 import type { Machine, PlannedStep } from '@/core/bakeday';
 import type { DaySettings, KitchenBatch, Places, UnderWay } from '@/core/calls';
+import type { Version } from './version';
+
+/** What was decided for a day, and the plan made of it. */
+export type DayPlanned = { readonly settings: DaySettings; readonly plan: readonly PlannedStep[] };
 
 /** A bake day opened: what was decided, what could be baked, and on what. */
 export type BakeDayView = {
   /** ISO date; minutes count from its midnight on the kitchen's clock. */
   readonly day: string;
-  readonly settings: DaySettings;
-  readonly plan: readonly PlannedStep[];
+  /** At revision 0 nothing was kept for it yet. */
+  readonly saved: Version<DayPlanned>;
   readonly batches: ReadonlyArray<KitchenBatch & { readonly name: string; readonly pieces: number }>;
   readonly machines: ReadonlyArray<Machine & { readonly name: string }>;
   readonly places: Places;

@@ -1,7 +1,10 @@
 import type { DogProfile, FeedingVerdict } from '@/core/feeding';
+import type { Version } from './version';
 
-/** A dog as its page shows it. */
-export type DogView = DogProfile & { readonly id: string; readonly kind: string; readonly note: string };
+/** What is known of a dog. */
+export type DogFacts = DogProfile & { readonly kind: string; readonly note: string };
+/** A dog as it stands saved. */
+export type SavedDog = Version<DogFacts> & { readonly id: string };
 
 /** A recipe with what every dog may have of it, in the order of the dogs. */
 export type FedRecipe = {
@@ -11,4 +14,14 @@ export type FedRecipe = {
   readonly piece_g: number;
   readonly kcal_per_piece: number;
   readonly verdicts: readonly FeedingVerdict[];
+};
+
+/** Every dog against every recipe of the book, with reasons. */
+export type DogsView = {
+  readonly dogs: readonly SavedDog[];
+  readonly recipes: readonly FedRecipe[];
+  /** Names of ingredients that verdicts speak of. */
+  readonly names: Readonly<Record<string, string>>;
+  /** Allergens that a dog can be said to react to. */
+  readonly allergens: readonly string[];
 };

@@ -1,4 +1,22 @@
+import type { Appliance } from '@/core/catalogue';
+import type { Places } from '@/core/calls';
 import type { KitchenCosts } from '@/core/outcomes';
+import type { Version } from './version';
 
 /** What work, packs and wear cost; what is left out is not known. */
 export type Costs = Omit<KitchenCosts, 'energy_per_kwh' | 'lost'>;
+
+/** What is known of an appliance of the kitchen. */
+export type ApplianceFacts = { readonly name: string; readonly appliance: Appliance };
+/** An appliance of the kitchen as it stands saved. */
+export type SavedAppliance = Version<ApplianceFacts> & { readonly id: string };
+
+/** The kitchen's appliances, and what it needs to tell what they do in this room. */
+export type KitView = {
+  readonly appliances: readonly SavedAppliance[];
+  readonly currency: string;
+  readonly energy_per_kwh: number | null;
+  readonly room_c: number;
+  readonly costs: Costs;
+  readonly places: Places;
+};

@@ -3,6 +3,7 @@ import type { KitchenCosts } from '@/core/outcomes';
 import type { Places } from '@/core/calls';
 import type { CupFill } from '@/core/quantities';
 import type { Queryable } from './client';
+import { overParameter, type Over, type SavedRow } from './versions';
 
 /** A kitchen's air and where it stands. */
 export type KitchenRow = {
@@ -38,6 +39,8 @@ export type ApplianceRow = {
   readonly appliance: Appliance;
 };
 
+export type StoredAppliance = ApplianceRow & SavedRow;
+
 /** The kitchen of this installation; null before it was seeded. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
@@ -49,25 +52,37 @@ export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   return rows[0] ?? null;
 }
 
-export async function appliancesOf(db: Queryable, kitchenId: string): Promise<ApplianceRow[]> {
-  const { rows } = await db.query<ApplianceRow>(
-    `select id, name, settings || jsonb_build_object('kind', kind, 'thermostat_offset_c', thermostat_offset_c) as appliance
+export async function appliancesOf(db: Queryable, kitchenId: string): Promise<StoredAppliance[]> {
+  const { rows } = await db.query<StoredAppliance>(
+    `select id, name, revision, updated_at, settings || jsonb_build_object('kind', kind, 'thermostat_offset_c', thermostat_offset_c) as appliance
      from appliance where kitchen_id = $1 order by name`,
     [kitchenId],
   );
   return rows;
 }
 
-/** Puts an appliance there, or changes the one of this id; an id of another kitchen is left alone. */
-export async function setAppliance(db: Queryable, kitchenId: string, { id, name, appliance }: ApplianceRow): Promise<boolean> {
+/**
+ * Puts an appliance there, or changes the one of this id; null when another revision stands there, or none where one should.
+ * An id of another kitchen is left alone.
+ */
+export async function setAppliance(
+  db: Queryable,
+  kitchenId: string,
+  { id, name, appliance }: ApplianceRow,
+  over: Over,
+): Promise<SavedRow | null> {
   const { kind, thermostat_offset_c, ...settings } = appliance;
-  const { rowCount } = await db.query(
-    `insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c, settings) values ($1, $2, $3, $4, $5, $6)
-     on conflict (id) do update set name = $3, kind = $4, thermostat_offset_c = $5, settings = $6
-     where appliance.kitchen_id = $2`,
-    [id, kitchenId, name, kind ?? 'static-oven', thermostat_offset_c ?? 0, settings],
+  const { rows } = await db.query<SavedRow>(
+    `insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c, settings)
+     select $1::text, $2::text, $3::text, $4::text, $5::numeric, $6::jsonb
+     where coalesce($7::integer, 0) = 0 or exists (select from appliance where id = $1::text)
+     on conflict (id) do update set name = $3, kind = $4, thermostat_offset_c = $5, settings = $6,
+       revision = appliance.revision + 1, updated_at = now()
+     where appliance.kitchen_id = $2 and ($7::integer is null or appliance.revision = $7)
+     returning revision, updated_at`,
+    [id, kitchenId, name, kind ?? 'static-oven', thermostat_offset_c ?? 0, settings, overParameter(over)],
   );
-  return rowCount === 1;
+  return rows[0] ?? null;
 }
 
 export async function removeAppliance(db: Queryable, kitchenId: string, id: string): Promise<boolean> {

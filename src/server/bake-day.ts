@@ -1,21 +1,21 @@
-import type { BakeDayView } from '@/contract/day';
+import type { BakeDayView, DayPlanned } from '@/contract/day';
 import Joi from 'joi';
 import type { PlannedStep } from '@/core/bakeday';
 import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type UnderWay } from '@/core/calls';
 import { fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
-import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow } from '@/db/bake-day';
+import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow, type StoredBakeDay } from '@/db/bake-day';
 import { plannedBatches } from '@/db/batches';
 import { bakesOn, callRowsOf } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type KitchenRow } from '@/db/kitchen';
-import { checkWith } from '@/formats/read-batch';
 import { compute } from './compute/compute';
 import type { DayBatches } from './compute/jobs/oven-jobs';
 import { loadPantry } from './pantry';
 import { followPlan } from './oven/follow-plan';
 import { minuteSince, now, type TimeZone } from './clock';
 import { begunOn } from './oven/bake-state';
+import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
@@ -30,13 +30,18 @@ export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayVi
     const today = todayIn(kitchen.value);
     if (asked !== undefined && !isDay(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
     const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id, today);
-    const row: BakeDayRow = kept ?? {
-      day: asked ?? addDays(today, 1),
-      settings: { ...USUAL_DAY, picked: [], pins: [] },
-      plan: [],
-    };
-    return succeed({ ...row, ...(await workOf(db, kitchen.value, row)) });
+    const row = kept ?? unplanned(asked ?? addDays(today, 1));
+    return succeed({ day: row.day, saved: versionOf(row, plannedOf(row)), ...(await workOf(db, kitchen.value, row)) });
   });
+
+const unplanned = (day: string): StoredBakeDay => ({
+  day,
+  settings: { ...USUAL_DAY, picked: [], pins: [] },
+  plan: [],
+  revision: 0,
+  updated_at: new Date(now()),
+});
+const plannedOf = ({ settings, plan }: BakeDayRow): DayPlanned => ({ settings, plan });
 
 /** What could be baked on a day, on what, and what of it goes on already. */
 export async function workOf(
@@ -70,7 +75,7 @@ async function underWayOn(db: Queryable, day: string, picked: readonly string[],
 
 const minute = Joi.number().integer().min(0).max(30_000);
 const span = Joi.array().items(minute).length(2);
-const DAY_REQUEST = Joi.object<{ settings: DaySettings; plan: PlannedStep[] }, true>({
+const PLANNED = Joi.object<{ settings: DaySettings; plan: PlannedStep[] }, true>({
   settings: Joi.object({
     picked: Joi.array()
       .items(Joi.object({ batch: Joi.string().guid().required(), due: minute.required() }))
@@ -103,21 +108,32 @@ const DAY_REQUEST = Joi.object<{ settings: DaySettings; plan: PlannedStep[] }, t
     .required(),
 });
 
-/** Keeps what was decided for a day, with the plan made of it; a day that goes on is called by it from now on. */
-export const saveBakeDay = (day: string, body: unknown): Promise<Result<{ day: string }>> =>
-  inTransaction(async (db) => {
-    const request = checkWith(DAY_REQUEST, body);
+/**
+ * Keeps what was decided for a day, with the plan made of it, over the revision it was changed from; a stale save changes
+ * nothing. A day that goes on is called by it from now on.
+ */
+export const saveBakeDay = (day: string, body: unknown): Promise<Result<SavedOver<DayPlanned>>> =>
+  inTransaction<SavedOver<DayPlanned>>(async (db) => {
+    const request = checkSave(PLANNED, body);
     if (!request.ok) return request;
     if (!isDay(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
-    const { awake } = request.value.settings;
+    const { revision, document } = request.value;
+    const { awake } = document.settings;
     if (awake[1] === awake[0])
-      return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end is the start.', 'settings.awake');
+      return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end is the start.', 'document.settings.awake');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const row = { day, ...request.value };
-    await setBakeDay(db, kitchen.value.id, row);
-    await moveCalls(db, kitchen.value, row);
-    return succeed({ day });
+    const row = { day, ...document };
+    const saved = await setBakeDay(db, kitchen.value.id, row, revision);
+    if (saved) await moveCalls(db, kitchen.value, row);
+    return savedOver(saved, {
+      what: 'this day',
+      gone: 'This day is not planned any more.',
+      current: async () => {
+        const kept = await maybeBakeDay(db, kitchen.value.id, day);
+        return kept && versionOf(kept, plannedOf(kept));
+      },
+    });
   });
 
 async function moveCalls(db: Queryable, kitchen: KitchenRow, row: BakeDayRow): Promise<void> {

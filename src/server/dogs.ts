@@ -1,33 +1,17 @@
 import Joi from 'joi';
-import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict, type FeedingVerdict } from '@/core/feeding';
+import type { DogFacts, DogsView } from '@/contract/dogs';
+import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict } from '@/core/feeding';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
-import { dogsOf, removeDog, setDog, type DogRow } from '@/db/dogs';
+import { dogsOf, removeDog, setDog, type StoredDog } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes } from '@/db/recipes';
-import { checkWith, type Writable } from '@/formats/read-batch';
+import type { Writable } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
+import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { linesOf } from './view-recipes';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
-
-/** Every dog against every recipe of the book, with reasons. */
-export type DogsView = {
-  readonly dogs: readonly DogRow[];
-  readonly recipes: ReadonlyArray<{
-    readonly id: string;
-    readonly name: string;
-    readonly method: string;
-    readonly piece_g: number;
-    readonly kcal_per_piece: number;
-    /** In the order of the dogs. */
-    readonly verdicts: readonly FeedingVerdict[];
-  }>;
-  /** Names of ingredients that verdicts speak of. */
-  readonly names: Readonly<Record<string, string>>;
-  /** Allergens that a dog can be said to react to. */
-  readonly allergens: readonly string[];
-};
 
 const EVERYTHING = { words: [], method: null, without: [], archived: false };
 const MOST_RECIPES = 500;
@@ -54,7 +38,7 @@ export const viewDogs = (): Promise<Result<DogsView>> =>
       verdicts.flatMap(({ reasons }) => reasons.flatMap((reason) => ('objections' in reason ? reason.objections : []))),
     );
     return succeed({
-      dogs,
+      dogs: dogs.map((dog) => ({ id: dog.id, ...versionOf(dog, factsOf(dog)) })),
       recipes,
       names: Object.fromEntries(spoken.map(({ ingredient }) => [ingredient, pantry.get(ingredient)?.name ?? ingredient])),
       allergens: [...new Set(rows.flatMap(({ card }) => card.allergens.map(({ name }) => name)))].sort(),
@@ -69,7 +53,7 @@ const fedFromCard = (card: RecipeCardRow, pantry: Pantry): FeedingInput => ({
 
 const ID = /^[a-z0-9-]{1,60}$/;
 const word = Joi.string().trim().max(80);
-const DOG_REQUEST = Joi.object<Writable<Omit<DogRow, 'id'>>, true>({
+const DOG = Joi.object<Writable<DogFacts>, true>({
   name: word.min(1).required(),
   kind: word.allow('').required(),
   weight_kg: Joi.number().min(0.5).max(120).required(),
@@ -87,17 +71,28 @@ const DOG_REQUEST = Joi.object<Writable<Omit<DogRow, 'id'>>, true>({
   upsetByFat: Joi.boolean().required(),
 });
 
-/** Writes a dog down under an id, new or changed. */
-export const keepDog = (id: string, body: unknown): Promise<Result<DogRow>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(DOG_REQUEST, body);
+/** Writes a dog down under an id, new or over the revision it was changed from; a stale save changes nothing. */
+export const keepDog = (id: string, body: unknown): Promise<Result<SavedOver<DogFacts>>> =>
+  withDatabase<SavedOver<DogFacts>>(async (db) => {
+    const request = checkSave(DOG, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', 'A dog is kept under small letters, digits and dashes.', 'id');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const row = { id, ...request.value };
-    return (await setDog(db, kitchen.value.id, row)) ? succeed(row) : fail('NOT_FOUND', 'This dog is not of this kitchen.');
+    const { revision, document } = request.value;
+    return savedOver(await setDog(db, kitchen.value.id, { id, ...document }, revision), {
+      what: 'this dog',
+      gone: 'This dog is not on the list of this kitchen any more.',
+      current: async () => {
+        const row = (await dogsOf(db, kitchen.value.id)).find((dog) => dog.id === id);
+        return row ? versionOf(row, factsOf(row)) : null;
+      },
+    });
   });
+
+function factsOf({ id: _id, revision: _revision, updated_at: _saved, ...facts }: StoredDog): DogFacts {
+  return facts;
+}
 
 export const dropDog = (id: string): Promise<Result<{ id: string }>> =>
   withDatabase(async (db) => {

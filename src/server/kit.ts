@@ -1,58 +1,51 @@
 import Joi from 'joi';
+import type { ApplianceFacts, KitView } from '@/contract/kit';
 import { PLACES, type Places } from '@/core/calls';
-import { type Appliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
-import {
-  appliancesOf,
-  removeAppliance,
-  setAppliance,
-  setEnergyPrice,
-  setPlaces,
-  type ApplianceRow,
-  type KitchenRow,
-} from '@/db/kitchen';
+import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, setPlaces, type StoredAppliance } from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
+import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
-
-/** The kitchen's appliances, and what it needs to tell what they do in this room. */
-export type KitView = {
-  readonly appliances: readonly ApplianceRow[];
-  readonly currency: string;
-  readonly energy_per_kwh: number | null;
-  readonly room_c: number;
-  readonly costs: KitchenRow['costs'];
-  readonly places: Places;
-};
 
 export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id, currency, energy_per_kwh, room_c, costs, places } = kitchen.value;
-    return succeed({ appliances: await appliancesOf(db, id), currency, energy_per_kwh, room_c, costs, places });
+    const appliances = (await appliancesOf(db, id)).map((row) => ({ id: row.id, ...versionOf(row, factsOf(row)) }));
+    return succeed({ appliances, currency, energy_per_kwh, room_c, costs, places });
   });
 
-type KeepRequest = { readonly name: string; readonly appliance: Appliance };
+const factsOf = ({ name, appliance }: StoredAppliance): ApplianceFacts => ({ name, appliance });
+
 const ID = /^[a-z0-9-]{1,60}$/;
-const KEEP_REQUEST = Joi.object<KeepRequest, true>({
+const FACTS = Joi.object<ApplianceFacts, true>({
   name: Joi.string().trim().min(1).max(80).required(),
   appliance: APPLIANCE_SCHEMA.required(),
 });
 
-/** Keeps an appliance under an id, new or changed. Batches keep the appliance they were planned with. */
-export const keepAppliance = (id: string, body: unknown): Promise<Result<ApplianceRow>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(KEEP_REQUEST, body);
+/**
+ * Keeps an appliance under an id, new or over the revision it was changed from; a stale save changes nothing. Batches keep
+ * the appliance they were planned with.
+ */
+export const keepAppliance = (id: string, body: unknown): Promise<Result<SavedOver<ApplianceFacts>>> =>
+  withDatabase<SavedOver<ApplianceFacts>>(async (db) => {
+    const request = checkSave(FACTS, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', 'An appliance is kept under small letters, digits and dashes.', 'id');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const row = { id, ...request.value };
-    return (await setAppliance(db, kitchen.value.id, row))
-      ? succeed(row)
-      : fail('NOT_FOUND', 'This appliance is not of this kitchen.');
+    const { revision, document } = request.value;
+    return savedOver(await setAppliance(db, kitchen.value.id, { id, ...document }, revision), {
+      what: 'this appliance',
+      gone: 'This appliance is not in the kit of this kitchen any more.',
+      current: async () => {
+        const row = (await appliancesOf(db, kitchen.value.id)).find((one) => one.id === id);
+        return row ? versionOf(row, factsOf(row)) : null;
+      },
+    });
   });
 
 export const dropAppliance = (id: string): Promise<Result<{ id: string }>> =>

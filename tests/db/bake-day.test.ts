@@ -25,10 +25,10 @@ describe('the demo Saturday', () => {
   it('has six batches that can all be ready in time, on machines of the kit', async () => {
     const view = must(await cases.viewBakeDay(undefined));
     expect(new Date(`${view.day}T12:00:00Z`).getUTCDay()).toBe(6);
-    expect(view.settings.picked).toHaveLength(6);
+    expect(view.saved.document.settings.picked).toHaveLength(6);
     expect(view.batches.length).toBeGreaterThanOrEqual(6);
     expect(view.machines.map(({ name }) => name)).toContain('Five-tray dehydrator');
-    const day = dayOf(view.settings, view);
+    const day = dayOf(view.saved.document.settings, view);
     const planned = solve(day, { seed: 1, iterations: 2000, chains: 6 });
     expect(planned?.cost.tardiness).toBe(0);
     expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
@@ -39,10 +39,10 @@ describe('the demo Saturday', () => {
     const view = must(await cases.viewBakeDay(undefined));
     expect(view.places).toEqual(few);
     expect(must(await cases.viewKit()).places).toEqual(few);
-    const day = dayOf(view.settings, view);
+    const day = dayOf(view.saved.document.settings, view);
     const planned = solve(day, { seed: 1, iterations: 600, chains: 2 });
     expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
-    const many = dayOf(view.settings, { ...view, places: { trays: 40, fridge: 9, freezer: 9 } });
+    const many = dayOf(view.saved.document.settings, { ...view, places: { trays: 40, fridge: 9, freezer: 9 } });
     const sooner = solve(many, { seed: 1, iterations: 600, chains: 2 });
     expect(planned?.cost.makespan).toBeGreaterThan(sooner?.cost.makespan ?? Infinity);
     expect(await cases.savePlaces({ ...few, trays: 0 })).toMatchObject({ ok: false, path: 'trays' });
@@ -51,14 +51,17 @@ describe('the demo Saturday', () => {
   it('is kept with its plan, pins and hours, and opened again as it was', async () => {
     const view = must(await cases.viewBakeDay(undefined));
     const settings = {
-      ...view.settings,
+      ...view.saved.document.settings,
       hands: 1,
       quiet: [1260, 420] as const,
-      pins: [{ batch: view.settings.picked[0].batch, step: 'mix', at: 540 }],
+      pins: [{ batch: view.saved.document.settings.picked[0].batch, step: 'mix', at: 540 }],
     };
     const plan = [{ b: 0, j: 0, s: 540, e: 560, m: -1, att: [{ s: 540, e: 560, n: 1 }] }];
-    must(await cases.saveBakeDay(view.day, { settings, plan }));
-    expect(must(await cases.viewBakeDay(view.day))).toMatchObject({ settings, plan });
+    must(await cases.saveBakeDay(view.day, { revision: view.saved.revision, document: { settings, plan } }));
+    expect(must(await cases.viewBakeDay(view.day)).saved).toMatchObject({
+      revision: view.saved.revision + 1,
+      document: { settings, plan },
+    });
     const pinned = dayOf(settings, view);
     expect(pinned.batches[0].steps[0].pin).toBe(540);
     expect(pinned.quiet[0]).toEqual([1260, 1860]);
@@ -66,36 +69,47 @@ describe('the demo Saturday', () => {
   it('a day that nobody planned is empty, and tomorrow when none is asked for', async () => {
     expect(must(await cases.viewBakeDay('2030-01-01'))).toMatchObject({
       day: '2030-01-01',
-      settings: { picked: [] },
-      plan: [],
+      saved: { revision: 0, document: { settings: { picked: [] }, plan: [] } },
     });
     await db.query('delete from bake_day');
     expect(must(await cases.viewBakeDay(undefined)).day).toBe('2026-11-26');
   });
   it('lets somebody stay up over midnight', async () => {
     const view = must(await cases.viewBakeDay('2026-12-05'));
-    const settings = { ...view.settings, starts: 1140, awake: [1080, 150] as const };
-    must(await cases.saveBakeDay('2026-12-05', { settings, plan: [] }));
+    const settings = { ...view.saved.document.settings, starts: 1140, awake: [1080, 150] as const };
+    must(await cases.saveBakeDay('2026-12-05', { revision: 0, document: { settings, plan: [] } }));
     expect(dayOf(settings, view).win).toEqual([
       [1080, 1590],
       [2520, 3030],
     ]);
     await db.query('delete from bake_day');
   });
+  it('is not written over what someone else decided meanwhile', async () => {
+    const { saved } = must(await cases.viewBakeDay('2026-12-06'));
+    const { settings } = saved.document;
+    const mine = { revision: 0, document: { settings: { ...settings, hands: 2 }, plan: [] } };
+    const both = await Promise.all([mine, mine].map((body) => cases.saveBakeDay('2026-12-06', body)));
+    expect(both.map((one) => must(one).kind).sort()).toEqual(['saved', 'stale']);
+    expect(both.map(must).find(({ kind }) => kind === 'stale')).toMatchObject({
+      failure: { code: 'CHANGED_ELSEWHERE' },
+      current: { revision: 1, document: { settings: { hands: 2 } } },
+    });
+    await db.query('delete from bake_day');
+  });
   it('refuses a day that is not in the calendar', async () => {
-    const { settings, plan } = must(await cases.viewBakeDay('2026-12-05'));
+    const { revision, document } = must(await cases.viewBakeDay('2026-12-05')).saved;
     for (const day of ['2026-02-30', '2026-99-99', 'soon']) {
       expect(await cases.viewBakeDay(day)).toMatchObject({ ok: false, path: 'day' });
-      expect(await cases.saveBakeDay(day, { settings, plan })).toMatchObject({ ok: false, path: 'day' });
+      expect(await cases.saveBakeDay(day, { revision, document })).toMatchObject({ ok: false, path: 'day' });
     }
   });
   it('refuses what makes no sense, with its key, and keeps what was there', async () => {
     const view = must(await cases.viewBakeDay('2026-12-05'));
-    const { settings, plan } = view;
+    const { settings, plan } = view.saved.document;
     const refused = async (change: object): Promise<unknown> =>
-      cases.saveBakeDay('2026-12-05', { settings: { ...settings, ...change }, plan });
-    expect(await refused({ hands: 0 })).toMatchObject({ ok: false, path: 'settings.hands' });
-    expect(await refused({ awake: [600, 600] })).toMatchObject({ ok: false, path: 'settings.awake' });
+      cases.saveBakeDay('2026-12-05', { revision: 0, document: { settings: { ...settings, ...change }, plan } });
+    expect(await refused({ hands: 0 })).toMatchObject({ ok: false, path: 'document.settings.hands' });
+    expect(await refused({ awake: [600, 600] })).toMatchObject({ ok: false, path: 'document.settings.awake' });
     expect(await refused({ picked: [{ batch: 'nonsense', due: 3 }] })).toMatchObject({ ok: false });
     expect((await db.query('select from bake_day')).rowCount).toBe(0);
   });

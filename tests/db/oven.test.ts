@@ -238,9 +238,16 @@ describe('a bake day at the oven', () => {
     const now = new Date();
     const today = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
     const minute = Math.min(1200, now.getHours() * 60 + now.getMinutes());
-    const picked = view.settings.picked.slice(0, 3).map(({ batch }) => ({ batch, due: minute + 600 }));
-    const settings = { ...view.settings, picked, starts: minute, awake: [0, 1439] as const, quiet: null, pins: [] };
-    must(await cases.saveBakeDay(today, { settings, plan: [] }));
+    const picked = view.saved.document.settings.picked.slice(0, 3).map(({ batch }) => ({ batch, due: minute + 600 }));
+    const settings = {
+      ...view.saved.document.settings,
+      picked,
+      starts: minute,
+      awake: [0, 1439] as const,
+      quiet: null,
+      pins: [],
+    };
+    must(await cases.saveBakeDay(today, { revision: 0, document: { settings, plan: [] } }));
     expect(must(await cases.beginDay(today)).batches).toBe(3);
     const { bakes } = must(await cases.viewOven());
     expect(bakes).toHaveLength(3);
@@ -251,12 +258,12 @@ describe('a bake day at the oven', () => {
     must(await done(first.batch, await until(first.batch, 'put-in')));
     must(await cases.answerCall(first.batch, { do: 'more', minutes: 60 }));
     const moved = must(await cases.viewBakeDay(today));
-    expect(moved.plan.length).toBeGreaterThan(0);
+    expect(moved.saved.document.plan.length).toBeGreaterThan(0);
     expect(moved.underWay?.begun.map(({ batch }) => batch)).toContain(first.batch);
-    const b = moved.settings.picked.findIndex(({ batch }) => batch === first.batch);
+    const b = moved.saved.document.settings.picked.findIndex(({ batch }) => batch === first.batch);
     const steps = moved.batches.find(({ id }) => id === first.batch)?.steps ?? [];
     const heat = steps.findIndex(({ id }) => id.startsWith('heat'));
-    const rec = moved.plan.find((one) => one.b === b && one.j === heat);
+    const rec = moved.saved.document.plan.find((one) => one.b === b && one.j === heat);
     expect((rec?.e ?? 0) - (rec?.s ?? 0)).toBeGreaterThanOrEqual(steps[heat].dur);
     await db.query('delete from bake_day where day = $1', [today]);
   });
@@ -302,11 +309,15 @@ describe('what an oven teaches', () => {
     const before = (await documentOf(planned)).heat.appliance ?? expect.fail('no appliance');
     expect(before).toMatchObject({ id: 'big-oven', thermostat_offset_c: -8 });
     const kit = must(await cases.viewKit()).appliances;
-    const { name, appliance } = kit.find(({ id }) => id === 'big-oven') ?? expect.fail('no oven');
+    const {
+      revision,
+      document: { name, appliance },
+    } = kit.find(({ id }) => id === 'big-oven') ?? expect.fail('no oven');
     const learned = async () => must(await cases.viewLearned()).appliances.find(({ id }) => id === 'big-oven');
     const known = await learned();
     expect(known?.batches).toBe(2);
-    must(await cases.keepAppliance('big-oven', { name, appliance: { ...appliance, thermostat_offset_c: -3 } }));
+    const other = { name, appliance: { ...appliance, thermostat_offset_c: -3 } };
+    must(await cases.keepAppliance('big-oven', { revision, document: other }));
 
     expect((await documentOf(planned)).heat.appliance).toEqual(before);
     const opened = must(await cases.openBatch(planned));
@@ -317,7 +328,7 @@ describe('what an oven teaches', () => {
     must(await cases.keepInRecipe(planned));
     const { appliance: now } = (await documentOf(await start('hillbars'))).heat;
     expect(now).toMatchObject({ id: 'big-oven', thermostat_offset_c: -3, pace: before.pace });
-    must(await cases.keepAppliance('big-oven', { name, appliance }));
+    must(await cases.keepAppliance('big-oven', { revision: revision + 1, document: { name, appliance } }));
   });
   it('of the dryer that a batch is moved on to is learned from what is weighed in it, and used there', async () => {
     await db.query("delete from learned where appliance_id in ('dehydrator', 'fan-oven')");

@@ -96,7 +96,7 @@ describe('saving', () => {
     expect(late).toMatchObject({
       kind: 'stale',
       failure: { code: 'CHANGED_ELSEWHERE' },
-      current: { revision: 2, name: 'First' },
+      current: { revision: 2, document: { name: 'First' } },
     });
     expect(must(await cases.openBatch(id)).batch.name).toBe('First');
   });
@@ -195,27 +195,36 @@ describe('the kit', () => {
     cool_down: { from_c: 182, minutes: 30, to_c: 120 },
   } as const;
   it('keeps an appliance in the words of the batch file, new or changed, and takes it out', async () => {
-    must(await cases.keepAppliance('fan-oven', { name: 'Small fan oven', appliance: MEASURED }));
-    must(await cases.keepAppliance('gas-1', { name: 'Gas oven', appliance: { kind: 'gas-oven' } }));
+    const fan = { revision: 1, document: { name: 'Small fan oven', appliance: MEASURED } };
+    expect(must(await cases.keepAppliance('fan-oven', fan))).toMatchObject({ kind: 'saved', revision: 2 });
+    const gas = { revision: 0, document: { name: 'Gas oven', appliance: { kind: 'gas-oven' } } };
+    must(await cases.keepAppliance('gas-1', gas));
     const kit = must(await cases.viewKit());
-    expect(kit.appliances.find(({ id }) => id === 'fan-oven')?.appliance).toEqual(MEASURED);
-    expect(kit.appliances.find(({ id }) => id === 'gas-1')?.appliance).toEqual({ kind: 'gas-oven', thermostat_offset_c: 0 });
+    expect(kit.appliances.find(({ id }) => id === 'fan-oven')?.document.appliance).toEqual(MEASURED);
+    expect(kit.appliances.find(({ id }) => id === 'gas-1')?.document.appliance).toEqual({
+      kind: 'gas-oven',
+      thermostat_offset_c: 0,
+    });
+    // Both began from the same: the second is told what the first made of it.
+    expect(must(await cases.keepAppliance('fan-oven', fan))).toMatchObject({ kind: 'stale', current: { revision: 2 } });
     must(await cases.dropAppliance('gas-1'));
     expect(must(await cases.viewKit()).appliances.some(({ id }) => id === 'gas-1')).toBe(false);
     expect(await cases.dropAppliance('gas-1')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    // What was taken out does not come back by a window that still shows it.
+    expect(await cases.keepAppliance('gas-1', { ...gas, revision: 1 })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
   });
   it.each([
-    ['an appliance that there is not', 'x', { name: 'Kiln', appliance: { kind: 'kiln' } }, 'appliance.kind'],
+    ['an appliance that there is not', 'x', { name: 'Kiln', appliance: { kind: 'kiln' } }, 'document.appliance.kind'],
     [
       'one that warms as it cools',
       'x',
       { name: 'Oven', appliance: { cool_down: { from_c: 100, minutes: 5, to_c: 120 } } },
-      'appliance.cool_down.to_c',
+      'document.appliance.cool_down.to_c',
     ],
-    ['one without a name', 'x', { name: ' ', appliance: {} }, 'name'],
+    ['one without a name', 'x', { name: ' ', appliance: {} }, 'document.name'],
     ['an id that is no id', '../x', { name: 'Oven', appliance: {} }, 'id'],
   ])('%s is refused by its key', async (_, id, body, path) =>
-    expect(await cases.keepAppliance(id, body)).toMatchObject({ ok: false, path }),
+    expect(await cases.keepAppliance(id, { revision: 0, document: body })).toMatchObject({ ok: false, path }),
   );
   it('what a kilowatt hour costs is in every price list, until it is forgotten', async () => {
     must(await cases.saveEnergyPrice({ energy_per_kwh: 0.31 }));

@@ -32,7 +32,7 @@ const saved = async (id: string, change: object): Promise<void> => {
 describe('dogs', () => {
   it('of the scenario get a real mix of yes, few and no', async () => {
     const { dogs, recipes } = must(await cases.viewDogs());
-    expect(dogs.map(({ name }) => name)).toEqual(['Juno', 'Moss', 'Pip', 'Skerry', 'Tarn']);
+    expect(dogs.map(({ document }) => document.name)).toEqual(['Juno', 'Moss', 'Pip', 'Skerry', 'Tarn']);
     const all = recipes.flatMap(({ verdicts }) => verdicts.map(({ may }) => may));
     expect(all).toHaveLength(5 * 28);
     for (const may of ['yes', 'few', 'no'] as const) expect(all.filter((one) => one === may).length).toBeGreaterThan(8);
@@ -40,16 +40,37 @@ describe('dogs', () => {
     expect(moss).toMatchObject({ dog: 'Moss', may: 'no', reasons: [{ kind: 'reacts' }] });
   });
   it('are written down, changed and taken off; nonsense changes nothing', async () => {
-    const [{ id: _id, ...pip }] = must(await cases.viewDogs()).dogs.filter(({ name }) => name === 'Pip');
-    must(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: 3, avoids: ['egg'] }));
-    const fern = must(await cases.viewDogs()).dogs.findIndex(({ id }) => id === 'fern');
-    expect(must(await cases.viewDogs()).recipes.find(({ id }) => id === 'hillbars')?.verdicts[fern].may).toBe('no');
-    must(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: 9 }));
-    expect(await cases.keepDog('fern', { ...pip, name: 'Fern', weight_kg: -9 })).toMatchObject({ ok: false, path: 'weight_kg' });
-    expect(must(await cases.viewDogs()).dogs.find(({ id }) => id === 'fern')).toMatchObject({ weight_kg: 9, avoids: [] });
+    const pip = must(await cases.viewDogs()).dogs.find(({ document }) => document.name === 'Pip')?.document ?? expect.fail();
+    const fern = { ...pip, name: 'Fern', weight_kg: 3, avoids: ['egg'] };
+    expect(must(await cases.keepDog('fern', { revision: 0, document: fern }))).toMatchObject({ kind: 'saved', revision: 1 });
+    const at = must(await cases.viewDogs()).dogs.findIndex(({ id }) => id === 'fern');
+    expect(must(await cases.viewDogs()).recipes.find(({ id }) => id === 'hillbars')?.verdicts[at].may).toBe('no');
+    const older = { revision: 1, document: { ...fern, weight_kg: 9, avoids: [] } };
+    must(await cases.keepDog('fern', older));
+    expect(await cases.keepDog('fern', { revision: 2, document: { ...fern, weight_kg: -9 } })).toMatchObject({
+      ok: false,
+      path: 'document.weight_kg',
+    });
+    expect(must(await cases.viewDogs()).dogs.find(({ id }) => id === 'fern')).toMatchObject({
+      revision: 2,
+      document: { weight_kg: 9, avoids: [] },
+    });
     must(await cases.dropDog('fern'));
     expect(await cases.dropDog('fern')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
-    expect(await cases.keepDog('Not an id!', pip)).toMatchObject({ ok: false, path: 'id' });
+    expect(await cases.keepDog('fern', { revision: 2, document: fern })).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.keepDog('Not an id!', { revision: 0, document: pip })).toMatchObject({ ok: false, path: 'id' });
+  });
+  it('keep what they must not have when two people change them at once', async () => {
+    const { revision, document: tarn } =
+      must(await cases.viewDogs()).dogs.find(({ document }) => document.name === 'Tarn') ?? expect.fail();
+    const both = [
+      { revision, document: { ...tarn, avoids: ['egg'] } },
+      { revision, document: { ...tarn, weight_kg: 21 } },
+    ];
+    const [first, second] = [await cases.keepDog('tarn', both[0]), await cases.keepDog('tarn', both[1])];
+    expect(must(first)).toMatchObject({ kind: 'saved' });
+    expect(must(second)).toMatchObject({ kind: 'stale', current: { revision: revision + 1, document: { avoids: ['egg'] } } });
+    must(await cases.keepDog('tarn', { revision: revision + 1, document: tarn }));
   });
 });
 

@@ -6,6 +6,7 @@ import { dayOf, type DaySettings } from '@/core/calls';
 import { BlockSheet } from '@/ui/day/BlockSheet';
 import { DayPrint } from '@/ui/day/DayPrint';
 import { DayPicker } from '@/ui/day/DayPicker';
+import type { DayNames } from '@/ui/day/day-names';
 import { DayVerdict } from '@/ui/day/DayVerdict';
 import { batch, inMachine, oven, work } from '../reference/bakeday-cases';
 
@@ -36,12 +37,17 @@ const day = dayOf(settings, { batches: BATCHES, machines: [oven()], places: { tr
 const planned = solve(day, { seed: 1, iterations: 400 });
 if (!planned) throw new Error('no plan');
 const shown = { ...planned, late: lateBatches(day, planned.plan) };
-const nameOf = (b: number): string => BATCHES[b].name;
+const names: DayNames = {
+  nameOf: (b) => BATCHES[b].name,
+  stepName: (b, j) => day.batches[b].steps[j].name,
+  visitName: (b, j) => day.batches[b].steps[j].name,
+  machineName: () => 'Big oven',
+};
 
 describe('a bake day', () => {
   it('says what is late, what it waited for, and what would help', () => {
     const savings = [{ relief: { kind: 'more-hands' as const }, minutes: 35 }];
-    const text = words(<DayVerdict {...{ day, shown, savings, nameOf }} machineName={() => 'Big oven'} />);
+    const text = words(<DayVerdict {...{ day, shown, savings, names }} />);
     expect(text).toMatch(/Late Batch [ab] by (\d+ min|\d h( \d+ min)?) ; it waits/);
     expect(text).toContain('for the big oven');
     expect(text).toMatch(/another pair of hands makes it 35 min less late/);
@@ -68,31 +74,13 @@ describe('a bake day', () => {
       ),
     };
     const text = words(
-      <BlockSheet
-        iso="2026-11-28"
-        day={pinned}
-        plan={planned.plan}
-        at={{ b: 0, j: 1 }}
-        name="Batch a"
-        stepName="bake"
-        machineName={() => 'Big oven'}
-        onPin={() => undefined}
-      />,
+      <BlockSheet iso="2026-11-28" day={pinned} plan={planned.plan} at={{ b: 0, j: 1 }} names={names} onPin={() => undefined} />,
     );
     expect(text).toMatch(/Batch a: bake/);
     expect(text).toContain('It could not begin at 08:05');
   });
   it('is printed as calls by the clock, with when each batch is ready', () => {
-    const text = words(
-      <DayPrint
-        iso="2026-11-28"
-        day={day}
-        plan={planned.plan}
-        nameOf={nameOf}
-        visitName={(b, j) => day.batches[b].steps[j].name}
-        machineName={() => 'Big oven'}
-      />,
-    );
+    const text = words(<DayPrint iso="2026-11-28" day={day} plan={planned.plan} names={names} />);
     const times = [...text.matchAll(/Sat (\d\d):(\d\d) (mix|bake|pack)/g)].map(([, h, m]) => 60 * Number(h) + Number(m));
     expect(times.length).toBe(planned.plan.flatMap(({ att }) => att).length);
     expect([...times].sort((a, b) => a - b)).toEqual(times);

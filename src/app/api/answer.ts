@@ -1,5 +1,6 @@
 import { LARGEST_FILE } from '@/core/document';
 import { CATALOGUE, fail, type Failure, type Result } from '@/core/failure';
+import type { SavedOver } from '@/server/save-over';
 
 /** A failure as every door writes it. */
 export const refuse = ({ code, message, path }: Failure): Response =>
@@ -8,6 +9,15 @@ export const refuse = ({ code, message, path }: Failure): Response =>
 /** A result as JSON, with the status its failure calls for. */
 export const answer = <T>(result: Result<T>, status = 200): Response =>
   result.ok ? Response.json(result.value, { status }) : refuse(result);
+
+/** How a save over a revision ended; 409 with the other version when someone saved in between. */
+export function answerSaved<T>(saved: Result<SavedOver<T>>): Response {
+  if (!saved.ok) return refuse(saved);
+  if (saved.value.kind === 'saved') return Response.json({ revision: saved.value.revision, saved_at: saved.value.saved_at });
+  const { failure, current } = saved.value;
+  const { code, message, path } = failure;
+  return Response.json({ error: { code, message, path }, current }, { status: CATALOGUE[code].status });
+}
 
 /** The request's text, unless it is larger than any honest batch file. */
 export async function bodyText(request: Request): Promise<Result<string>> {

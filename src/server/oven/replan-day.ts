@@ -21,7 +21,7 @@ export async function replanDay(db: Queryable, kitchen: KitchenRow, iso: string)
   const found = await planFrom(day, row.plan, LOOK_MS);
   const planned = found.ok ? found.value : null;
   if (!planned) return;
-  await setBakeDay(db, kitchen.id, { ...row, plan: planned.plan });
+  await setBakeDay(db, kitchen.id, { ...row, plan: planned.plan }, 'any');
   await followPlan(db, { day: iso, zone: zoneOf(kitchen) }, day, planned.plan);
 }
 

@@ -1,15 +1,11 @@
 'use client';
 import type { Costs } from '@/contract/kit';
-import { Plus, X } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-
+import type { ReactNode } from 'react';
 import type { PackOption } from '@/core/keeping';
-import { money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
-import { Button } from '../kit/Button';
-import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Panel } from '../kit/Panel';
+import { Equipment } from './Equipment';
 
 type Money = 'wage_per_hour' | 'label_price' | 'overhead_per_batch';
 const LINES: ReadonlyArray<readonly [key: Money, name: string, unit: string]> = [
@@ -63,74 +59,7 @@ export function CostsPanel({ costs, currency, onKeep }: CostsPanelProps): ReactN
           </span>
         ))}
       </div>
-      <Equipment costs={costs} currency={currency} onKeep={onKeep} />
+      <Equipment equipment={costs.equipment ?? []} currency={currency} onKeep={(equipment) => onKeep({ ...costs, equipment })} />
     </Panel>
-  );
-}
-
-/** What wears out, and over how many batches. */
-function Equipment({ costs, currency, onKeep }: CostsPanelProps): ReactNode {
-  const equipment = costs.equipment ?? [];
-  const [name, setName] = useState('');
-  const change = (at: number, next: Partial<(typeof equipment)[number]>): void =>
-    onKeep({ ...costs, equipment: equipment.map((one, i) => (i === at ? { ...one, ...next } : one)) });
-  return (
-    <ul className="flex flex-col gap-1" aria-label="What wears out">
-      {equipment.map((one, i) => (
-        <li key={i} className="flex flex-wrap items-center gap-x-3">
-          <strong className="w-52">{one.name}</strong>
-          <NumberField
-            label={`Price of ${one.name}`}
-            shown={false}
-            unit={currency}
-            value={one.price}
-            min={0}
-            max={100000}
-            width="w-14"
-            onChange={(price) => change(i, { price })}
-          />
-          <NumberField
-            label="lasts for"
-            unit="batches"
-            value={one.batches}
-            min={1}
-            max={100000}
-            onChange={(batches) => change(i, { batches })}
-          />
-          <span className="text-soft">{money(one.price / one.batches, currency)} a batch</span>
-          <button
-            type="button"
-            aria-label={`Take out ${one.name}`}
-            className="rounded-full p-1 text-soft hover:text-stop"
-            onClick={() => onKeep({ ...costs, equipment: equipment.filter((_, j) => j !== i) })}
-          >
-            <X aria-hidden size={15} />
-          </button>
-        </li>
-      ))}
-      <li>
-        <form
-          className="flex items-center gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (name.trim() === '') return;
-            onKeep({ ...costs, equipment: [...equipment, { name: name.trim(), price: 50, batches: 200 }] });
-            setName('');
-          }}
-        >
-          <input
-            aria-label="Something that wears out"
-            value={name}
-            maxLength={80}
-            placeholder="something that wears out"
-            className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 placeholder:text-soft"
-            onChange={({ target }) => setName(target.value)}
-          />
-          <Button look="small" type="submit">
-            <Plus aria-hidden size={14} /> Add
-          </Button>
-        </form>
-      </li>
-    </ul>
   );
 }

@@ -14,7 +14,7 @@ import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { BatchLine } from './BatchLine';
 import { BeginAtOven } from './BeginAtOven';
-import { ConflictDialog } from './ConflictDialog';
+import { ConflictDialog } from '../kit/autosave/ConflictDialog';
 import { CoolBench } from './CoolBench';
 import { OutcomePanel } from './OutcomePanel';
 import { BENCHES, type BatchDog, type Bench, type BenchProps } from './bench-props';
@@ -25,8 +25,8 @@ import { KeepBench } from './keep/KeepBench';
 import { PackBench } from './keep/PackBench';
 import { ShapeBench } from './shape/ShapeBench';
 import { useBatch } from './use-batch';
-import type { SavingState } from './saver';
-import { useSaving } from './use-saving';
+import type { SavingState } from '../kit/autosave/saver';
+import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
 
@@ -61,7 +61,7 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
   );
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
-  const saving = useSaving(batch.id, document, batch, edits);
+  const saving = useBatchSaving(batch, document, edits);
   const [compared, setCompared] = useState<Compared | null>(null);
   const [bench, setBench] = useState<Bench>(firstBench);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
@@ -156,7 +156,7 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
           </Panel>
         )
       )}
-      <ConflictDialog open={saving.state.kind === 'stale'} onMine={saving.keepMine} onTheirs={saving.takeTheirs} />
+      <ConflictDialog saving={saving} what="this batch" />
     </main>
   );
 }

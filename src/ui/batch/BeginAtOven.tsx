@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { call, wrongWith } from '../kit/api';
-import { useAfterSaving } from './use-after-saving';
+import { useAfterSaving } from '../kit/autosave/use-after-saving';
 
 type BeginAtOvenProps = { readonly batchId: string; readonly saved: boolean; readonly saveNow: () => void };
 

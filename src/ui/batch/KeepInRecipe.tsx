@@ -1,7 +1,7 @@
 'use client';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
-import { useAfterSaving } from './use-after-saving';
+import { useAfterSaving } from '../kit/autosave/use-after-saving';
 import { call } from '../kit/api';
 
 type KeepInRecipeProps = {

@@ -5,6 +5,7 @@ import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { ClockField } from './ClockField';
+import type { DayNames } from './day-names';
 import { clockOf, momentOf } from './day-words';
 
 type BlockSheetProps = {
@@ -12,16 +13,14 @@ type BlockSheetProps = {
   readonly day: Day;
   readonly plan: readonly PlannedStep[];
   readonly at: { readonly b: number; readonly j: number };
-  readonly name: string;
-  readonly stepName: string;
-  readonly machineName: (id: string) => string;
+  readonly names: DayNames;
   readonly onPin: (at: number | null) => void;
 };
 
 const A_DAY = 1440;
 
 /** One step of the plan: when, where, when hands are at it, and where it was pinned. */
-export function BlockSheet({ iso, day, plan, at, name, stepName, machineName, onPin }: BlockSheetProps): ReactNode {
+export function BlockSheet({ iso, day, plan, at, names, onPin }: BlockSheetProps): ReactNode {
   const step = day.batches[at.b].steps[at.j];
   const rec = plan.find(({ b, j }) => b === at.b && j === at.j);
   if (!rec) return null;
@@ -30,11 +29,11 @@ export function BlockSheet({ iso, day, plan, at, name, stepName, machineName, on
   return (
     <Panel label="The chosen step" className="flex flex-wrap items-center gap-x-3 gap-y-1.5 px-4 py-2.5 text-[14.5px]">
       <strong>
-        {name}: {stepName}
+        {names.nameOf(at.b)}: {names.stepName(at.b, at.j)}
       </strong>
       <span>
         {momentOf(iso, rec.s)} – {clockOf(rec.e)}
-        {machine && `, ${midSentence(machineName(machine))}`}
+        {machine && `, ${midSentence(names.machineName(machine))}`}
       </span>
       {rec.att.length > 0 && (
         <span className="text-soft">hands at {rec.att.map(({ s, e }) => `${clockOf(s)} (${duration(e - s)})`).join(', ')}</span>

@@ -1,62 +1,85 @@
-import type { KeyboardEventHandler, PointerEventHandler, ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import type { Day } from '@/core/bakeday';
+import type { DragHandlers } from '../kit/use-drag';
+import type { DayNames } from './day-names';
+import { clockOf, momentOf } from './day-words';
 import type { Block, Lane } from './lanes';
 import { wrapped } from './wrapped';
 
 type DayBlockProps = {
-  readonly kind: Lane['kind'];
-  readonly block: Pick<Block, 'b' | 'j' | 'heat_c'>;
-  /** What stands in it, as far as there is room. */
-  readonly label: string;
-  /** The same with its times, for a pointer that rests on it; and whole, for a page that is read out. */
-  readonly title: string;
-  readonly said: string;
+  readonly iso: string;
+  readonly day: Day;
+  readonly lane: Lane;
+  readonly block: Block;
+  readonly names: DayNames;
+  readonly picked: { readonly b: number; readonly j: number } | null;
+  readonly onPick: (picked: { b: number; j: number }) => void;
   readonly x: number;
   readonly y: number;
   readonly width_px: number;
   readonly height_px: number;
-  readonly pinned: boolean;
-  /** It is the picked step itself, or another of its batch. */
-  readonly picked: 'step' | 'batch' | null;
-  readonly hands: {
-    readonly onPointerDown: PointerEventHandler<SVGGElement>;
-    readonly onPointerMove: PointerEventHandler<SVGGElement>;
-    readonly onPointerUp: PointerEventHandler<SVGGElement>;
-    readonly onPointerCancel: PointerEventHandler<SVGGElement>;
-    readonly onKeyDown: KeyboardEventHandler;
-    readonly onFocus: () => void;
-  };
+  readonly handlers: DragHandlers;
 };
+
+/** One block of a lane: it is dragged, or moved by arrow keys, to pin its step. */
+export function DayBlock({ day, lane, block, names, picked, onPick, handlers, ...place }: DayBlockProps): ReactNode {
+  const { b, j, s, e, visit } = block;
+  const step = day.batches[b]?.steps[j];
+  if (!step) return null;
+  const batch = names.nameOf(b);
+  const what = visit ? names.visitName(b, j, visit.at, visit.of) : names.stepName(b, j);
+  const label = lane.kind === 'hands' ? `${what}, ${batch}` : lane.kind === 'store' ? batch : `${batch}: ${what}`;
+  const pinned = step.pin !== undefined;
+  const chosen = picked?.b !== b ? null : picked.j === j ? 'step' : 'batch';
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={chosen === 'step'}
+      aria-label={`${batch}: ${what}, ${momentOf(place.iso, s)} to ${momentOf(place.iso, e)}${pinned ? ', pinned' : ''}`}
+      data-block={`${lane.kind} ${b}/${j}`}
+      transform={`translate(${place.x} ${place.y})`}
+      className="cursor-grab outline-offset-1 active:cursor-grabbing"
+      onFocus={() => onPick({ b, j })}
+      {...handlers}
+      onPointerDown={(pointer) => {
+        onPick({ b, j });
+        handlers.onPointerDown(pointer);
+      }}
+    >
+      <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, pinned, chosen }} {...place} />
+      <title>{`${label}, ${clockOf(s)} – ${clockOf(e)}`}</title>
+    </g>
+  );
+}
 
 const LINE_PX = 15;
 const PX_PER_LETTER = 6.6;
 /** Above this share of heat the ground is dark, and letters are light [%]. */
 const DARK = 58;
+const EDGES = { step: 'stroke-rim stroke-2', batch: 'stroke-rim', none: 'stroke-hair' };
 
-/** One block of a lane: it is dragged, or moved by arrow keys, to pin its step. */
-export function DayBlock({ kind, block, label, title, said, x, y, pinned, picked, hands, ...box }: DayBlockProps): ReactNode {
-  const { width_px, height_px } = box;
-  const { b, j, heat_c } = block;
+type BlockFaceProps = Pick<DayBlockProps, 'width_px' | 'height_px'> & {
+  readonly kind: Lane['kind'];
+  readonly heat_c: number | null;
+  readonly label: string;
+  readonly pinned: boolean;
+  readonly chosen: 'step' | 'batch' | null;
+};
+
+/** As much of its label as there is room for, on a ground that tells how hot it is. */
+function BlockFace({ kind, heat_c, label, pinned, chosen, width_px, height_px }: BlockFaceProps): ReactNode {
   const heat = heat_c === null ? null : heatShare(heat_c);
   const ground = heat !== null ? '' : kind === 'hands' ? 'fill-dough-pale' : 'fill-water-pale';
-  const edge = picked === 'step' ? 'stroke-rim stroke-2' : picked === 'batch' ? 'stroke-rim' : 'stroke-hair';
   const lines = wrapped(label, Math.floor((width_px - 8) / PX_PER_LETTER), Math.floor((height_px - 6) / LINE_PX));
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={picked === 'step'}
-      aria-label={said}
-      data-block={`${kind} ${b}/${j}`}
-      transform={`translate(${x} ${y})`}
-      className="cursor-grab outline-offset-1 active:cursor-grabbing"
-      {...hands}
-    >
+    <>
       <rect
         width={width_px}
         height={height_px}
         rx={5}
         style={heat === null ? undefined : { fill: `color-mix(in srgb, var(--heat) ${heat}%, var(--face))` }}
-        className={`${ground} ${edge}`}
+        className={`${ground} ${EDGES[chosen ?? 'none']}`}
       />
       {pinned && <circle cx={width_px - 7} cy={8} r={3.5} className="fill-rim" />}
       <text className={`pointer-events-none text-[12px] ${heat !== null && heat > DARK ? 'fill-face' : 'fill-ink'}`}>
@@ -66,8 +89,7 @@ export function DayBlock({ kind, block, label, title, said, x, y, pinned, picked
           </tspan>
         ))}
       </text>
-      <title>{title}</title>
-    </g>
+    </>
   );
 }
 

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
 import { addDays } from '@/core/quantities';
+import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
 import { ClockField } from './ClockField';
@@ -22,7 +23,6 @@ const USUAL_DUE = 1020;
 /** Which batches are baked on the day, and when each must be ready. */
 export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: DayPickerProps): ReactNode {
   const { picked } = settings;
-  const days = [0, 1, 2].map((after) => ({ value: String(after), name: weekday(addDays(iso, after)) }));
   const toggle = (batch: string): void =>
     onSettings(
       picked.some((one) => one.batch === batch)
@@ -40,44 +40,18 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
       <h2 className="text-[18px]">Batches of the day</h2>
       {batches.length === 0 && <p className="text-soft">No batch is planned. Open a recipe and bake it; it then stands here.</p>}
       <ul>
-        {batches.map(({ id, name, pieces }) => {
-          const at = picked.findIndex((one) => one.batch === id);
-          const one = picked[at];
-          const end = one ? Math.max(-1, ...plan.filter(({ b }) => b === at).map(({ e }) => e)) : -1;
-          const late = one && end > one.due;
+        {batches.map((batch) => {
+          const at = picked.findIndex((one) => one.batch === batch.id);
           return (
-            <li
-              key={id}
-              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-hair py-1 text-[14.5px] first:border-0"
-            >
-              <label className="inline-flex min-w-52 flex-1 cursor-pointer items-center gap-2">
-                <input type="checkbox" className="size-4 accent-current" checked={at >= 0} onChange={() => toggle(id)} />
-                <span>
-                  {name} <span className="text-[13px] text-soft">{pieces} pieces</span>
-                </span>
-              </label>
-              {one && (
-                <>
-                  <span className="text-soft">ready by</span>
-                  <Choice
-                    label={`Day that ${name} is due`}
-                    shown={false}
-                    value={String(Math.floor(one.due / A_DAY))}
-                    options={days}
-                    onChange={(value) => due(id, Number(value) * A_DAY + (one.due % A_DAY))}
-                  />
-                  <ClockField
-                    label={`Time that ${name} is due`}
-                    shown={false}
-                    value={one.due}
-                    onChange={(minute) => due(id, Math.floor(one.due / A_DAY) * A_DAY + minute)}
-                  />
-                  <span className={`w-28 text-right ${late ? 'font-semibold text-stop' : 'text-moss'}`}>
-                    {end < 0 ? '…' : `${late ? '✕ late, ' : '✓ '}${momentOf(iso, end)}`}
-                  </span>
-                </>
-              )}
-            </li>
+            <BatchRow
+              key={batch.id}
+              iso={iso}
+              batch={batch}
+              due={picked[at]?.due ?? null}
+              end={at < 0 ? -1 : Math.max(-1, ...plan.filter(({ b }) => b === at).map(({ e }) => e))}
+              onPick={() => toggle(batch.id)}
+              onDue={(minute) => due(batch.id, minute)}
+            />
           );
         })}
       </ul>
@@ -87,5 +61,53 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
         </p>
       ))}
     </Panel>
+  );
+}
+
+type BatchRowProps = {
+  readonly iso: string;
+  readonly batch: BakeDayView['batches'][number];
+  /** Minute by which it must be ready; null when it is not baked on this day. */
+  readonly due: number | null;
+  /** When it is ready by the plan; below 0 while that is not known. */
+  readonly end: number;
+  readonly onPick: () => void;
+  readonly onDue: (minute: number) => void;
+};
+
+/** A batch: whether it is baked on the day, by when, and whether that is met. */
+function BatchRow({ iso, batch: { name, pieces }, due, end, onPick, onDue }: BatchRowProps): ReactNode {
+  const late = due !== null && end > due;
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-hair py-1 text-[14.5px] first:border-0">
+      <span className="min-w-52 flex-1">
+        <Check checked={due !== null} onChange={onPick}>
+          <span>
+            {name} <span className="text-[13px] text-soft">{pieces} pieces</span>
+          </span>
+        </Check>
+      </span>
+      {due !== null && (
+        <>
+          <span className="text-soft">ready by</span>
+          <Choice
+            label={`Day that ${name} is due`}
+            shown={false}
+            value={String(Math.floor(due / A_DAY))}
+            options={[0, 1, 2].map((after) => ({ value: String(after), name: weekday(addDays(iso, after)) }))}
+            onChange={(value) => onDue(Number(value) * A_DAY + (due % A_DAY))}
+          />
+          <ClockField
+            label={`Time that ${name} is due`}
+            shown={false}
+            value={due}
+            onChange={(minute) => onDue(Math.floor(due / A_DAY) * A_DAY + minute)}
+          />
+          <span className={`w-28 text-right ${late ? 'font-semibold text-stop' : 'text-moss'}`}>
+            {end < 0 ? '…' : `${late ? '✕ late, ' : '✓ '}${momentOf(iso, end)}`}
+          </span>
+        </>
+      )}
+    </li>
   );
 }

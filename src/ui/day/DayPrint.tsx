@@ -1,19 +1,19 @@
 import type { ReactNode } from 'react';
 import type { Day, PlannedStep } from '@/core/bakeday';
 import { duration } from '../format/units';
+import type { DayNames } from './day-names';
 import { momentOf } from './day-words';
 
 type DayPrintProps = {
   readonly iso: string;
   readonly day: Day;
   readonly plan: readonly PlannedStep[];
-  readonly nameOf: (b: number) => string;
-  readonly visitName: (b: number, j: number, visit: number, visits: number) => string;
-  readonly machineName: (id: string) => string;
+  readonly names: DayNames;
 };
 
 /** The day on paper: every call to the hands by the clock, with a box to tick. Only printed, never on the screen. */
-export function DayPrint({ iso, day, plan, nameOf, visitName, machineName }: DayPrintProps): ReactNode {
+export function DayPrint({ iso, day, plan, names }: DayPrintProps): ReactNode {
+  const { nameOf, visitName, machineName } = names;
   const calls = plan
     .flatMap(({ b, j, m, att }) => att.map(({ s, e }, i) => ({ b, j, m, s, e, name: visitName(b, j, i, att.length) })))
     .sort((x, y) => x.s - y.s);

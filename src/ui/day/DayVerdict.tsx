@@ -3,20 +3,20 @@ import type { Day, Saving } from '@/core/bakeday';
 import type { ShownPlan } from '@/workers/planner-service';
 import { duration } from '../format/units';
 import { Panel } from '../kit/Panel';
+import type { DayNames } from './day-names';
 import { causeInWords, reliefInWords } from './day-words';
 
 type DayVerdictProps = {
   readonly day: Day;
   readonly shown: ShownPlan;
   readonly savings: readonly Saving[] | null;
-  readonly nameOf: (b: number) => string;
-  readonly machineName: (id: string) => string;
+  readonly names: DayNames;
 };
 
 const MOST_SAVINGS = 5;
 
 /** What is late and why; what would help, each planned anew. */
-export function DayVerdict({ day, shown, savings, nameOf, machineName }: DayVerdictProps): ReactNode {
+export function DayVerdict({ day, shown, savings, names: { nameOf, machineName } }: DayVerdictProps): ReactNode {
   return (
     <Panel label="How it stands" className="px-4 py-3 text-[14.5px]">
       <h2 className="text-[18px]">{shown.late.length === 0 ? 'Everything is ready in time' : 'Late'}</h2>

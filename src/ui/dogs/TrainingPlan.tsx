@@ -1,14 +1,14 @@
 'use client';
-import type { DogView, FedRecipe } from '@/contract/dogs';
+import type { FedRecipe } from '@/contract/dogs';
 import { useState, type ReactNode } from 'react';
 import { training } from '@/core/feeding';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 
-type TrainingPlanProps = { readonly dog: DogView; readonly at: number; readonly recipes: readonly FedRecipe[] };
+type TrainingPlanProps = { readonly name: string; readonly at: number; readonly recipes: readonly FedRecipe[] };
 
 /** How small a bit must be for so many in so many sessions, and how many of this recipe that makes. */
-export function TrainingPlan({ dog, at, recipes }: TrainingPlanProps): ReactNode {
+export function TrainingPlan({ name: dogName, at, recipes }: TrainingPlanProps): ReactNode {
   const smallest = recipes.reduce<FedRecipe | null>((least, one) => (least && least.piece_g <= one.piece_g ? least : one), null);
   const [chosen, setChosen] = useState(smallest?.id ?? '');
   const [sessions, setSessions] = useState(2);
@@ -19,7 +19,7 @@ export function TrainingPlan({ dog, at, recipes }: TrainingPlanProps): ReactNode
   const plan = training(treats_kcal, recipe.kcal_per_piece / recipe.piece_g, { sessions, bits, bit_g: recipe.piece_g });
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-t border-hair pt-2 text-[14.5px]">
-      <strong>Training {dog.name}</strong>
+      <strong>Training {dogName}</strong>
       <Choice
         label="with"
         value={recipe.id}

@@ -1,8 +1,7 @@
-import type { DogView } from '@/contract/dogs';
+import type { DogFacts } from '@/contract/dogs';
 
 /** A dog that nothing is known of yet. */
-export const newDog = (id: string): DogView => ({
-  id,
+export const NEW_DOG: DogFacts = {
   name: 'A new dog',
   kind: '',
   weight_kg: 12,
@@ -14,4 +13,4 @@ export const newDog = (id: string): DogView => ({
   overweight: false,
   wornTeeth: false,
   upsetByFat: false,
-});
+};

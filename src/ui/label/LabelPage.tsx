@@ -15,7 +15,7 @@ import { useLabelPicture } from './use-label-picture';
 import { useSaveLabel, savingWords } from './use-save-label';
 import { limits } from '../kit/limits';
 import { type LabelView } from '@/contract/label';
-import { ConflictDialog } from '../batch/ConflictDialog';
+import { ConflictDialog } from '../kit/autosave/ConflictDialog';
 
 const PART_NAMES: Record<LabelPart, string> = {
   title: 'Name',
@@ -58,7 +58,7 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
           Back to the batch
         </Link>
       </header>
-      <ConflictDialog open={saving.state.kind === 'stale'} onTheirs={saving.takeTheirs} onMine={saving.keepMine} />
+      <ConflictDialog saving={saving} what="this batch" />
       {stops.length > 0 && (
         <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
           <strong className="text-stop">Not to be printed.</strong> {stops.join(' ')}

@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { BatchDocument, LabelWishes } from '@/core/document';
 import type { BatchVersion } from '@/contract/batch';
-import { useSaving, type Saving } from '../batch/use-saving';
-import type { SavingState } from '../batch/saver';
+import { useBatchSaving } from '../batch/use-batch-saving';
+import type { SavingState } from '../kit/autosave/saver';
+import type { Saving } from '../kit/autosave/use-autosave';
 
 const NOTHING_WRITTEN: LabelWishes = {};
 
@@ -21,7 +22,7 @@ export function useSaveLabel(
   const [edits] = useState(() => ({
     begin: (theirs: BatchDocument) => setState((now) => ({ ...now, base: theirs, wishes: theirs.label ?? NOTHING_WRITTEN })),
   }));
-  const saving = useSaving(id, document, opened, { ...edits, newest: () => document });
+  const saving = useBatchSaving({ id, ...opened }, document, { ...edits, newest: () => document });
   const savedAt = saving.state.kind === 'saved' ? saving.state.at : null;
   useEffect(() => {
     if (savedAt !== null && savedAt !== opened.saved_at) onSaved();

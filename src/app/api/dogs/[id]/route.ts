@@ -1,12 +1,12 @@
 import { dropDog, keepDog } from '@/server/dogs';
-import { answer, bodyJson, refuse } from '../../answer';
+import { answer, answerSaved, bodyJson, refuse } from '../../answer';
 
 type Context = { params: Promise<{ id: string }> };
 
 /** Writes a dog down, new or changed. */
 export async function PUT(request: Request, { params }: Context): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await keepDog((await params).id, body.value)) : refuse(body);
+  return body.ok ? answerSaved(await keepDog((await params).id, body.value)) : refuse(body);
 }
 
 /** Takes a dog off the list. */

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchDocument } from '@/core/document';
-import { Saver, type SavingState, type Send, type SendOutcome, type DraftStore } from './saver';
+import { mergeFields } from './merge-fields';
+import { Saver, type DraftStore, type SaverWiring, type SavingState, type SendOutcome } from './saver';
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
 const named = (name: string): BatchDocument => ({ ...FIRST, name });
@@ -24,22 +25,28 @@ function shelf(): DraftStore & { size: () => number } {
 type Sent = { readonly revision: number; readonly document: BatchDocument };
 
 /** A saver over a scripted server. */
-function saverWith(...outcomes: SendOutcome[]): {
-  saver: Saver;
-  sent: Sent[];
-  states: SavingState[];
-  kept: ReturnType<typeof shelf>;
-} {
+function saverOf(
+  outcomes: readonly SendOutcome<BatchDocument>[],
+  more: Partial<SaverWiring<BatchDocument>> = {},
+): { saver: Saver<BatchDocument>; sent: Sent[]; states: SavingState[]; kept: ReturnType<typeof shelf> } {
   const sent: Sent[] = [];
   const states: SavingState[] = [];
   const kept = shelf();
-  const send: Send = (_, revision, document) => {
-    sent.push({ revision, document });
-    return Promise.resolve(outcomes[sent.length - 1] ?? { kind: 'refused', why: 'no more answers', again: false });
-  };
-  return { saver: new Saver('b1', version(4, FIRST), kept, send, (state) => states.push(state)), sent, states, kept };
+  const saver = new Saver<BatchDocument>({
+    key: 'batch:b1',
+    first: version(4, FIRST),
+    shelf: kept,
+    send: (revision, document) => {
+      sent.push({ revision, document });
+      return Promise.resolve(outcomes[sent.length - 1] ?? { kind: 'refused', why: 'no more answers', again: false });
+    },
+    tell: (state) => states.push(state),
+    ...more,
+  });
+  return { saver, sent, states, kept };
 }
-const saved = (revision: number): SendOutcome => ({ kind: 'saved', revision, saved_at: 'now' });
+const saverWith = (...outcomes: SendOutcome<BatchDocument>[]): ReturnType<typeof saverOf> => saverOf(outcomes);
+const saved = (revision: number): SendOutcome<BatchDocument> => ({ kind: 'saved', revision, saved_at: 'now' });
 
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
@@ -80,14 +87,7 @@ describe('saving by itself', () => {
     saver.change(named('kept'));
     await vi.advanceTimersByTimeAsync(1500);
     expect(states.at(-1)).toEqual({ kind: 'kept', why: 'away' });
-    const visit = new Saver(
-      'b1',
-      version(4, FIRST),
-      kept,
-      () => Promise.resolve(saved(5)),
-      () => undefined,
-    );
-    expect(visit.keptChanges()).toEqual(named('kept'));
+    expect(saverOf([], { shelf: kept }).saver.keptChanges()).toEqual(named('kept'));
     await vi.advanceTimersByTimeAsync(6000);
     expect(sent).toHaveLength(2);
     expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
@@ -95,15 +95,7 @@ describe('saving by itself', () => {
   it('does not bring back kept changes over a newer revision', () => {
     const { kept } = saverWith();
     kept.setItem('upbeat-oven:batch:b1', JSON.stringify({ revision: 3, document: named('old') }));
-    expect(
-      new Saver(
-        'b1',
-        version(4, FIRST),
-        kept,
-        () => Promise.resolve(saved(5)),
-        () => undefined,
-      ).keptChanges(),
-    ).toBeNull();
+    expect(saverOf([], { shelf: kept }).saver.keptChanges()).toBeNull();
   });
   it('does not ask again when the document itself is refused', async () => {
     const { saver, sent } = saverWith({ kind: 'refused', why: 'bad', again: false });
@@ -156,17 +148,59 @@ describe('another window', () => {
   });
   it('is told what was saved here', async () => {
     const told: number[] = [];
-    const send: Send = () => Promise.resolve(saved(5));
-    const saver = new Saver(
-      'b1',
-      version(4, FIRST),
-      shelf(),
-      send,
-      () => undefined,
-      ({ revision }) => told.push(revision),
-    );
+    const { saver } = saverOf([saved(5)], { announce: ({ revision }) => told.push(revision) });
     saver.change(named('Mine'));
     await vi.advanceTimersByTimeAsync(2000);
     expect(told).toEqual([5]);
+  });
+});
+
+describe('leaving the page', () => {
+  it('sends what is not saved yet without waiting', async () => {
+    const { saver, sent } = saverWith(saved(5));
+    saver.change(named('last'));
+    await saver.close();
+    expect(sent).toEqual([{ revision: 4, document: named('last') }]);
+  });
+  it('sends nothing when nothing was changed, and asks no more once it was refused', async () => {
+    const { saver, sent } = saverWith({ kind: 'refused', why: 'away', again: true });
+    await saver.close();
+    expect(sent).toEqual([]);
+    saver.change(named('last'));
+    await saver.close();
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(sent).toHaveLength(1);
+  });
+});
+
+it('has nothing to save once a change was taken back', async () => {
+  const { saver, sent, states, kept } = saverWith();
+  saver.change(named('a slip'));
+  saver.change(FIRST);
+  await vi.advanceTimersByTimeAsync(5000);
+  expect(sent).toEqual([]);
+  expect(states.at(-1)).toEqual({ kind: 'saved', at: 'then' });
+  expect(kept.size()).toBe(0);
+});
+
+describe('two people who changed different fields', () => {
+  it('are made one, shown and saved over the other', async () => {
+    const adopted: string[] = [];
+    const theirs = version(7, { ...FIRST, target: { keeps_days_min: 60 } });
+    const { saver, sent, states } = saverOf([{ kind: 'stale', theirs }, saved(8)], {
+      merge: mergeFields,
+      adopt: ({ name }) => adopted.push(name ?? ''),
+    });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent[1]).toEqual({ revision: 7, document: { ...theirs.document, name: 'mine' } });
+    expect(adopted).toEqual(['mine']);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+  });
+  it('settle by hand what both changed', async () => {
+    const { saver, states } = saverOf([{ kind: 'stale', theirs: version(7, named('theirs')) }], { merge: mergeFields });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(states.at(-1)).toEqual({ kind: 'stale' });
   });
 });

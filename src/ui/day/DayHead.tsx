@@ -1,0 +1,73 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import type { DaySettings } from '@/core/calls';
+import { Check } from '../kit/Check';
+import { NumberField } from '../kit/NumberField';
+import { ClockField } from './ClockField';
+import { weekday } from './day-words';
+
+type DayHeadProps = {
+  readonly iso: string;
+  readonly settings: DaySettings;
+  readonly onSettings: (settings: DaySettings) => void;
+};
+
+/** Which day it is, whose hands there are, and when they are up. */
+export function DayHead({ iso, settings, onSettings }: DayHeadProps): ReactNode {
+  const router = useRouter();
+  const [from, to] = settings.awake;
+  const set = (change: Partial<DaySettings>): void => onSettings({ ...settings, ...change });
+  return (
+    <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 className="text-[27px]">Bake day</h1>
+      <input
+        type="date"
+        aria-label="Day"
+        value={iso}
+        className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
+        onChange={({ target }) => target.value && router.push(`/day?day=${target.value}`)}
+      />
+      <strong>{weekday(iso)}</strong>
+      <NumberField
+        label="hands"
+        unit="pairs"
+        value={settings.hands}
+        min={1}
+        max={4}
+        width="w-6"
+        onChange={(hands) => set({ hands })}
+      />
+      <ClockField label="begin" value={settings.starts} onChange={(starts) => set({ starts })} />
+      <ClockField label="up from" value={from} onChange={(next) => set({ awake: [next, to] })} />
+      <ClockField label="to" value={to} onChange={(next) => set({ awake: [from, next] })} />
+      <QuietHours quiet={settings.quiet} onQuiet={(quiet) => set({ quiet })} />
+    </header>
+  );
+}
+
+const USUAL_QUIET: NonNullable<DaySettings['quiet']> = [1260, 480];
+
+type QuietHoursProps = {
+  readonly quiet: DaySettings['quiet'];
+  readonly onQuiet: (quiet: DaySettings['quiet']) => void;
+};
+
+/** When nothing noisy may begin: a vacuum pump is heard through the wall. */
+const QuietHours = ({ quiet, onQuiet }: QuietHoursProps): ReactNode => (
+  <span className="flex flex-wrap items-center gap-x-2">
+    <Check
+      checked={quiet !== null}
+      title="The freeze dryer's pump is not started then"
+      onChange={(asked) => onQuiet(asked ? USUAL_QUIET : null)}
+    >
+      quiet hours
+    </Check>
+    {quiet && (
+      <>
+        <ClockField label="from" value={quiet[0]} onChange={(from) => onQuiet([from, quiet[1]])} />
+        <ClockField label="until" value={quiet[1]} onChange={(until) => onQuiet([quiet[0], until])} />
+      </>
+    )}
+  </span>
+);

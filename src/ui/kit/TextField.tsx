@@ -1,0 +1,46 @@
+'use client';
+import { useState, type ReactNode } from 'react';
+
+type TextFieldProps = {
+  readonly label: string;
+  readonly value: string;
+  /** Told once the field is left or Enter is pressed, and only of something new. */
+  readonly onChange: (value: string) => void;
+  readonly placeholder?: string;
+  readonly maxLength?: number;
+  /** An empty field goes back to what stood there. */
+  readonly needed?: boolean;
+  /** A name is a heading that can be written over; plain text is a line like any other. */
+  readonly look?: 'name' | 'plain';
+  readonly className?: string;
+};
+
+const LOOKS = { name: 'font-display text-[21px] font-semibold', plain: 'text-soft placeholder:text-soft' };
+
+/** A line of text of one's own. It keeps what is being typed, whatever the page shows meanwhile. */
+export function TextField({ label, value, onChange, needed, look = 'plain', ...more }: TextFieldProps): ReactNode {
+  const { placeholder, maxLength = 80, className = '' } = more;
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? value;
+  const commit = (): void => {
+    setTyped(null);
+    const next = shown.trim();
+    if (next !== value && !(needed && next === '')) onChange(next);
+  };
+  return (
+    <input
+      aria-label={label}
+      value={shown}
+      maxLength={maxLength}
+      placeholder={placeholder}
+      size={look === 'name' ? Math.max(6, shown.length) : undefined}
+      className={`min-w-0 rounded-lg bg-transparent outline-none focus:bg-enamel ${LOOKS[look]} ${className}`}
+      onChange={({ target }) => setTyped(target.value)}
+      onBlur={commit}
+      onKeyDown={({ key, currentTarget }) => {
+        if (key === 'Enter') currentTarget.blur();
+        if (key === 'Escape') setTyped(null);
+      }}
+    />
+  );
+}
