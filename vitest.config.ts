@@ -25,8 +25,18 @@ export default defineConfig({
       {
         extends: true,
         test: {
-          name: 'db',
+          name: 'page',
           sequence: { groupOrder: 1 },
+          environment: 'jsdom',
+          isolate: true,
+          include: ['src/ui/**/*.test.tsx'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'db',
+          sequence: { groupOrder: 2 },
           include: ['tests/db/**/*.test.ts'],
           globalSetup: ['tests/db/template-database.ts'],
           fileParallelism: false,

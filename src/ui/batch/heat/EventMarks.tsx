@@ -1,6 +1,7 @@
-import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import type { PointerEvent, ReactNode } from 'react';
 import type { HeatStep } from '@/core/catalogue';
 import { applianceName } from '../../format/words';
+import { useDrag, type DragHandlers } from '../../kit/use-drag';
 import type { ChartScale } from './chart-scale';
 import { STEP_NAMES, eventsOf, type ProgrammeEvent } from './programme-edits';
 
@@ -22,78 +23,78 @@ const ROW = 20;
 
 /** What happens between two stretches, each a mark on the line of minutes; several at one minute stand above each other. */
 export function EventMarks({ steps, scale, top, floor, minuteOf, onMove }: EventMarksProps): ReactNode {
-  const [held, setHeld] = useState<HeatStep | null>(null);
+  const { handle } = useDrag<ProgrammeEvent, number>({
+    under: (pointer) => Math.round(minuteOf(pointer)),
+    step: (now, { x }) => now + x,
+    onMove: (event, next, held) => {
+      onMove(event, next);
+      if (!held) onMove(event, null);
+    },
+  });
+  return marksOf(steps).map(({ key, event, minute, row }) => (
+    <g key={key}>
+      <line
+        x1={scale.x(minute)}
+        x2={scale.x(minute)}
+        y1={top}
+        y2={floor}
+        className="stroke-ink"
+        strokeDasharray="1.5 4"
+        strokeWidth={1.6}
+      />
+      <Mark event={event} minute={minute} scale={scale} base={floor - row * ROW} handlers={handle(key, event)} />
+    </g>
+  ));
+}
+
+type MarkProps = Pick<EventMarksProps, 'scale'> & {
+  readonly event: ProgrammeEvent;
+  readonly minute: number;
+  /** Where it stands [px]. */
+  readonly base: number;
+  readonly handlers: DragHandlers;
+};
+
+/** The name of what happens, to be taken by hand. */
+function Mark({ event, minute, scale, base, handlers }: MarkProps): ReactNode {
+  const words = wordsOf(event);
+  const width = words.length * LETTER + ENDS;
+  const x = Math.min(scale.right - width / 2, Math.max(scale.left + width / 2, scale.x(minute)));
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={`${words}, minute`}
+      aria-valuemin={0}
+      aria-valuemax={Math.round(scale.lastMinute)}
+      aria-valuenow={Math.round(minute)}
+      data-event={event.do}
+      className="cursor-ew-resize outline-none focus-visible:[&>rect]:stroke-crunch-fill"
+      {...handlers}
+    >
+      <rect x={x - width / 2} y={base - 21} width={width} height={18} rx={9} strokeWidth={3} className="fill-ink" />
+      <text x={x} y={base - 8} textAnchor="middle" className="fill-face text-[12px] font-semibold">
+        {words}
+      </text>
+    </g>
+  );
+}
+
+/** Every event with its minute and its row above the line. */
+function marksOf(steps: readonly HeatStep[]): Array<{ key: string; event: ProgrammeEvent; minute: number; row: number }> {
   const rows = new Map<number, number>();
   const seen = new Map<string, number>();
-  return eventsOf(steps).map(({ event, minute }) => {
-    const row = rows.get(minute) ?? 0;
-    rows.set(minute, row + 1);
-    const nth = seen.get(event.do) ?? 0;
-    seen.set(event.do, nth + 1);
-    const words = wordsOf(event);
-    const width = words.length * LETTER + ENDS;
-    const x = Math.min(scale.right - width / 2, Math.max(scale.left + width / 2, scale.x(minute)));
-    const handle = {
-      onPointerDown: (pointer: PointerEvent<SVGGElement>): void => {
-        pointer.currentTarget.setPointerCapture(pointer.pointerId);
-        setHeld(event);
-      },
-      onPointerMove: (pointer: PointerEvent<SVGGElement>): void => {
-        if (held !== event) return;
-        const under = Math.round(minuteOf(pointer));
-        onMove(event, () => under);
-      },
-      onPointerUp: (pointer: PointerEvent<SVGGElement>): void => {
-        pointer.currentTarget.releasePointerCapture(pointer.pointerId);
-        setHeld(null);
-        onMove(event, null);
-      },
-      onKeyDown: (key: KeyboardEvent): void => {
-        const by = ({ ArrowRight: 1, ArrowLeft: -1 }[key.key] ?? 0) * (key.shiftKey ? 10 : 1);
-        if (by === 0) return;
-        key.preventDefault();
-        onMove(event, (now) => now + by);
-        onMove(event, null);
-      },
-    };
-    return (
-      <g key={`${event.do} ${nth}`}>
-        <line
-          x1={scale.x(minute)}
-          x2={scale.x(minute)}
-          y1={top}
-          y2={floor}
-          className="stroke-ink"
-          strokeDasharray="1.5 4"
-          strokeWidth={1.6}
-        />
-        <g
-          role="slider"
-          tabIndex={0}
-          aria-label={`${words}, minute`}
-          aria-valuemin={0}
-          aria-valuemax={Math.round(scale.lastMinute)}
-          aria-valuenow={Math.round(minute)}
-          data-event={event.do}
-          className="cursor-ew-resize outline-none focus-visible:[&>rect]:stroke-crunch-fill"
-          {...handle}
-        >
-          <rect
-            x={x - width / 2}
-            y={floor - 21 - row * ROW}
-            width={width}
-            height={18}
-            rx={9}
-            strokeWidth={3}
-            className="fill-ink"
-          />
-          <text x={x} y={floor - 8 - row * ROW} textAnchor="middle" className="fill-face text-[12px] font-semibold">
-            {words}
-          </text>
-        </g>
-      </g>
-    );
-  });
+  const next = <K,>(counts: Map<K, number>, key: K): number => {
+    const count = counts.get(key) ?? 0;
+    counts.set(key, count + 1);
+    return count;
+  };
+  return eventsOf(steps).map(({ event, minute }) => ({
+    key: `${event.do} ${next(seen, event.do)}`,
+    event,
+    minute,
+    row: next(rows, minute),
+  }));
 }
 
 function wordsOf(event: ProgrammeEvent): string {

@@ -1,0 +1,43 @@
+import type { ReactNode } from 'react';
+import type { DragHandlers } from '../../kit/use-drag';
+import type { ChartScale } from './chart-scale';
+import { IN_SHORT, LIMITS, type Stretch } from './programme-edits';
+
+type CornerHandleProps = {
+  readonly stretch: Stretch;
+  readonly scale: ChartScale;
+  readonly y: (celsius: number) => number;
+  readonly floor: number;
+  /** The setpoint of a step as this baker's dial has it. */
+  readonly heatOf: (setpoint_c: number, index: number) => string;
+  readonly held: boolean;
+  readonly handlers: DragHandlers;
+};
+
+/** Where one stretch ends and the next begins: drawn to the side it is made longer, up it is made hotter. */
+export function CornerHandle({ stretch, scale, y, floor, heatOf, held, handlers }: CornerHandleProps): ReactNode {
+  const { step, from, to, index } = stretch;
+  const heated = 'setpoint_c' in step;
+  const name = heated
+    ? `${heatOf(step.setpoint_c, index)} for ${step.minutes} minutes`
+    : `${IN_SHORT[step.do]} for ${step.minutes} minutes`;
+  return (
+    <circle
+      role="slider"
+      tabIndex={0}
+      aria-label={`End of stretch from minute ${from}`}
+      aria-valuemin={LIMITS.minutes[0]}
+      aria-valuemax={LIMITS.minutes[1]}
+      aria-valuenow={step.minutes}
+      aria-valuetext={name}
+      aria-orientation="horizontal"
+      data-corner={index}
+      cx={scale.x(to)}
+      cy={heated ? y(step.setpoint_c) : floor}
+      r={8}
+      strokeWidth={3}
+      className={`stroke-heat outline-none focus-visible:fill-crunch-fill focus-visible:stroke-ink ${held ? 'fill-heat-pale' : 'fill-face'} ${heated ? 'cursor-move' : 'cursor-ew-resize'}`}
+      {...handlers}
+    />
+  );
+}
