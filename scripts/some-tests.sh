@@ -12,8 +12,8 @@ help_if_asked "$@"
 SUITE="$1"; shift
 ensure_packages
 case "$SUITE" in
-  unit) exec node_modules/.bin/vitest run --project unit "$@" ;;
-  watch) exec node_modules/.bin/vitest --project unit "$@" ;;
+  unit) exec node_modules/.bin/vitest run --project unit --project page "$@" ;;
+  watch) exec node_modules/.bin/vitest --project unit --project page "$@" ;;
 esac
 source scripts/test-place.sh
 source scripts/database.sh

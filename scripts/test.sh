@@ -37,6 +37,9 @@ vitest() { # runs one project, and adds what its report says
 say "== unit"
 vitest unit
 
+say "== pages"
+vitest page
+
 say "== database, while the app is built"
 ensure_programs
 node dist/drop-database.mjs >&2

@@ -1,0 +1,96 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState, type ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { NumberField } from './NumberField';
+import { OptionalNumber } from './OptionalNumber';
+import { TextField } from './TextField';
+
+afterEach(cleanup);
+
+describe('a line of text', () => {
+  it('is told once it is left, trimmed, and not when nothing changed', async () => {
+    const told = vi.fn();
+    render(<TextField label="Name" value="Pip" onChange={told} />);
+    const field = screen.getByRole('textbox', { name: 'Name' });
+    await userEvent.type(field, ' the second ');
+    expect(told).not.toHaveBeenCalled();
+    await userEvent.tab();
+    expect(told.mock.calls).toEqual([['Pip the second']]);
+    await userEvent.click(field);
+    await userEvent.tab();
+    expect(told).toHaveBeenCalledTimes(1);
+  });
+  it('that is needed goes back when it is emptied; Escape takes back what was typed', async () => {
+    const told = vi.fn();
+    render(<TextField needed label="Name" value="Pip" onChange={told} />);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'Name' });
+    await userEvent.clear(field);
+    await userEvent.tab();
+    expect(field.value).toBe('Pip');
+    await userEvent.type(field, 'x{Escape}');
+    expect(field.value).toBe('Pip');
+    expect(told).not.toHaveBeenCalled();
+  });
+  it('keeps what is being typed when the page shows another value meanwhile', async () => {
+    const { rerender } = render(<TextField label="Name" value="Pip" onChange={() => undefined} />);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'Name' });
+    await userEvent.type(field, 'pa');
+    rerender(<TextField label="Name" value="Tarn" onChange={() => undefined} />);
+    expect(field.value).toBe('Pippa');
+  });
+});
+
+/** A number that the page keeps. */
+function Weight({ onChange }: { readonly onChange: (value: number) => void }): ReactNode {
+  const [value, setValue] = useState(12);
+  const take = (next: number): void => {
+    setValue(next);
+    onChange(next);
+  };
+  return <NumberField label="weighs" unit="kg" value={value} min={0.5} max={120} step={0.5} onChange={take} />;
+}
+
+describe('a number', () => {
+  it('passes on what lies within its limits, with a comma or a point', async () => {
+    const told = vi.fn();
+    render(<Weight onChange={told} />);
+    const field = screen.getByRole('textbox', { name: 'weighs' });
+    await userEvent.clear(field);
+    expect(screen.getByRole('alert').textContent).toBe('between 0.5 and 120 kg');
+    await userEvent.type(field, '7,5');
+    expect(told.mock.calls.at(-1)).toEqual([7.5]);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+  it('says what would be accepted, keeps what was typed until it is left, and then shows what counts', async () => {
+    const told = vi.fn();
+    render(<Weight onChange={told} />);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'weighs' });
+    await userEvent.clear(field);
+    await userEvent.type(field, '900');
+    expect(field.value).toBe('900');
+    expect(field.getAttribute('aria-invalid')).toBe('true');
+    expect(told.mock.calls.flat()).toEqual([9, 90]);
+    await userEvent.tab();
+    expect(field.value).toBe('90');
+  });
+  it('steps by arrow keys, and stops at its limits', async () => {
+    const told = vi.fn();
+    render(<Weight onChange={told} />);
+    await userEvent.type(screen.getByRole('textbox', { name: 'weighs' }), '{ArrowUp}{ArrowUp}{Shift>}{ArrowDown}{/Shift}');
+    expect(told.mock.calls.flat()).toEqual([12.5, 13, 8]);
+  });
+});
+
+describe('a number that may be left out', () => {
+  it('is nothing when it is emptied, and passes on no nonsense', async () => {
+    const told = vi.fn();
+    render(<OptionalNumber label="Price" unit="£" value={3} placeholder="?" max={10} onChange={told} />);
+    const field = screen.getByRole('textbox', { name: 'Price' });
+    await userEvent.clear(field);
+    expect(told.mock.calls).toEqual([[null]]);
+    await userEvent.type(field, '-4');
+    expect(told).toHaveBeenCalledTimes(1);
+    expect(field.getAttribute('aria-label')).toBe('Price: between 0 and 10 £');
+  });
+});
