@@ -2,11 +2,13 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, type ReactNode } from 'react';
-import { LABEL } from '@/core/document';
+import { LABEL, type LabelWishes } from '@/core/document';
 import { LABEL_PARTS, type LabelPart } from '@/core/labelling';
+import { Alert } from '../kit/Alert';
 import { buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
+import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { PACK_NAMES } from '../format/words';
 import { PrintLabel } from './PrintLabel';
@@ -48,69 +50,23 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
   const pack = wishes.pack ?? 0;
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-[25px]">Label</h1>
-        <p className="text-[14px] text-soft">
-          {batch.name}; <span role="status">{savingWords(saving.state)}</span>
-        </p>
-        <span className="flex-1" />
+      <PageHead
+        title="Label"
+        says={
+          <>
+            {batch.name}; <span role="status">{savingWords(saving.state)}</span>
+          </>
+        }
+      >
         <Link className={buttonClass()} href={`/batch/${batch.id}?bench=pack`}>
           Back to the batch
         </Link>
-      </header>
+      </PageHead>
       <ConflictDialog saving={saving} what="this batch" />
-      {stops.length > 0 && (
-        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
-          <strong className="text-stop">Not to be printed.</strong> {stops.join(' ')}
-        </p>
-      )}
-      {written.bestBefore === '' && (
-        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
-          <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
-          damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or write a date
-          that you stand for.
-        </p>
-      )}
+      <Warnings stops={stops} dated={written.bestBefore !== ''} />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">
         <Panel label="How it looks" className="flex flex-col gap-3 px-5 py-4">
-          <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px]">
-            <Choice
-              label="size"
-              value={sizeValue(width_mm, height_mm)}
-              options={[...LABEL_SIZES, { value: 'own', name: 'another' }]}
-              onChange={(value) => {
-                const size = LABEL_SIZES.find((known) => known.value === value);
-                if (size) setWishes({ ...wishes, width_mm: size.width_mm, height_mm: size.height_mm });
-              }}
-            />
-            <NumberField
-              label="wide"
-              unit="mm"
-              value={width_mm}
-              {...limits(LABEL.fields.width_mm)}
-              width="w-9"
-              onChange={(mm) => setWishes({ ...wishes, width_mm: mm, height_mm })}
-            />
-            <NumberField
-              label="high"
-              unit="mm"
-              value={height_mm}
-              {...limits(LABEL.fields.height_mm)}
-              width="w-9"
-              onChange={(mm) => setWishes({ ...wishes, width_mm, height_mm: mm })}
-            />
-            {packs.length > 1 && (
-              <Choice
-                label="for the"
-                value={String(pack)}
-                options={packs.map(({ option }, i) => ({
-                  value: String(i),
-                  name: `${i + 1}. ${PACK_NAMES[option as keyof typeof PACK_NAMES].toLowerCase()}`,
-                }))}
-                onChange={(value) => setWishes({ ...wishes, pack: Number(value) })}
-              />
-            )}
-          </div>
+          <SizeAndPack wishes={wishes} packs={packs} write={setWishes} />
           <LabelPicture picture={picture} height_mm={height_mm} width_mm={width_mm} />
           <PrintLabel
             batchId={batch.id}
@@ -118,32 +74,7 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
             suggested={packs[pack]?.packs ?? 1}
           />
         </Panel>
-        <Panel label="What it says" className="flex max-h-[76vh] flex-col gap-2 overflow-y-auto px-5 py-4">
-          <p className="text-[13.5px] text-soft">
-            Written from the prediction; date from its low end. What you change stays as you write it; clear a part to leave it
-            out.
-          </p>
-          {LABEL_PARTS.map((part) => (
-            <label key={part} className="flex flex-col text-[13.5px] text-soft">
-              <span className="flex justify-between">
-                {PART_NAMES[part]}
-                {text?.[part] !== undefined && (
-                  <button type="button" className="min-h-[24px] underline" onClick={() => write(part, written[part])}>
-                    as predicted
-                  </button>
-                )}
-              </span>
-              <textarea
-                aria-label={PART_NAMES[part]}
-                rows={LONG.has(part) ? 3 : 1}
-                maxLength={2000}
-                value={says[part]}
-                className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-1 text-[14.5px] text-ink focus:border-rim"
-                onChange={({ target }) => write(part, target.value)}
-              />
-            </label>
-          ))}
-        </Panel>
+        <Texts written={written} text={text} onWrite={write} />
       </div>
       <p className="text-[13px] text-soft">
         Laws on pet food labels differ from place to place: registration, wording, minimum type and guarantees are yours to check.
@@ -169,12 +100,7 @@ function LabelPicture({
     svg?.setAttribute('width', '100%');
     svg?.removeAttribute('height');
   });
-  if (picture.kind === 'wrong')
-    return (
-      <p role="alert" className="rounded-2xl border-[1.6px] border-stop px-4 py-3 text-stop">
-        {picture.message}
-      </p>
-    );
+  if (picture.kind === 'wrong') return <Alert>{picture.message}</Alert>;
   return (
     <figure>
       <div
@@ -191,5 +117,111 @@ function LabelPicture({
           : 'Drawing …'}
       </figcaption>
     </figure>
+  );
+}
+
+type SizeAndPackProps = {
+  readonly wishes: LabelWishes;
+  readonly packs: LabelView['packs'];
+  readonly write: (wishes: LabelWishes) => void;
+};
+
+/** How large the label is, and for which pack. */
+function SizeAndPack({ wishes, packs, write }: SizeAndPackProps): ReactNode {
+  const { width_mm, height_mm } = { ...USUAL_SIZE, ...wishes };
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px]">
+      <Choice
+        label="size"
+        value={sizeValue(width_mm, height_mm)}
+        options={[...LABEL_SIZES, { value: 'own', name: 'another' }]}
+        onChange={(value) => {
+          const size = LABEL_SIZES.find((known) => known.value === value);
+          if (size) write({ ...wishes, width_mm: size.width_mm, height_mm: size.height_mm });
+        }}
+      />
+      <NumberField
+        label="wide"
+        unit="mm"
+        value={width_mm}
+        {...limits(LABEL.fields.width_mm)}
+        width="w-9"
+        onChange={(mm) => write({ ...wishes, width_mm: mm, height_mm })}
+      />
+      <NumberField
+        label="high"
+        unit="mm"
+        value={height_mm}
+        {...limits(LABEL.fields.height_mm)}
+        width="w-9"
+        onChange={(mm) => write({ ...wishes, width_mm, height_mm: mm })}
+      />
+      {packs.length > 1 && (
+        <Choice
+          label="for the"
+          value={String(wishes.pack ?? 0)}
+          options={packs.map(({ option }, i) => ({
+            value: String(i),
+            name: `${i + 1}. ${PACK_NAMES[option as keyof typeof PACK_NAMES].toLowerCase()}`,
+          }))}
+          onChange={(value) => write({ ...wishes, pack: Number(value) })}
+        />
+      )}
+    </div>
+  );
+}
+
+type TextsProps = {
+  readonly written: LabelView['written'];
+  readonly text: LabelWishes['text'];
+  readonly onWrite: (part: LabelPart, value: string) => void;
+};
+
+/** The label, part by part. */
+function Texts({ written, text, onWrite }: TextsProps): ReactNode {
+  return (
+    <Panel label="What it says" className="flex max-h-[76vh] flex-col gap-2 overflow-y-auto px-5 py-4">
+      <p className="text-[13.5px] text-soft">
+        Written from the prediction; date from its low end. What you change stays as you write it; clear a part to leave it out.
+      </p>
+      {LABEL_PARTS.map((part) => (
+        <label key={part} className="flex flex-col text-[13.5px] text-soft">
+          <span className="flex justify-between">
+            {PART_NAMES[part]}
+            {text?.[part] !== undefined && (
+              <button type="button" className="min-h-[24px] underline" onClick={() => onWrite(part, written[part])}>
+                as predicted
+              </button>
+            )}
+          </span>
+          <textarea
+            aria-label={PART_NAMES[part]}
+            rows={LONG.has(part) ? 3 : 1}
+            maxLength={2000}
+            value={text?.[part] ?? written[part]}
+            className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-1 text-[14.5px] text-ink focus:border-rim"
+            onChange={({ target }) => onWrite(part, target.value)}
+          />
+        </label>
+      ))}
+    </Panel>
+  );
+}
+
+type WarningsProps = { readonly stops: LabelView['stops']; readonly dated: boolean };
+
+function Warnings({ stops, dated }: WarningsProps): ReactNode {
+  return (
+    <>
+      {' '}
+      <Alert title="Not to be printed.">{stops.join(' ')}</Alert>
+      {!dated && (
+        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
+          <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
+          damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or write a date
+          that you stand for.
+        </p>
+      )}
+    </>
   );
 }

@@ -3,6 +3,7 @@ import type { LogEntryView } from '@/contract/log';
 import Link from 'next/link';
 import { Suspense, lazy, useState, type ReactNode } from 'react';
 import { day } from '../format/units';
+import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { Choice } from '../kit/Choice';
 import { buttonClass } from '../kit/Button';
@@ -12,28 +13,19 @@ import { EVERYTHING, filtered, namesIn, type LogFilter } from './log-row';
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
 const LogChart = lazy(() => import('./LogChart').then(({ LogChart: chart }) => ({ default: chart })));
 
-/** Every batch: what was predicted, and what scale and eye said. */
 type LogBookProps = { readonly entries: readonly LogEntryView[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
 
+/** Every batch: what was predicted, and what scale and eye said. */
 export function LogBook({ entries, learned = null, tables = null }: LogBookProps): ReactNode {
   const [filter, setFilter] = useState(EVERYTHING);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [drawn, setDrawn] = useState(false);
   const shown = filtered(entries, filter);
-  const weighed = entries.filter(({ comparison }) => comparison?.loss_pct);
-  const inside = weighed.filter(({ comparison }) => comparison?.loss_pct?.inside).length;
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
-      <header className="flex flex-wrap items-baseline gap-x-4 pb-4">
-        <h1 className="text-[27px]">Log</h1>
-        {weighed.length > 0 && (
-          <p className="text-soft">
-            {inside} of {weighed.length} weighed batches fell inside their band{shiftWords(weighed)}
-          </p>
-        )}
-        <span className="flex-1" />
+      <PageHead title="Log" says={tallyWords(entries)}>
         {tables}
-      </header>
+      </PageHead>
       {learned}
       {entries.length > 0 && (
         <Wishes
@@ -58,87 +50,7 @@ export function LogBook({ entries, learned = null, tables = null }: LogBookProps
               : 'No batch is like that. Ask for less.'}
           </p>
         ) : (
-          <table className="w-full border-collapse">
-            <thead>
-              <tr className="text-left text-[14px] text-soft [&>th]:px-4 [&>th]:py-2 [&>th]:font-normal">
-                <th>
-                  <span className="sr-only">Compare</span>
-                </th>
-                <th>Batch</th>
-                <th>Pieces</th>
-                <th>Lost in the heat</th>
-                <th>Water left</th>
-                <th>Texture</th>
-                <th />
-              </tr>
-            </thead>
-            <tbody>
-              {shown.map(({ id, name, recipe, oven, baked_on, changed_at, forecast, comparison }) => (
-                <tr key={id} className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
-                  <td>
-                    <input
-                      type="checkbox"
-                      className="size-5 accent-current"
-                      aria-label={`Compare ${name}`}
-                      checked={chosen.includes(id)}
-                      onChange={() => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id])}
-                    />
-                  </td>
-                  <td>
-                    <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
-                      {name}
-                    </Link>
-                    <p className="text-[14px] text-soft">
-                      {baked_on ? `baked ${day(baked_on)}` : `planned · changed ${day(changed_at)}`}
-                      {recipe && recipe !== name && ` · ${recipe}`}
-                      {oven && ` · ${oven}`}
-                    </p>
-                  </td>
-                  <td>
-                    {comparison?.pieces ? (
-                      <MeasuredBeside of={comparison.pieces} unit="" digits={0} />
-                    ) : (
-                      <Only value={String(forecast.pieces)} />
-                    )}
-                  </td>
-                  <td>
-                    {comparison?.loss_pct ? (
-                      <MeasuredBeside of={comparison.loss_pct} unit=" %" digits={1} />
-                    ) : (
-                      <Only value={`${forecast.mass_loss_pct.toFixed(1)} %`} />
-                    )}
-                  </td>
-                  <td>
-                    {comparison?.moisture_pct ? (
-                      <MeasuredBeside of={comparison.moisture_pct} unit=" %" digits={1} />
-                    ) : (
-                      <Only value={`${forecast.moisture_pct.toFixed(1)} %`} />
-                    )}
-                  </td>
-                  <td>
-                    {comparison?.texture ? (
-                      <>
-                        <strong>{comparison.texture.measured}</strong>
-                        <span className="block text-[14px] text-soft">
-                          {comparison.texture.same ? 'as predicted' : `predicted: ${comparison.texture.predicted}`}
-                        </span>
-                      </>
-                    ) : (
-                      <Only value={forecast.texture} />
-                    )}
-                  </td>
-                  <td className="text-right">
-                    <Link
-                      href={`/log/${id}`}
-                      className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold whitespace-nowrap hover:border-rim"
-                    >
-                      {comparison ? 'Open' : 'Enter weights'}
-                    </Link>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table shown={shown} chosen={chosen} setChosen={setChosen} />
         )}
       </Panel>
       <p className="pt-3 text-[14px] text-soft">
@@ -217,6 +129,14 @@ function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesPro
   );
 }
 
+/** How many weighed batches fell inside their band; nothing where none was weighed. */
+function tallyWords(entries: readonly LogEntryView[]): string | undefined {
+  const weighed = entries.filter(({ comparison }) => comparison?.loss_pct);
+  if (weighed.length === 0) return undefined;
+  const inside = weighed.filter(({ comparison }) => comparison?.loss_pct?.inside).length;
+  return `${inside} of ${weighed.length} weighed batches fell inside their band${shiftWords(weighed)}`;
+}
+
 const Only = ({ value }: { readonly value: string }): ReactNode => (
   <span className="text-soft">
     {value} <span className="block text-[14px]">predicted</span>
@@ -234,4 +154,109 @@ function shiftWords(weighed: readonly LogEntryView[]): string {
   const mean = shifts.reduce((sum, shift) => sum + shift, 0) / shifts.length;
   if (Math.abs(mean) < WORTH_A_WORD) return '';
   return `; on average they lost ${Math.abs(mean).toFixed(1)} points ${mean < 0 ? 'less' : 'more'} water than the likely value`;
+}
+
+type RowProps = { readonly entry: LogEntryView; readonly chosen: boolean; readonly onChoose: () => void };
+
+/** One batch: what was predicted, and what was measured where something was. */
+function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
+  const { id, name, recipe, oven, baked_on, changed_at, forecast, comparison } = entry;
+  return (
+    <tr className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
+      <td>
+        <input
+          type="checkbox"
+          className="size-5 accent-current"
+          aria-label={`Compare ${name}`}
+          checked={chosen}
+          onChange={onChoose}
+        />
+      </td>
+      <td>
+        <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
+          {name}
+        </Link>
+        <p className="text-[14px] text-soft">
+          {baked_on ? `baked ${day(baked_on)}` : `planned · changed ${day(changed_at)}`}
+          {recipe && recipe !== name && ` · ${recipe}`}
+          {oven && ` · ${oven}`}
+        </p>
+      </td>
+      <td>
+        <Value of={comparison?.pieces} unit="" digits={0} forecast={String(forecast.pieces)} />
+      </td>
+      <td>
+        <Value of={comparison?.loss_pct} unit=" %" digits={1} forecast={`${forecast.mass_loss_pct.toFixed(1)} %`} />
+      </td>
+      <td>
+        <Value of={comparison?.moisture_pct} unit=" %" digits={1} forecast={`${forecast.moisture_pct.toFixed(1)} %`} />
+      </td>
+      <td>
+        {comparison?.texture ? (
+          <>
+            <strong>{comparison.texture.measured}</strong>
+            <span className="block text-[14px] text-soft">
+              {comparison.texture.same ? 'as predicted' : `predicted: ${comparison.texture.predicted}`}
+            </span>
+          </>
+        ) : (
+          <Only value={forecast.texture} />
+        )}
+      </td>
+      <td className="text-right">
+        <Link
+          href={`/log/${id}`}
+          className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold whitespace-nowrap hover:border-rim"
+        >
+          {comparison ? 'Open' : 'Enter weights'}
+        </Link>
+      </td>
+    </tr>
+  );
+}
+
+type ValueProps = Omit<Parameters<typeof MeasuredBeside>[0], 'of'> & {
+  readonly of: Parameters<typeof MeasuredBeside>[0]['of'] | null | undefined;
+  readonly forecast: string;
+};
+
+const Value = ({ of, forecast, ...words }: ValueProps): ReactNode =>
+  of ? <MeasuredBeside of={of} {...words} /> : <Only value={forecast} />;
+
+type TableProps = {
+  readonly shown: readonly LogEntryView[];
+  readonly chosen: readonly string[];
+  readonly setChosen: (chosen: readonly string[]) => void;
+};
+
+function Table({ shown, chosen, setChosen }: TableProps): ReactNode {
+  return (
+    <table className="w-full border-collapse">
+      <thead>
+        <tr className="text-left text-[14px] text-soft [&>th]:px-4 [&>th]:py-2 [&>th]:font-normal">
+          <th>
+            <span className="sr-only">Compare</span>
+          </th>
+          <th>Batch</th>
+          <th>Pieces</th>
+          <th>Lost in the heat</th>
+          <th>Water left</th>
+          <th>Texture</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        {shown.map((entry) => (
+          <Row
+            key={entry.id}
+            entry={entry}
+            chosen={chosen.includes(entry.id)}
+            onChoose={() =>
+              setChosen(chosen.includes(entry.id) ? chosen.filter((one) => one !== entry.id) : [...chosen, entry.id])
+            }
+          />
+        ))}
+      </tbody>
+    </table>
+  );
 }

@@ -7,7 +7,8 @@ import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
-import { useBatch } from '../batch/use-batch';
+import { useBatch, type Edits } from '../batch/use-batch';
+import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
@@ -32,7 +33,8 @@ type RecipeEditorProps = {
 export function RecipeEditor({ saved, document: first, pantry: rows, prices, habits, dogs }: RecipeEditorProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
-  const { document, edits, nominal, failure, canUndo, canRedo } = useBatch(first, goods);
+  const batch = useBatch(first, goods);
+  const { document, edits, nominal, failure } = batch;
   const saving = useSaveRecipe(saved, edits.newest);
   const [pasting, setPasting] = useState(saved === null);
   useUndoKeys(edits, saving.save);
@@ -40,102 +42,15 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
   const steps = recipe.steps ?? [];
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
-        <h1 className="text-[27px]">{saved ? 'Edit the recipe' : 'Write a recipe'}</h1>
-        <span className="flex-1" />
-        <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
-          <Undo2 aria-hidden size={16} /> Undo
-        </Button>
-        <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
-          <Redo2 aria-hidden size={16} /> Redo
-        </Button>
-        <a className={buttonClass()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
-          Leave it
-        </a>
-        <Button
-          look="main"
-          disabled={recipe.ingredients.length === 0 || saving.busy}
-          onClick={saving.save}
-          aria-keyshortcuts="Control+S"
-        >
-          {saved ? `Save as version ${saved.revision + 1}` : 'Save recipe'}
-        </Button>
-      </header>
-      {saving.wrong && (
-        <p role="alert" className="mb-3 rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
-          <strong className="text-stop">Not saved.</strong> {saving.wrong.message}{' '}
-          {saving.wrong.code === 'CHANGED_ELSEWHERE' && (
-            <Button look="small" onClick={saving.saveAsCopy}>
-              Keep mine as a copy
-            </Button>
-          )}
-        </p>
-      )}
+      <Head saved={saved} batch={batch} saving={saving} />
+      <NotSaved saving={saving} />
       <div className="grid gap-3 lg:grid-cols-[1fr_21rem]">
         <div className="flex min-w-0 flex-col gap-3">
-          <Panel label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
-            <label className="flex min-w-64 flex-1 items-center gap-2">
-              <span className="text-soft">Name</span>
-              <input
-                value={recipe.name ?? ''}
-                maxLength={200}
-                onChange={({ target }) => edits.set(['recipe', 'name'], target.value)}
-                className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold focus:border-rim"
-              />
-            </label>
-            <Choice
-              label="made"
-              value={recipe.method ?? ''}
-              options={methodOptions(recipe.method)}
-              onChange={(method) => method !== '' && takeMethod(method, saved === null, edits)}
-            />
-            <NumberField
-              label="stands for"
-              unit="min"
-              width="w-8"
-              value={recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default}
-              {...limits(RECIPE.fields.rest_minutes)}
-              onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
-            />
-            <label className="flex w-full items-center gap-2">
-              <span className="text-soft">In a line</span>
-              <input
-                value={recipe.summary ?? ''}
-                maxLength={1000}
-                onChange={({ target }) => edits.set(['recipe', 'summary'], target.value || undefined)}
-                className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 focus:border-rim"
-              />
-            </label>
-          </Panel>
-          <Panel label="Ingredients" className="px-5 py-3">
-            <h2 className="flex items-center gap-3 pb-1 text-[17px]">
-              Ingredients
-              <Button look="small" aria-expanded={pasting} onClick={() => setPasting(!pasting)}>
-                {pasting ? 'Hide the paper' : 'Type or paste a recipe'}
-              </Button>
-            </h2>
-            {pasting && (
-              <PasteRecipe
-                pantry={pantry}
-                onDocument={(next) => edits.set([], next)}
-                onTake={({ name, lines, steps: written }) => {
-                  edits.change<BatchDocument>([], (now) => withReading(now, name, lines, written));
-                  setPasting(false);
-                }}
-              />
-            )}
-            {(recipe.ingredients.length > 0 || !pasting) && (
-              <IngredientTable
-                recipe={recipe}
-                dough={failure ? null : (nominal?.prediction.dough ?? null)}
-                pantry={pantry}
-                habits={habits}
-                withNotes
-                onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
-                onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
-              />
-            )}
-          </Panel>
+          <NameAndWay recipe={recipe} fresh={saved === null} edits={edits} />
+          <Lines
+            {...{ pasting, setPasting, recipe, pantry, habits, edits }}
+            dough={failure ? null : (nominal?.prediction.dough ?? null)}
+          />
           <Panel label="Steps" className="px-5 py-3">
             <h2 className="pb-1.5 text-[17px]">Steps</h2>
             <StepsEditor
@@ -166,7 +81,7 @@ function methodOptions(now: Method | undefined): ReadonlyArray<{ readonly value:
 }
 
 /** A new recipe takes its shape and programme from the way it is made; one that is there keeps its own. */
-function takeMethod(method: Method, fresh: boolean, edits: ReturnType<typeof useBatch>['edits']): void {
+function takeMethod(method: Method, fresh: boolean, edits: Edits): void {
   edits.change<BatchDocument>([], (now) => {
     const start = fresh ? startingPoint(method) : null;
     return { ...now, ...(start ? { shape: start.shape, heat: start.heat } : {}), recipe: { ...now.recipe, method } };
@@ -205,4 +120,142 @@ function useUndoKeys({ undo, redo }: { undo: () => void; redo: () => void }, sav
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [undo, redo, save]);
+}
+
+type NameAndWayProps = { readonly recipe: BatchDocument['recipe']; readonly fresh: boolean; readonly edits: Edits };
+
+function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
+  return (
+    <Panel label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
+      <label className="flex min-w-64 flex-1 items-center gap-2">
+        <span className="text-soft">Name</span>
+        <input
+          value={recipe.name ?? ''}
+          maxLength={200}
+          onChange={({ target }) => edits.set(['recipe', 'name'], target.value)}
+          className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold focus:border-rim"
+        />
+      </label>
+      <Choice
+        label="made"
+        value={recipe.method ?? ''}
+        options={methodOptions(recipe.method)}
+        onChange={(method) => method !== '' && takeMethod(method, fresh, edits)}
+      />
+      <NumberField
+        label="stands for"
+        unit="min"
+        width="w-8"
+        value={recipe.rest_minutes ?? RECIPE.fields.rest_minutes.default}
+        {...limits(RECIPE.fields.rest_minutes)}
+        onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
+      />
+      <label className="flex w-full items-center gap-2">
+        <span className="text-soft">In a line</span>
+        <input
+          value={recipe.summary ?? ''}
+          maxLength={1000}
+          onChange={({ target }) => edits.set(['recipe', 'summary'], target.value || undefined)}
+          className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 focus:border-rim"
+        />
+      </label>
+    </Panel>
+  );
+}
+
+type LinesProps = {
+  readonly pasting: boolean;
+  readonly setPasting: (pasting: boolean) => void;
+  readonly recipe: BatchDocument['recipe'];
+  readonly dough: Parameters<typeof IngredientTable>[0]['dough'];
+  readonly pantry: Pantry;
+  readonly habits: Habits;
+  readonly edits: Edits;
+};
+
+/** What goes in, typed line by line or taken from a paper. */
+function Lines({ pasting, setPasting, recipe, dough, pantry, habits, edits }: LinesProps): ReactNode {
+  return (
+    <Panel label="Ingredients" className="px-5 py-3">
+      <h2 className="flex items-center gap-3 pb-1 text-[17px]">
+        Ingredients
+        <Button look="small" aria-expanded={pasting} onClick={() => setPasting(!pasting)}>
+          {pasting ? 'Hide the paper' : 'Type or paste a recipe'}
+        </Button>
+      </h2>
+      {pasting && (
+        <PasteRecipe
+          pantry={pantry}
+          onDocument={(next) => edits.set([], next)}
+          onTake={({ name, lines, steps: written }) => {
+            edits.change<BatchDocument>([], (now) => withReading(now, name, lines, written));
+            setPasting(false);
+          }}
+        />
+      )}
+      {(recipe.ingredients.length > 0 || !pasting) && (
+        <IngredientTable
+          recipe={recipe}
+          dough={dough}
+          pantry={pantry}
+          habits={habits}
+          withNotes
+          onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
+          onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
+        />
+      )}
+    </Panel>
+  );
+}
+
+type HeadProps = {
+  readonly saved: SavedRecipe;
+  readonly batch: ReturnType<typeof useBatch>;
+  readonly saving: ReturnType<typeof useSaveRecipe>;
+};
+
+function Head({ saved, batch, saving }: HeadProps): ReactNode {
+  const { document, edits, canUndo, canRedo } = batch;
+  return (
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
+      <h1 className="text-[27px]">{saved ? 'Edit the recipe' : 'Write a recipe'}</h1>
+      <span className="flex-1" />
+      <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
+        <Undo2 aria-hidden size={16} /> Undo
+      </Button>
+      <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
+        <Redo2 aria-hidden size={16} /> Redo
+      </Button>
+      <a className={buttonClass()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
+        Leave it
+      </a>
+      <Button
+        look="main"
+        disabled={document.recipe.ingredients.length === 0 || saving.busy}
+        onClick={saving.save}
+        aria-keyshortcuts="Control+S"
+      >
+        {saved ? `Save as version ${saved.revision + 1}` : 'Save recipe'}
+      </Button>
+    </header>
+  );
+}
+
+type NotSavedProps = { readonly saving: ReturnType<typeof useSaveRecipe> };
+
+function NotSaved({ saving }: NotSavedProps): ReactNode {
+  return (
+    <Alert title="Not saved." className="mb-3">
+      {saving.wrong && (
+        <>
+          {saving.wrong.message}{' '}
+          {saving.wrong.code === 'CHANGED_ELSEWHERE' && (
+            <Button look="small" onClick={saving.saveAsCopy}>
+              Keep mine as a copy
+            </Button>
+          )}
+        </>
+      )}
+    </Alert>
+  );
 }

@@ -54,31 +54,7 @@ export function RecipePage({
   const { card } = recipe;
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
-        <div className="min-w-[14rem] flex-1">
-          <h1 className="text-[27px] leading-tight">{recipe.name}</h1>
-          <p className="text-[14.5px] text-soft">
-            {methodWords(recipe.method)} · version {revision}
-            {archived && ' · archived'}
-          </p>
-        </div>
-        <ActionForm
-          action={actions.archive}
-          id={recipe.id}
-          extra={{ away: archived ? 'no' : 'yes' }}
-          words={archived ? 'Take out of the archive' : 'Archive'}
-        />
-        <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
-        <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
-          Edit
-        </Link>
-        <form action={actions.start} className="print:hidden">
-          <input type="hidden" name="recipe" value={recipe.id} />
-          <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
-            Bake this
-          </button>
-        </form>
-      </header>
+      <Head recipe={recipe} revision={revision} archived={archived} actions={actions} />
       <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
         <div className="flex flex-col gap-3">
           <DoughPanel recipe={recipe} />
@@ -95,53 +71,8 @@ export function RecipePage({
             <MethodLine card={card} />
           </Panel>
           <WhoPanel screening={screening} pantry={pantry} />
-          <Panel label="Versions" className="px-5 py-3 print:hidden">
-            <h2 className="text-[17px]">Versions</h2>
-            {versions.length === 0 && (
-              <p className="text-[14.5px] text-soft">This is the first one. Every saved change keeps the one before.</p>
-            )}
-            <ul className="text-[14.5px]">
-              {versions.map((version) => (
-                <li key={version.revision} className="flex items-center gap-2 border-t border-hair py-1 first:border-0">
-                  <span className="flex-1">
-                    {version.revision}: {version.name}{' '}
-                    <span className="text-soft">
-                      · {day(version.saved_at)} · {version.ingredients} ingredients
-                    </span>
-                  </span>
-                  <ActionForm
-                    action={actions.restore}
-                    id={recipe.id}
-                    extra={{ revision: String(version.revision) }}
-                    words="Bring back"
-                    small
-                  />
-                </li>
-              ))}
-            </ul>
-          </Panel>
-          <Panel label="Take it with you" className="px-5 py-3 print:hidden">
-            <h2 className="text-[17px]">Take it with you</h2>
-            <p className="flex flex-wrap gap-2 pt-1.5">
-              {[
-                ['batch', 'Batch file'],
-                ['json-ld', 'Recipe for other programs'],
-                ['csv', 'Table'],
-              ].map(([as, words]) => (
-                <a
-                  key={as}
-                  className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold hover:border-rim"
-                  href={`/api/recipes/${recipe.id}/file?as=${as}`}
-                  download
-                >
-                  {words}
-                </a>
-              ))}
-              <Button look="small" onClick={() => window.print()}>
-                Print
-              </Button>
-            </p>
-          </Panel>
+          <Versions id={recipe.id} versions={versions} restore={actions.restore} />
+          <TakeWithYou id={recipe.id} />
         </div>
       </div>
     </main>
@@ -218,5 +149,97 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
         })}
       </tbody>
     </table>
+  );
+}
+
+type VersionsProps = { readonly id: string; readonly versions: RecipePageProps['versions']; readonly restore: Action };
+
+function Versions({ id, versions, restore }: VersionsProps): ReactNode {
+  return (
+    <Panel label="Versions" className="px-5 py-3 print:hidden">
+      <h2 className="text-[17px]">Versions</h2>
+      {versions.length === 0 && (
+        <p className="text-[14.5px] text-soft">This is the first one. Every saved change keeps the one before.</p>
+      )}
+      <ul className="text-[14.5px]">
+        {versions.map((version) => (
+          <li key={version.revision} className="flex items-center gap-2 border-t border-hair py-1 first:border-0">
+            <span className="flex-1">
+              {version.revision}: {version.name}{' '}
+              <span className="text-soft">
+                · {day(version.saved_at)} · {version.ingredients} ingredients
+              </span>
+            </span>
+            <ActionForm action={restore} id={id} extra={{ revision: String(version.revision) }} words="Bring back" small />
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+type TakeWithYouProps = { readonly id: string };
+
+function TakeWithYou({ id }: TakeWithYouProps): ReactNode {
+  return (
+    <Panel label="Take it with you" className="px-5 py-3 print:hidden">
+      <h2 className="text-[17px]">Take it with you</h2>
+      <p className="flex flex-wrap gap-2 pt-1.5">
+        {[
+          ['batch', 'Batch file'],
+          ['json-ld', 'Recipe for other programs'],
+          ['csv', 'Table'],
+        ].map(([as, words]) => (
+          <a
+            key={as}
+            className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold hover:border-rim"
+            href={`/api/recipes/${id}/file?as=${as}`}
+            download
+          >
+            {words}
+          </a>
+        ))}
+        <Button look="small" onClick={() => window.print()}>
+          Print
+        </Button>
+      </p>
+    </Panel>
+  );
+}
+
+type HeadProps = {
+  readonly recipe: RecipeView;
+  readonly revision: number;
+  readonly archived: boolean;
+  readonly actions: RecipePageProps['actions'];
+};
+
+function Head({ recipe, revision, archived, actions }: HeadProps): ReactNode {
+  return (
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
+      <div className="min-w-[14rem] flex-1">
+        <h1 className="text-[27px] leading-tight">{recipe.name}</h1>
+        <p className="text-[14.5px] text-soft">
+          {methodWords(recipe.method)} · version {revision}
+          {archived && ' · archived'}
+        </p>
+      </div>
+      <ActionForm
+        action={actions.archive}
+        id={recipe.id}
+        extra={{ away: archived ? 'no' : 'yes' }}
+        words={archived ? 'Take out of the archive' : 'Archive'}
+      />
+      <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
+      <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
+        Edit
+      </Link>
+      <form action={actions.start} className="print:hidden">
+        <input type="hidden" name="recipe" value={recipe.id} />
+        <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
+          Bake this
+        </button>
+      </form>
+    </header>
   );
 }
