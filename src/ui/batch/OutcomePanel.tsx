@@ -31,82 +31,16 @@ export const OutcomePanel = memo(function OutcomePanel({
   pantry,
   dogs,
 }: OutcomePanelProps): ReactNode {
-  const { outcome, keeps, feeding, heat, cost } = nominal;
   const { target } = document;
-  const blocked = nominal.blocked_by.length > 0;
   const inBowl = linesInBowl(document, nominal.dough, pantry);
-  const [first] = keeps;
-  const band = banded ?? null;
-  const kept = band?.keeps[0];
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
     <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
       <h2 className="text-[19px]">What comes out</h2>
-      <Headline
-        name={
-          <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and middle are.">
-            Snap
-          </Hint>
-        }
-        band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
-        old={bandIsOld}
-        figure={outcome.snap.toFixed(1)}
-        words={outcome.texture}
-        hue="text-crunch"
-        test="snap"
-      >
-        <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={target?.snap_min} />
-        {outcome.soft_while_hot && <p className="text-[14px] text-soft">Still soft when hot; judge one cold.</p>}
-      </Headline>
-      <Headline
-        name={
-          <>
-            <Hint says="Days until something ends it. Print the lower number as the best-before; the larger is what may happen if all goes well.">
-              Keeps
-            </Hint>
-            {`, ${PACK_NAMES[first.option].toLowerCase()} ${STORE_NAMES[first.store]}`}
-          </>
-        }
-        band={kept ? `${range(kept.days_low, kept.days_high)} days` : '…'}
-        old={bandIsOld}
-        figure={span(first.days)}
-        words={ENDS[first.limit]}
-        hue="text-keep"
-        test="keeps"
-      >
-        <p className="text-[14px] text-soft">
-          {first.capped ? `${capitalised(first.why)}.` : `${first.days} days likely.`}
-          {target?.keeps_days_min !== undefined && ` You want ${target.keeps_days_min} days.`}
-        </p>
-      </Headline>
-      <Headline
-        name="Yield"
-        band={band ? `${range(band.yield.pieces_low, band.yield.pieces_high)} pieces` : '…'}
-        old={bandIsOld}
-        figure={`${nominal.yield.pieces} pieces`}
-        words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
-        hue="text-dough"
-        test="yield"
-      >
-        <p className="text-[14px] text-soft">
-          {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
-          {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
-          {cost && ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? ', in part' : ''}`}
-        </p>
-      </Headline>
-      <Headline
-        name="Water left"
-        band={band ? moistureRange(band.outcome.moisture_pct_low, band.outcome.moisture_pct_high) : '…'}
-        old={bandIsOld}
-        figure={moisture(outcome.moisture_pct)}
-        words={`middle ${moisture(outcome.centre_moisture_pct)}`}
-        hue="text-water"
-        test="water"
-      >
-        <p className="text-[14px] text-soft">
-          {heat.colour} · {heat.energy_kwh.toFixed(1)} kWh
-        </p>
-      </Headline>
+      <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
+      <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
+      <YieldLine nominal={nominal} band={banded} old={bandIsOld} />
+      <WaterLine nominal={nominal} band={banded} old={bandIsOld} />
       {dogs.length > 0 && (
         <div className="border-t border-hair pt-2">
           <DogChips
@@ -132,6 +66,10 @@ export const OutcomePanel = memo(function OutcomePanel({
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** The plate names a caution; its bench says why and what to do. */
 const firstSentence = (text: string): string => text.split(/(?<=[.?])\s/)[0];
+
+/** The newest likely run and the newest with bands. */
+type LineProps = { readonly nominal: Prediction; readonly band: Prediction | null; readonly old: boolean };
+type WantedLineProps = LineProps & { readonly wanted: number | undefined };
 
 type HeadlineProps = {
   readonly name: ReactNode;
@@ -192,5 +130,96 @@ function SnapBar({ value, low, high, wanted }: SnapBarProps): ReactNode {
         style={{ left: `clamp(7px, ${pct(value)}, calc(100% - 7px))` }}
       />
     </div>
+  );
+}
+
+function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
+  const { outcome } = nominal;
+  return (
+    <Headline
+      name={
+        <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and middle are.">
+          Snap
+        </Hint>
+      }
+      band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
+      old={old}
+      figure={outcome.snap.toFixed(1)}
+      words={outcome.texture}
+      hue="text-crunch"
+      test="snap"
+    >
+      <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={wanted} />
+      {outcome.soft_while_hot && <p className="text-[14px] text-soft">Still soft when hot; judge one cold.</p>}
+    </Headline>
+  );
+}
+
+function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
+  const [first] = nominal.keeps;
+  const kept = band?.keeps[0];
+  return (
+    <Headline
+      name={
+        <>
+          <Hint says="Days until something ends it. Print the lower number as the best-before; the larger is what may happen if all goes well.">
+            Keeps
+          </Hint>
+          {`, ${PACK_NAMES[first.option].toLowerCase()} ${STORE_NAMES[first.store]}`}
+        </>
+      }
+      band={kept ? `${range(kept.days_low, kept.days_high)} days` : '…'}
+      old={old}
+      figure={span(first.days)}
+      words={ENDS[first.limit]}
+      hue="text-keep"
+      test="keeps"
+    >
+      <p className="text-[14px] text-soft">
+        {first.capped ? `${capitalised(first.why)}.` : `${first.days} days likely.`}
+        {wanted !== undefined && ` You want ${target.keeps_days_min} days.`}
+      </p>
+    </Headline>
+  );
+}
+
+function YieldLine({ nominal, band, old }: LineProps): ReactNode {
+  const { outcome, feeding, cost } = nominal;
+  const blocked = nominal.blocked_by.length > 0;
+  return (
+    <Headline
+      name="Yield"
+      band={band ? `${range(band.yield.pieces_low, band.yield.pieces_high)} pieces` : '…'}
+      old={old}
+      figure={`${nominal.yield.pieces} pieces`}
+      words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
+      hue="text-dough"
+      test="yield"
+    >
+      <p className="text-[14px] text-soft">
+        {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
+        {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
+        {cost && ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? ', in part' : ''}`}
+      </p>
+    </Headline>
+  );
+}
+
+function WaterLine({ nominal, band, old }: LineProps): ReactNode {
+  const { outcome, heat } = nominal;
+  return (
+    <Headline
+      name="Water left"
+      band={band ? moistureRange(band.outcome.moisture_pct_low, band.outcome.moisture_pct_high) : '…'}
+      old={old}
+      figure={moisture(outcome.moisture_pct)}
+      words={`middle ${moisture(outcome.centre_moisture_pct)}`}
+      hue="text-water"
+      test="water"
+    >
+      <p className="text-[14px] text-soft">
+        {heat.colour} · {heat.energy_kwh.toFixed(1)} kWh
+      </p>
+    </Headline>
   );
 }

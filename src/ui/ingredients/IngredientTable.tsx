@@ -124,7 +124,6 @@ function IngredientRow({
   tools,
 }: IngredientRowProps): ReactNode {
   const name = row?.name ?? line.ingredient;
-  const options = unitOptions(row);
   const measure = row && planned_g !== null ? kitchenMeasure(row, planned_g, habits) : null;
   const scale = planned_g === null ? null : onScale(planned_g, habits.scale_step_g);
   return (
@@ -136,40 +135,10 @@ function IngredientRow({
         </span>
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
         {more}
-        {withNotes && (
-          <input
-            aria-label={`Note on ${name}`}
-            placeholder="a note"
-            maxLength={200}
-            value={line.note ?? ''}
-            onChange={({ target }) => {
-              const { note: _old, ...rest } = line;
-              onLine(target.value === '' ? rest : { ...rest, note: target.value });
-            }}
-            className="block w-full max-w-64 rounded-md bg-transparent text-[13.5px] placeholder:text-soft/70 hover:bg-enamel focus:bg-enamel"
-          />
-        )}
+        {withNotes && <NoteField name={name} line={line} onLine={onLine} />}
       </td>
       <td className="py-1 whitespace-nowrap">
-        <NumberField
-          label={`Amount of ${name} in the recipe`}
-          shown={false}
-          width="w-12"
-          value={line.amount}
-          {...limits(RECIPE_LINE.fields.amount)}
-          step={FINE_UNITS.has(line.unit) ? 5 : 0.5}
-          onChange={onAmount}
-        />{' '}
-        <Choice
-          label={`Unit of ${name}`}
-          shown={false}
-          value={optionOf(line)}
-          options={options}
-          onChange={(value) => {
-            const chosen = options.find((option) => option.value === value);
-            if (chosen) onLine(inUnit(line, row, chosen, habits.cup_fill ?? 'unknown'));
-          }}
-        />
+        <Amount {...{ name, line, row, habits, onAmount, onLine }} />
       </td>
       <td className="py-1.5 text-right font-display text-[18px] leading-tight font-semibold whitespace-nowrap">
         {scale &&
@@ -228,4 +197,59 @@ export function clockWords(row: Ingredient): string {
   if (fridge_days === null) return '';
   const out = room_h !== null && room_h <= 8 ? `${room_h} h out, ` : '';
   return `keeps ${out}${fridge_days} day${fridge_days === 1 ? '' : 's'} in the fridge`;
+}
+
+type NoteFieldProps = { readonly name: string; readonly line: RecipeLine; readonly onLine: (line: RecipeLine) => void };
+
+function NoteField({ name, line, onLine }: NoteFieldProps): ReactNode {
+  return (
+    <input
+      aria-label={`Note on ${name}`}
+      placeholder="a note"
+      maxLength={200}
+      value={line.note ?? ''}
+      onChange={({ target }) => {
+        const { note: _old, ...rest } = line;
+        onLine(target.value === '' ? rest : { ...rest, note: target.value });
+      }}
+      className="block w-full max-w-64 rounded-md bg-transparent text-[13.5px] placeholder:text-soft/70 hover:bg-enamel focus:bg-enamel"
+    />
+  );
+}
+
+type AmountProps = {
+  readonly name: string;
+  readonly line: RecipeLine;
+  readonly row: Ingredient | undefined;
+  readonly habits: Habits;
+  readonly onAmount: (amount: number) => void;
+  readonly onLine: (line: RecipeLine) => void;
+};
+
+function Amount({ name, line, row, habits, onAmount, onLine }: AmountProps): ReactNode {
+  const options = unitOptions(row);
+  return (
+    <>
+      {' '}
+      <NumberField
+        label={`Amount of ${name} in the recipe`}
+        shown={false}
+        width="w-12"
+        value={line.amount}
+        {...limits(RECIPE_LINE.fields.amount)}
+        step={FINE_UNITS.has(line.unit) ? 5 : 0.5}
+        onChange={onAmount}
+      />{' '}
+      <Choice
+        label={`Unit of ${name}`}
+        shown={false}
+        value={optionOf(line)}
+        options={options}
+        onChange={(value) => {
+          const chosen = options.find((option) => option.value === value);
+          if (chosen) onLine(inUnit(line, row, chosen, habits.cup_fill ?? 'unknown'));
+        }}
+      />
+    </>
+  );
 }

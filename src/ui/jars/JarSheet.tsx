@@ -42,29 +42,10 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
   const [pieces, setPieces] = useState(Math.min(10, jar.left_over));
   const [price, setPrice] = useState<number | null>(null);
   const [note, setNote] = useState('');
-  const [why, setWhy] = useState(WHY_DISCARDED[0]);
-  const [option, setOption] = useState(jar.option);
-  const [store, setStore] = useState(jar.store);
-  const limit = ENDS[jar.limit as Keeps['limit']] ?? '';
   const take = (act: 'eat' | 'give' | 'sell'): void => onWork({ do: act, pieces, note, ...(act === 'sell' ? { price } : {}) });
   return (
     <Panel label="The chosen pack" className="flex flex-col gap-3 px-5 py-4 text-[15px]">
-      <header>
-        <h2 className="text-[20px]">{jar.name}</h2>
-        <p className="text-soft">
-          {PACK_NAMES[jar.option]} {STORE_NAMES[jar.store]}, lot {jar.lot}, packed {day(jar.packed_on)}
-          {jar.thawed && ', thawed once'}
-        </p>
-        <p className="pt-1">
-          <strong>{jar.left_over}</strong> of {jar.pieces} pieces, {mass(jar.left_over * jar.piece_g)}. Surely good until{' '}
-          <strong>{day(jar.use_by)}</strong>, likely until {day(jar.likely_until)}, {limit}: {untilWords(jar, today)}.
-        </p>
-        {jar.batch_id && (
-          <Link className="underline" href={`/log/${jar.batch_id}`}>
-            Its batch in the log
-          </Link>
-        )}
-      </header>
+      <JarHead jar={jar} today={today} />
       <div className="flex flex-wrap items-center gap-2">
         <NumberField label="pieces" value={pieces} min={1} max={jar.left_over} width="w-12" onChange={setPieces} />
         <Button look="small" onClick={() => setPieces(jar.left_over)}>
@@ -95,40 +76,98 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
         <Button onClick={() => take('sell')}>Sell</Button>
         {!jar.opened && <Button onClick={() => onWork({ do: 'open', note })}>Open it</Button>}
       </p>
-      <div className="flex flex-wrap items-center gap-2 border-t border-hair pt-3">
-        <Choice label="Into" value={option} options={PACK_OPTIONS} onChange={setOption} />
-        <Choice label="Place" shown={false} value={store} options={PLACES} onChange={setStore} />
+      <MoveOn jar={jar} note={note} onWork={onWork} />
+      <Discard jar={jar} note={note} onWork={onWork} />
+      <History jar={jar} currency={currency} />
+    </Panel>
+  );
+}
+
+const moveWord = (jar: JarView, option: JarView['option'], store: JarView['store']): string =>
+  option !== jar.option ? 'Repack' : store === 'freezer' ? 'Freeze' : jar.store === 'freezer' ? 'Thaw' : 'Move';
+
+type JarHeadProps = { readonly jar: JarView; readonly today: string };
+
+function JarHead({ jar, today }: JarHeadProps): ReactNode {
+  const limit = ENDS[jar.limit as Keeps['limit']] ?? '';
+  return (
+    <header>
+      <h2 className="text-[20px]">{jar.name}</h2>
+      <p className="text-soft">
+        {PACK_NAMES[jar.option]} {STORE_NAMES[jar.store]}, lot {jar.lot}, packed {day(jar.packed_on)}
+        {jar.thawed && ', thawed once'}
+      </p>
+      <p className="pt-1">
+        <strong>{jar.left_over}</strong> of {jar.pieces} pieces, {mass(jar.left_over * jar.piece_g)}. Surely good until{' '}
+        <strong>{day(jar.use_by)}</strong>, likely until {day(jar.likely_until)}, {limit}: {untilWords(jar, today)}.
+      </p>
+      {jar.batch_id && (
+        <Link className="underline" href={`/log/${jar.batch_id}`}>
+          Its batch in the log
+        </Link>
+      )}
+    </header>
+  );
+}
+
+type MoveOnProps = { readonly jar: JarView; readonly note: string; readonly onWork: JarSheetProps['onWork'] };
+
+/** Into another pack or place, or made crisp again. */
+function MoveOn({ jar, note, onWork }: MoveOnProps): ReactNode {
+  const [option, setOption] = useState(jar.option);
+  const [store, setStore] = useState(jar.store);
+  return (
+    <div className="flex flex-wrap items-center gap-2 border-t border-hair pt-3">
+      <Choice label="Into" value={option} options={PACK_OPTIONS} onChange={setOption} />
+      <Choice label="Place" shown={false} value={store} options={PLACES} onChange={setStore} />
+      <Button
+        look="small"
+        disabled={option === jar.option && store === jar.store}
+        onClick={() => onWork({ do: 'move', option, store, note })}
+      >
+        {moveWord(jar, option, store)}
+      </Button>
+      {jar.limit === 'softening' && (
         <Button
           look="small"
-          disabled={option === jar.option && store === jar.store}
-          onClick={() => onWork({ do: 'move', option, store, note })}
+          onClick={() => onWork({ do: 'recrisp', note })}
+          title="10 to 15 minutes at 120 °C, fan 110; its date stays"
         >
-          {moveWord(jar, option, store)}
+          Made crisp again
         </Button>
-        {jar.limit === 'softening' && (
-          <Button
-            look="small"
-            onClick={() => onWork({ do: 'recrisp', note })}
-            title="10 to 15 minutes at 120 °C, fan 110; its date stays"
-          >
-            Made crisp again
-          </Button>
-        )}
-      </div>
-      <div className="flex flex-wrap items-center gap-2 border-t border-hair pt-3">
-        <Choice
-          label="Because it is"
-          value={why}
-          options={WHY_DISCARDED.map((value) => ({ value, name: value }))}
-          onChange={setWhy}
-        />
-        <Button
-          look="small"
-          onClick={() => onWork({ do: 'discard', pieces: jar.left_over, note: note === '' ? why : `${why}: ${note}` })}
-        >
-          Discard all of it
-        </Button>
-      </div>
+      )}
+    </div>
+  );
+}
+
+type DiscardProps = { readonly jar: JarView; readonly note: string; readonly onWork: JarSheetProps['onWork'] };
+
+function Discard({ jar, note, onWork }: DiscardProps): ReactNode {
+  const [why, setWhy] = useState(WHY_DISCARDED[0]);
+  return (
+    <div className="flex flex-wrap items-center gap-2 border-t border-hair pt-3">
+      <Choice
+        label="Because it is"
+        value={why}
+        options={WHY_DISCARDED.map((value) => ({ value, name: value }))}
+        onChange={setWhy}
+      />
+      <Button
+        look="small"
+        onClick={() => onWork({ do: 'discard', pieces: jar.left_over, note: note === '' ? why : `${why}: ${note}` })}
+      >
+        Discard all of it
+      </Button>
+    </div>
+  );
+}
+
+type HistoryProps = { readonly jar: JarView; readonly currency: string };
+
+function History({ jar, currency }: HistoryProps): ReactNode {
+  return (
+    <>
+      {' '}
       {jar.history.length > 0 && (
         <ol className="border-t border-hair pt-2 text-[14px]" aria-label="What was done">
           {jar.history.map(({ on, act, pieces: count, price: paid, note: said }, i) => (
@@ -141,9 +180,6 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
           ))}
         </ol>
       )}
-    </Panel>
+    </>
   );
 }
-
-const moveWord = (jar: JarView, option: JarView['option'], store: JarView['store']): string =>
-  option !== jar.option ? 'Repack' : store === 'freezer' ? 'Freeze' : jar.store === 'freezer' ? 'Thaw' : 'Move';

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { LearnedAppliance } from '@/contract/log';
+import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call, wrongWith } from '../kit/api';
@@ -31,98 +32,32 @@ const ENOUGH = 5;
 export function LearnedPanel({ appliances, cup_fill, gap_mm, gaps, losses }: LearnedPanelProps): ReactNode {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const change = async (id: string, body: object): Promise<void> => {
-    const wrong = wrongWith(await call(`/api/learned/${id}`, { method: 'PUT', body: body }));
-    setTrouble(wrong);
-    if (wrong === null) router.refresh();
-  };
+  const change: Change = (id, body) =>
+    void call(`/api/learned/${id}`, { method: 'PUT', body }).then((answer) => {
+      setTrouble(wrongWith(answer));
+      if (answer.ok) router.refresh();
+    });
   const known = appliances.filter(({ batches, since }) => batches > 0 || since !== null);
   return (
     <Panel label="What this kitchen taught" className="mb-3 px-5 py-3 text-[14.5px]">
       <h2 className="pb-1 text-[19px]">What this kitchen taught</h2>
-      {trouble && (
-        <p role="alert" className="text-stop">
-          {trouble}
-        </p>
-      )}
+      <Alert look="line">{trouble}</Alert>
       {known.length === 0 && (
         <p className="text-soft">Weigh a tray before, half-way and after: then the next forecast knows this oven.</p>
       )}
       <ul>
         {known.map((one) => (
-          <li
-            key={one.id}
-            className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-0"
-            data-learned={one.id}
-          >
-            <strong>{one.name}</strong>
-            {one.batches === 0 ? (
-              <span className="text-soft">begun anew; counts batches from {one.since && day(one.since)}</span>
-            ) : (
-              <>
-                <span>
-                  works at <strong>{one.pace.toFixed(2)}</strong> of the model’s pace ({one.pace_low.toFixed(2)} –{' '}
-                  {one.pace_high.toFixed(2)})
-                  {one.offset_K !== null &&
-                    Math.abs(one.offset_K) >= WORTH_A_WORD_K &&
-                    `, ${Math.abs(one.offset_K).toFixed(0)} °C ${one.offset_K > 0 ? 'hotter' : 'cooler'} than its dial tells`}
-                </span>
-                <span className="text-soft">
-                  from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
-                  {one.tally.of > 0 && `; ${one.tally.inside} of ${one.tally.of} forecasts landed inside their bar`}
-                  {one.tally.of >= ENOUGH && one.tally.inside / one.tally.of < FEW_HITS && ', so bars are wider now'}
-                </span>
-              </>
-            )}
-            <UseOf
-              used={one.used}
-              label={`New batches use what the ${one.name} taught`}
-              name={one.name}
-              onChange={(body) => void change(one.id, body)}
-            />
-          </li>
+          <ApplianceLine key={one.id} one={one} change={change} />
         ))}
-        {(losses.batches > 0 || losses.since !== null) && (
-          <li className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5" data-learned="losses">
-            <strong>Losses</strong>
-            {losses.batches === 0 ? (
-              <span className="text-soft">begun anew; counts batches from {losses.since && day(losses.since)}</span>
-            ) : (
-              <>
-                <span>
-                  <strong>{percent(losses.share)}</strong> of the pieces predicted are never eaten or sold
-                </span>
-                <span className="text-soft">
-                  from {losses.batches === 1 ? 'one count' : `${losses.batches} counts`} and {losses.discarded} of {losses.packed}{' '}
-                  packed pieces thrown away; what a batch costs uses it
-                </span>
-              </>
-            )}
-            <UseOf
-              used={losses.used}
-              label="Costs use what this kitchen loses"
-              name="losses"
-              onChange={(body) => void change('kitchen:losses', body)}
-            />
-          </li>
-        )}
+        <LossesLine losses={losses} change={change} />
       </ul>
-      <p className="flex flex-wrap items-baseline gap-x-3 pt-1 text-soft">
-        {[
-          gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
-          cup_fill === null ? null : `cups are ${cup_fill}`,
-        ]
-          .filter(Boolean)
-          .join(' · ')}
-        {(gap_mm !== null || cup_fill !== null) && (
-          <Button look="quiet" className="min-h-[24px] underline" onClick={() => void change('hands:cups', { reset: true })}>
-            forget hands and cups
-          </Button>
-        )}
-      </p>
+      <HandsLine cup_fill={cup_fill} gap_mm={gap_mm} gaps={gaps} change={change} />
     </Panel>
   );
 }
+
+/** Uses what was learned, or no more, or forgets it. */
+type Change = (id: string, body: object) => void;
 
 type UseOfProps = {
   readonly used: boolean;
@@ -158,3 +93,99 @@ function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
 }
 
 const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
+
+type ApplianceLineProps = { readonly one: LearnedAppliance; readonly change: Change };
+
+function ApplianceLine({ one, change }: ApplianceLineProps): ReactNode {
+  return (
+    <li
+      className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-0"
+      data-learned={one.id}
+    >
+      <strong>{one.name}</strong>
+      {one.batches === 0 ? (
+        <span className="text-soft">begun anew; counts batches from {one.since && day(one.since)}</span>
+      ) : (
+        <>
+          <span>
+            works at <strong>{one.pace.toFixed(2)}</strong> of the model’s pace ({one.pace_low.toFixed(2)} –{' '}
+            {one.pace_high.toFixed(2)})
+            {one.offset_K !== null &&
+              Math.abs(one.offset_K) >= WORTH_A_WORD_K &&
+              `, ${Math.abs(one.offset_K).toFixed(0)} °C ${one.offset_K > 0 ? 'hotter' : 'cooler'} than its dial tells`}
+          </span>
+          <span className="text-soft">
+            from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
+            {one.tally.of > 0 && `; ${one.tally.inside} of ${one.tally.of} forecasts landed inside their bar`}
+            {one.tally.of >= ENOUGH && one.tally.inside / one.tally.of < FEW_HITS && ', so bars are wider now'}
+          </span>
+        </>
+      )}
+      <UseOf
+        used={one.used}
+        label={`New batches use what the ${one.name} taught`}
+        name={one.name}
+        onChange={(body) => change(one.id, body)}
+      />
+    </li>
+  );
+}
+
+type LossesLineProps = { readonly losses: LearnedPanelProps['losses']; readonly change: Change };
+
+function LossesLine({ losses, change }: LossesLineProps): ReactNode {
+  return (
+    <>
+      {' '}
+      {(losses.batches > 0 || losses.since !== null) && (
+        <li className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5" data-learned="losses">
+          <strong>Losses</strong>
+          {losses.batches === 0 ? (
+            <span className="text-soft">begun anew; counts batches from {losses.since && day(losses.since)}</span>
+          ) : (
+            <>
+              <span>
+                <strong>{percent(losses.share)}</strong> of the pieces predicted are never eaten or sold
+              </span>
+              <span className="text-soft">
+                from {losses.batches === 1 ? 'one count' : `${losses.batches} counts`} and {losses.discarded} of {losses.packed}{' '}
+                packed pieces thrown away; what a batch costs uses it
+              </span>
+            </>
+          )}
+          <UseOf
+            used={losses.used}
+            label="Costs use what this kitchen loses"
+            name="losses"
+            onChange={(body) => change('kitchen:losses', body)}
+          />
+        </li>
+      )}
+    </>
+  );
+}
+
+type HandsLineProps = {
+  readonly cup_fill: string | null;
+  readonly gap_mm: number | null;
+  readonly gaps: number;
+  readonly change: Change;
+};
+
+function HandsLine({ cup_fill, gap_mm, gaps, change }: HandsLineProps): ReactNode {
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-3 pt-1 text-soft">
+      {[
+        gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
+        cup_fill === null ? null : `cups are ${cup_fill}`,
+      ]
+        .filter(Boolean)
+        .join(' · ')}
+      {(gap_mm !== null || cup_fill !== null) && (
+        <Button look="quiet" className="min-h-[24px] underline" onClick={() => change('hands:cups', { reset: true })}>
+          forget hands and cups
+        </Button>
+      )}
+    </p>
+  );
+}

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { day, moisture, moistureRange, range, span } from '../format/units';
+import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { BatchPhoto } from './BatchPhoto';
 import { StorePacks } from './StorePacks';
@@ -61,8 +62,70 @@ const NOTHING: WeighedValues = {
 export function LogEntry(props: LogEntryProps): ReactNode {
   const { id, name, baked_on, forecast, comparison, measured, revision, hasPhoto, isStored } = props;
   const { textures, colours, verdicts, dogs } = props;
+  return (
+    <main className="mx-auto max-w-[1232px] px-6 py-5">
+      <PageHead title={name} says={baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}>
+        {baked_on && !isStored && <StorePacks id={id} />}
+        <Link href={`/batch/${id}`} className={buttonClass()}>
+          Open the batch
+        </Link>
+        <Link href="/log" className={buttonClass()}>
+          Whole log
+        </Link>
+      </PageHead>
+      <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
+        <Panel label="Measured beside predicted" className="px-5 py-4">
+          <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
+          <Comparison forecast={forecast} comparison={comparison} />
+          <p className="pt-3 text-[14px] text-soft">
+            {measured
+              ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
+              : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
+          </p>
+        </Panel>
+        <Panel label="What scale and eye said" className="px-5 py-4">
+          <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
+          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} {...{ textures, colours, verdicts, dogs }} />
+          <BatchPhoto id={id} hasPhoto={hasPhoto} />
+        </Panel>
+      </div>
+    </main>
+  );
+}
+
+type ComparisonProps = { readonly forecast: LogEntryProps['forecast']; readonly comparison: LogEntryProps['comparison'] };
+
+function Comparison({ forecast, comparison }: ComparisonProps): ReactNode {
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="text-left text-[14px] text-soft [&>th]:py-1 [&>th]:font-normal">
+          <th />
+          <th>predicted</th>
+          <th>measured</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rowsOf(forecast, comparison).map(([what, likely, band, value]) => (
+          <tr key={what} className="border-t border-hair align-top [&>td]:py-2">
+            <td className="pr-3 text-soft">{what}</td>
+            <td className="pr-3">
+              <strong>{likely}</strong>
+              {band && <span className="block text-[14px] text-soft">{band}</span>}
+            </td>
+            <td>{value ?? <span className="text-soft">–</span>}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+type Row = readonly [what: string, likely: string, band: string, measured: ReactNode];
+
+function rowsOf(forecast: LogEntryProps['forecast'], comparison: LogEntryProps['comparison']): readonly Row[] {
   const { pieces, loss_pct, moisture_pct, texture } = comparison ?? {};
-  const rows: ReadonlyArray<readonly [what: string, likely: string, band: string, measured: ReactNode]> = [
+  return [
     [
       'Pieces',
       String(forecast.pieces),
@@ -85,56 +148,4 @@ export function LogEntry(props: LogEntryProps): ReactNode {
     ['Texture', forecast.texture, '', texture && <strong>{texture.measured}</strong>],
     ['Keeps', span(forecast.keeps_days), `${range(forecast.keeps_low, forecast.keeps_high)} days`, null],
   ];
-  return (
-    <main className="mx-auto max-w-[1232px] px-6 py-5">
-      <header className="flex flex-wrap items-baseline gap-x-4 pb-4">
-        <h1 className="text-[27px]">{name}</h1>
-        <p className="text-soft">{baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}</p>
-        <span className="flex-1" />
-        {baked_on && !isStored && <StorePacks id={id} />}
-        <Link href={`/batch/${id}`} className={buttonClass()}>
-          Open the batch
-        </Link>
-        <Link href="/log" className={buttonClass()}>
-          Whole log
-        </Link>
-      </header>
-      <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
-        <Panel label="Measured beside predicted" className="px-5 py-4">
-          <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
-          <table className="w-full">
-            <thead>
-              <tr className="text-left text-[14px] text-soft [&>th]:py-1 [&>th]:font-normal">
-                <th />
-                <th>predicted</th>
-                <th>measured</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(([what, likely, band, value]) => (
-                <tr key={what} className="border-t border-hair align-top [&>td]:py-2">
-                  <td className="pr-3 text-soft">{what}</td>
-                  <td className="pr-3">
-                    <strong>{likely}</strong>
-                    {band && <span className="block text-[14px] text-soft">{band}</span>}
-                  </td>
-                  <td>{value ?? <span className="text-soft">–</span>}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p className="pt-3 text-[14px] text-soft">
-            {measured
-              ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
-              : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
-          </p>
-        </Panel>
-        <Panel label="What scale and eye said" className="px-5 py-4">
-          <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
-          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} {...{ textures, colours, verdicts, dogs }} />
-          <BatchPhoto id={id} hasPhoto={hasPhoto} />
-        </Panel>
-      </div>
-    </main>
-  );
 }

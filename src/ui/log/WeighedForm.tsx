@@ -1,5 +1,6 @@
 'use client';
 import { useState, type FormEvent, type ReactNode } from 'react';
+import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { call } from '../kit/api';
 
@@ -76,53 +77,10 @@ export function WeighedForm({
 
   return (
     <form onSubmit={(event) => void save(event)} className="flex flex-col gap-4">
-      <div className="grid gap-3 sm:grid-cols-3">
-        {NUMBERS.map(({ key, label, unit, hint }) => (
-          <label key={key} className="block">
-            <span className="text-[14px] text-soft">{label}</span>
-            <span className="flex items-baseline rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 focus-within:border-rim">
-              <input
-                name={key}
-                inputMode="decimal"
-                value={typed[key]}
-                onChange={({ target }) => setTyped({ ...typed, [key]: target.value })}
-                className="w-full bg-transparent text-[17px] font-semibold outline-none"
-              />
-              {unit && <span className="text-[14px] text-soft">{unit}</span>}
-            </span>
-            <span className="text-[13px] text-soft">{hint}</span>
-          </label>
-        ))}
-      </div>
+      <Weights typed={typed} onType={setTyped} />
       <Chips legend="Break one, cold. It is" name="texture" words={textures} value={texture} onChange={setTexture} hue="crunch" />
       <Chips legend="Its edge is" name="colour" words={colours} value={colour} onChange={setColour} hue="heat" />
-      {dogs.length > 0 && (
-        <fieldset>
-          <legend className="pb-1 text-[14px] text-soft">The dogs</legend>
-          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-            {dogs.map((dog) => (
-              <label key={dog} className="inline-flex items-center gap-1.5">
-                {dog}
-                <select
-                  value={said.find((one) => one.dog === dog)?.verdict ?? ''}
-                  onChange={({ target }) => {
-                    const others = said.filter((one) => one.dog !== dog);
-                    setSaid(target.value === '' ? others : [...others, { dog, verdict: target.value }]);
-                  }}
-                  className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5"
-                >
-                  <option value="">had none</option>
-                  {verdicts.map((verdict) => (
-                    <option key={verdict} value={verdict}>
-                      {verdict}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-      )}
+      <DogsSaid dogs={dogs} verdicts={verdicts} said={said} onSaid={setSaid} />
       <label className="block">
         <span className="text-[14px] text-soft">Note</span>
         <textarea
@@ -133,11 +91,7 @@ export function WeighedForm({
           className="w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1.5"
         />
       </label>
-      {wrong && (
-        <p role="alert" className="text-stop">
-          {wrong}
-        </p>
-      )}
+      <Alert look="line">{wrong}</Alert>
       <div>
         <Button type="submit" look="main" disabled={saving}>
           {saving ? 'Saving …' : firstRevision === 0 ? 'Enter in the log' : 'Correct the entry'}
@@ -201,4 +155,74 @@ function readNumbers(typed: Readonly<Record<string, string>>): Numbers | string 
   }
   const { pieces, tray_g, before_g, after_g, minutes, thickness_mm } = read;
   return { pieces, tray_g: tray_g ?? 0, before_g, after_g, minutes, thickness_mm };
+}
+
+type WeightsProps = {
+  readonly typed: Readonly<Record<string, string>>;
+  readonly onType: (typed: Record<string, string>) => void;
+};
+
+function Weights({ typed, onType }: WeightsProps): ReactNode {
+  return (
+    <div className="grid gap-3 sm:grid-cols-3">
+      {NUMBERS.map(({ key, label, unit, hint }) => (
+        <label key={key} className="block">
+          <span className="text-[14px] text-soft">{label}</span>
+          <span className="flex items-baseline rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 focus-within:border-rim">
+            <input
+              name={key}
+              inputMode="decimal"
+              value={typed[key]}
+              onChange={({ target }) => onType({ ...typed, [key]: target.value })}
+              className="w-full bg-transparent text-[17px] font-semibold outline-none"
+            />
+            {unit && <span className="text-[14px] text-soft">{unit}</span>}
+          </span>
+          <span className="text-[13px] text-soft">{hint}</span>
+        </label>
+      ))}
+    </div>
+  );
+}
+
+type DogsSaidProps = {
+  readonly dogs: readonly string[];
+  readonly verdicts: readonly string[];
+  readonly said: WeighedValues['dogs'];
+  readonly onSaid: (said: WeighedValues['dogs']) => void;
+};
+
+function DogsSaid({ dogs, verdicts, said, onSaid }: DogsSaidProps): ReactNode {
+  return (
+    <>
+      {' '}
+      {dogs.length > 0 && (
+        <fieldset>
+          <legend className="pb-1 text-[14px] text-soft">The dogs</legend>
+          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
+            {dogs.map((dog) => (
+              <label key={dog} className="inline-flex items-center gap-1.5">
+                {dog}
+                <select
+                  value={said.find((one) => one.dog === dog)?.verdict ?? ''}
+                  onChange={({ target }) => {
+                    const others = said.filter((one) => one.dog !== dog);
+                    onSaid(target.value === '' ? others : [...others, { dog, verdict: target.value }]);
+                  }}
+                  className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5"
+                >
+                  <option value="">had none</option>
+                  {verdicts.map((verdict) => (
+                    <option key={verdict} value={verdict}>
+                      {verdict}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+    </>
+  );
 }

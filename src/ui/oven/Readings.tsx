@@ -23,7 +23,7 @@ const FOLLOW_MS = 15_000;
 
 /** What scale, probe and hygrometer say of a batch: taken over, typed, or read from a logger's file. */
 export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
-  const { stage, went_in, tray_g, before_g } = bake.stands;
+  const { went_in, before_g } = bake.stands;
   const address = `/api/oven/${bake.batch}/readings`;
   const note = (body: unknown): void => void send(address, body);
   const [follows, setFollows] = useState(false);
@@ -36,26 +36,7 @@ export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
   return (
     <section aria-label="Readings" className="flex flex-col gap-2 rounded-2xl border border-hair bg-face px-4 py-3 text-[15px]">
       <h2 className="text-[17px]">Readings</h2>
-      <p className="flex flex-wrap items-center gap-2">
-        <span className="text-soft">one tray, empty</span>
-        <OptionalNumber
-          label="Empty tray"
-          unit="g"
-          value={tray_g}
-          placeholder="0"
-          max={20_000}
-          onChange={(value) => note({ by: 'start', stage, tray_g: value ?? 0, before_g })}
-        />
-        <span className="text-soft">{stage === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
-        <OptionalNumber
-          label={stage === 0 ? 'Tray with raw pieces' : 'Tray as it went in'}
-          unit="g"
-          value={before_g}
-          placeholder="?"
-          max={60_000}
-          onChange={(value) => note({ by: 'start', stage, tray_g: tray_g ?? 0, before_g: value })}
-        />
-      </p>
+      <TrayBefore stands={bake.stands} note={note} />
       <TrayNow before_g={before_g} onWeigh={(value) => note({ by: 'hand', kind: 'tray_g', value })} />
       <p className="flex flex-wrap gap-1.5">
         <Button look="small" className="min-h-[34px]" onClick={() => note({ by: 'scale' })}>
@@ -78,28 +59,7 @@ export function Readings({ bake, now, send }: ReadingsProps): ReactNode {
         </Button>
         <LoggerFile onFile={(csv, kind) => note({ by: 'file', kind, csv })} />
       </p>
-      {last.length > 0 && (
-        <ul className="flex flex-col" aria-label="Noted">
-          {last.map(({ id, at, kind, value, source }) => (
-            <li key={id} className="flex items-baseline gap-2">
-              <span className="w-20 text-soft" suppressHydrationWarning>
-                {wallClock(Date.parse(at), now ?? Date.parse(at))}
-              </span>
-              <span className="flex-1">
-                {KIND_NAMES[kind][0]} <strong>{value}</strong> {KIND_NAMES[kind][1]} <span className="text-soft">{source}</span>
-              </span>
-              <Button
-                look="quiet"
-                className="min-h-[24px]"
-                aria-label={`Strike out ${KIND_NAMES[kind][0]} ${value}`}
-                onClick={() => note({ by: 'strike', id })}
-              >
-                strike out
-              </Button>
-            </li>
-          ))}
-        </ul>
-      )}
+      <Noted readings={last} now={now} note={note} />
     </section>
   );
 }
@@ -155,5 +115,69 @@ function LoggerFile({ onFile }: { readonly onFile: (csv: string, kind: 'air_c' |
         </label>
       ))}
     </>
+  );
+}
+
+type NotedProps = {
+  readonly readings: BakeView['readings'];
+  readonly now: number | null;
+  readonly note: (body: unknown) => void;
+};
+
+function Noted({ readings, now, note }: NotedProps): ReactNode {
+  return (
+    <>
+      {' '}
+      {readings.length > 0 && (
+        <ul className="flex flex-col" aria-label="Noted">
+          {readings.map(({ id, at, kind, value, source }) => (
+            <li key={id} className="flex items-baseline gap-2">
+              <span className="w-20 text-soft" suppressHydrationWarning>
+                {wallClock(Date.parse(at), now ?? Date.parse(at))}
+              </span>
+              <span className="flex-1">
+                {KIND_NAMES[kind][0]} <strong>{value}</strong> {KIND_NAMES[kind][1]} <span className="text-soft">{source}</span>
+              </span>
+              <Button
+                look="quiet"
+                className="min-h-[24px]"
+                aria-label={`Strike out ${KIND_NAMES[kind][0]} ${value}`}
+                onClick={() => note({ by: 'strike', id })}
+              >
+                strike out
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+type TrayBeforeProps = { readonly stands: BakeView['stands']; readonly note: (body: unknown) => void };
+
+function TrayBefore({ stands, note }: TrayBeforeProps): ReactNode {
+  const { stage, tray_g, before_g } = stands;
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <span className="text-soft">one tray, empty</span>
+      <OptionalNumber
+        label="Empty tray"
+        unit="g"
+        value={tray_g}
+        placeholder="0"
+        max={20_000}
+        onChange={(value) => note({ by: 'start', stage, tray_g: value ?? 0, before_g })}
+      />
+      <span className="text-soft">{stage === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
+      <OptionalNumber
+        label={stage === 0 ? 'Tray with raw pieces' : 'Tray as it went in'}
+        unit="g"
+        value={before_g}
+        placeholder="?"
+        max={60_000}
+        onChange={(value) => note({ by: 'start', stage, tray_g: tray_g ?? 0, before_g: value })}
+      />
+    </p>
   );
 }

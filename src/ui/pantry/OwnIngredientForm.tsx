@@ -8,6 +8,7 @@ import { OptionalNumber } from '../kit/OptionalNumber';
 import { call } from '../kit/api';
 
 type Key = Exclude<keyof OwnComposition, 'allergen'>;
+type PanelValues = { readonly [K in Key]?: number | undefined };
 const FIELDS: ReadonlyArray<{
   readonly key: Key;
   readonly name: string;
@@ -32,7 +33,7 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
   const [name, setName] = useState('');
   const [allergen, setAllergen] = useState('');
   const [pack_g, setPack] = useState<number | null>(null);
-  const [panel, setPanel] = useState<Readonly<Partial<Record<Key, number>>>>({});
+  const [panel, setPanel] = useState<PanelValues>({});
   const [wrong, setWrong] = useState('');
   const composition = compositionOf(panel, allergen);
   const checked = composition && name.trim() !== '' ? ownIngredient(name.trim(), composition) : null;
@@ -63,45 +64,8 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
               className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
             />
           </label>
-          <div className="grid grid-cols-2 gap-x-5 gap-y-1.5 text-[14.5px]">
-            {FIELDS.map(({ key, name: field, unit, max, needed }) => (
-              <span key={key} className="flex items-center justify-between gap-2">
-                <span className={needed ? 'font-semibold' : 'text-soft'}>{field}</span>
-                <OptionalNumber
-                  label={field}
-                  unit={unit}
-                  placeholder="–"
-                  max={max}
-                  value={panel[key] ?? null}
-                  onChange={(value) => setPanel((now) => ({ ...now, [key]: value ?? undefined }))}
-                />
-              </span>
-            ))}
-            <span className="flex items-center justify-between gap-2">
-              <span className="text-soft">A pack holds</span>
-              <OptionalNumber label="A pack holds" unit="g" placeholder="–" max={100000} value={pack_g} onChange={setPack} />
-            </span>
-            <label className="flex items-center justify-between gap-2">
-              <span className="text-soft">Allergens</span>
-              <input
-                value={allergen}
-                maxLength={120}
-                placeholder="none, or wheat"
-                onChange={({ target }) => setAllergen(target.value)}
-                className="w-36 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
-              />
-            </label>
-          </div>
-          <p role="status" className="min-h-10 pt-2 text-[14px]">
-            {checked && !checked.ok && <span className="text-stop">{checked.message}</span>}
-            {checked?.ok && (
-              <span className="text-soft">
-                The sums make sense: {checked.value.water.toFixed(1)} % water, {checked.value.kcal.toFixed(0)} kcal. The list of
-                dangers does not know it: ask your vet.
-              </span>
-            )}
-            {wrong && <span className="block text-stop">{wrong}</span>}
-          </p>
+          <Packet {...{ panel, pack_g, allergen }} onPanel={setPanel} onPack={setPack} onAllergen={setAllergen} />
+          <Verdict checked={checked} wrong={wrong} />
           <p className="flex justify-end gap-2">
             <Button onClick={onClose}>Leave it</Button>
             <Button look="main" disabled={!checked?.ok} onClick={() => void save()}>
@@ -124,4 +88,66 @@ function compositionOf(panel: Readonly<Partial<Record<Key, number>>>, allergen: 
   const water = panel.water ?? Math.max(0, Math.round((100 - protein - fat - carbohydrate - (panel.ash ?? USUAL_ASH)) * 10) / 10);
   const rest = Object.fromEntries(Object.entries(panel).filter(([, value]) => value !== undefined));
   return { ...rest, water, protein, fat, carbohydrate, ...(allergen.trim() === '' ? {} : { allergen: allergen.trim() }) };
+}
+
+type PacketProps = {
+  readonly panel: PanelValues;
+  readonly onPanel: (panel: PanelValues) => void;
+  readonly pack_g: number | null;
+  readonly onPack: (pack_g: number | null) => void;
+  readonly allergen: string;
+  readonly onAllergen: (allergen: string) => void;
+};
+
+/** What its packet says of it. */
+function Packet({ panel, onPanel, pack_g, onPack, allergen, onAllergen }: PacketProps): ReactNode {
+  return (
+    <div className="grid grid-cols-2 gap-x-5 gap-y-1.5 text-[14.5px]">
+      {FIELDS.map(({ key, name: field, unit, max, needed }) => (
+        <span key={key} className="flex items-center justify-between gap-2">
+          <span className={needed ? 'font-semibold' : 'text-soft'}>{field}</span>
+          <OptionalNumber
+            label={field}
+            unit={unit}
+            placeholder="–"
+            max={max}
+            value={panel[key] ?? null}
+            onChange={(value) => onPanel({ ...panel, [key]: value ?? undefined })}
+          />
+        </span>
+      ))}
+      <span className="flex items-center justify-between gap-2">
+        <span className="text-soft">A pack holds</span>
+        <OptionalNumber label="A pack holds" unit="g" placeholder="–" max={100000} value={pack_g} onChange={onPack} />
+      </span>
+      <label className="flex items-center justify-between gap-2">
+        <span className="text-soft">Allergens</span>
+        <input
+          value={allergen}
+          maxLength={120}
+          placeholder="none, or wheat"
+          onChange={({ target }) => onAllergen(target.value)}
+          className="w-36 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
+        />
+      </label>
+    </div>
+  );
+}
+
+type VerdictProps = { readonly checked: ReturnType<typeof ownIngredient> | null; readonly wrong: string };
+
+/** Whether its sums make sense. */
+function Verdict({ checked, wrong }: VerdictProps): ReactNode {
+  return (
+    <p role="status" className="min-h-10 pt-2 text-[14px]">
+      {checked && !checked.ok && <span className="text-stop">{checked.message}</span>}
+      {checked?.ok && (
+        <span className="text-soft">
+          The sums make sense: {checked.value.water.toFixed(1)} % water, {checked.value.kcal.toFixed(0)} kcal. The list of dangers
+          does not know it: ask your vet.
+        </span>
+      )}
+      {wrong && <span className="block text-stop">{wrong}</span>}
+    </p>
+  );
 }

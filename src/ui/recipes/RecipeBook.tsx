@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/document';
 import { Button, buttonClass } from '../kit/Button';
+import { PageHead } from '../kit/PageHead';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
@@ -40,10 +41,7 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
   const narrowed = Object.values(search).some((value) => value !== '');
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
-        <h1 className="text-[27px]">Recipes</h1>
-        <p className="text-soft">{kitchen}</p>
-        <span className="flex-1" />
+      <PageHead title="Recipes" says={kitchen}>
         {open && (
           <Link href={`/batch/${open.id}?bench=heat`} className={buttonClass()}>
             Carry on with {open.name}
@@ -53,65 +51,13 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
         <Link href="/recipes/new" className={buttonClass('main')}>
           Write a recipe
         </Link>
-      </header>
-      <form
-        role="search"
-        onSubmit={(event) => event.preventDefault()}
-        className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3"
-      >
-        <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
-          <Search aria-hidden size={16} className="text-soft" />
-          <span className="sr-only">Search the book</span>
-          <input
-            type="search"
-            value={search.q}
-            maxLength={120}
-            placeholder="name, ingredient, method, allergen"
-            onChange={({ target }) => set({ q: target.value })}
-            className="w-64 bg-transparent outline-none"
-          />
-        </label>
-        <Choice
-          label="for"
-          value={search.dog}
-          options={[
-            { value: '', name: 'every dog' },
-            ...dogs.map(({ name, avoids }) => ({
-              value: name,
-              name: avoids.length > 0 ? `${name}: no ${avoids.join(', ')}` : name,
-            })),
-          ]}
-          onChange={(dog) => set({ dog })}
-        />
-        <Choice
-          label="without"
-          value={search.without}
-          options={[{ value: '', name: 'anything' }, ...WITHOUT.map((value) => ({ value, name: value }))]}
-          onChange={(without) => set({ without })}
-        />
-        <Choice
-          label="made"
-          value={search.method}
-          options={[
-            { value: '', name: 'any way' },
-            ...METHODS.map((value) => ({ value, name: METHOD_NAMES[value].toLowerCase() })),
-          ]}
-          onChange={(method) => set({ method })}
-        />
-        <label className="inline-flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--rim)]"
-            checked={search.archived === 'yes'}
-            onChange={({ target }) => set({ archived: target.checked ? 'yes' : '' })}
-          />
-          archived
-        </label>
+      </PageHead>
+      <Filters search={search} set={set} dogs={dogs}>
         <p role="status" className="text-[14px] text-soft">
           {busy ? 'looking …' : `${page.total} recipe${page.total === 1 ? '' : 's'}`}
           {wrong && <span className="text-stop"> {wrong}</span>}
         </p>
-      </form>
+      </Filters>
       {page.recipes.length === 0 && !busy && (
         <p className="text-soft">
           {narrowed
@@ -172,4 +118,67 @@ function useBook(search: BookSearch, first: BookPage): { page: BookPage; more: (
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [search]);
   return { page, more: () => void look(page.recipes.length), busy, wrong };
+}
+
+type FiltersProps = {
+  readonly search: BookSearch;
+  readonly set: (part: Partial<BookSearch>) => void;
+  readonly dogs: RecipeBookProps['dogs'];
+  readonly children: ReactNode;
+};
+
+function Filters({ search, set, dogs, children }: FiltersProps): ReactNode {
+  return (
+    <form role="search" onSubmit={(event) => event.preventDefault()} className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
+      <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
+        <Search aria-hidden size={16} className="text-soft" />
+        <span className="sr-only">Search the book</span>
+        <input
+          type="search"
+          value={search.q}
+          maxLength={120}
+          placeholder="name, ingredient, method, allergen"
+          onChange={({ target }) => set({ q: target.value })}
+          className="w-64 bg-transparent outline-none"
+        />
+      </label>
+      <Choice
+        label="for"
+        value={search.dog}
+        options={[
+          { value: '', name: 'every dog' },
+          ...dogs.map(({ name, avoids }) => ({
+            value: name,
+            name: avoids.length > 0 ? `${name}: no ${avoids.join(', ')}` : name,
+          })),
+        ]}
+        onChange={(dog) => set({ dog })}
+      />
+      <Choice
+        label="without"
+        value={search.without}
+        options={[{ value: '', name: 'anything' }, ...WITHOUT.map((value) => ({ value, name: value }))]}
+        onChange={(without) => set({ without })}
+      />
+      <Choice
+        label="made"
+        value={search.method}
+        options={[
+          { value: '', name: 'any way' },
+          ...METHODS.map((value) => ({ value, name: METHOD_NAMES[value].toLowerCase() })),
+        ]}
+        onChange={(method) => set({ method })}
+      />
+      <label className="inline-flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--rim)]"
+          checked={search.archived === 'yes'}
+          onChange={({ target }) => set({ archived: target.checked ? 'yes' : '' })}
+        />
+        archived
+      </label>
+      {children}
+    </form>
+  );
 }

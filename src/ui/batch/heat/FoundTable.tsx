@@ -3,6 +3,7 @@ import type { CostReport } from '@/core/outcomes';
 import type { Candidate, Failed, Obstacle, Strategy } from '@/core/search';
 import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
+import type { Dial } from '../../format/dial-words';
 import { duration, money, moistureRange, range } from '../../format/units';
 import { differenceWords } from '../worth/difference-words';
 import { inWords } from './programme-edits';
@@ -75,53 +76,14 @@ export function FoundTable({ candidates, costReport, onTake }: FoundTableProps):
         </thead>
         <tbody>
           {candidates.map((candidate, i) => {
-            const { strategy, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
-            const { outcome, keeps, cost } = prediction;
             const worth = priced.find((one) => one.candidate === candidate)?.worth;
             return (
-              <tr key={strategy} className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
-                <td>
-                  <svg width={26} height={14} aria-hidden className="mt-1">
-                    <line x1={1} x2={25} y1={7} y2={7} className="stroke-ink" strokeWidth={2} strokeDasharray={LINE_LOOKS[i]} />
-                  </svg>
-                </td>
-                <td>
-                  <strong>{STRATEGY_NAMES[strategy]}</strong>
-                  <br />
-                  <span className="text-soft">{inWords(heat, dial)}</span>
-                </td>
-                <td className="font-semibold whitespace-nowrap">{duration(minutes)}</td>
-                <td className="whitespace-nowrap">{duration(oven_minutes)}</td>
-                <td>{visits}</td>
-                <td className="whitespace-nowrap">
-                  {energy_kwh.toFixed(1)} kWh
-                  {energy_cost !== null && cost && (
-                    <>
-                      <br />
-                      <span className="text-soft">{money(energy_cost, cost.currency)}</span>
-                    </>
-                  )}
-                </td>
-                <td className="whitespace-nowrap">{worth && cost ? money(worth.per.hundred_g.total, cost.currency) : '–'}</td>
-                <td className="whitespace-nowrap">
-                  <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
-                  <br />
-                  <span className="text-soft">{range(outcome.snap_low, outcome.snap_high, 1)}</span>
-                </td>
-                <td className="whitespace-nowrap">{moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}</td>
-                <td className="whitespace-nowrap">
-                  <strong className="text-keep">{Math.floor(keeps[0].days)} days</strong>
-                  <br />
-                  <span className="text-soft">{range(keeps[0].days_low, keeps[0].days_high)}</span>
-                </td>
-                <td>{colourWord(prediction.heat.browning)}</td>
-                <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>
-                <td>
-                  <Button look="small" aria-label={`Take it: ${STRATEGY_NAMES[strategy]}`} onClick={() => onTake(candidate)}>
-                    Take it
-                  </Button>
-                </td>
-              </tr>
+              <CandidateRow
+                key={candidate.strategy}
+                {...{ candidate, worth, dial }}
+                look={LINE_LOOKS[i]}
+                onTake={() => onTake(candidate)}
+              />
             );
           })}
         </tbody>
@@ -171,5 +133,63 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
         ))}
       </ul>
     </div>
+  );
+}
+
+type CandidateRowProps = {
+  readonly candidate: Candidate;
+  readonly look: string | undefined;
+  readonly worth: CostReport | undefined;
+  readonly dial: Dial;
+  readonly onTake: () => void;
+};
+
+function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProps): ReactNode {
+  const { strategy, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
+  const { outcome, keeps, cost } = prediction;
+  return (
+    <tr className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
+      <td>
+        <svg width={26} height={14} aria-hidden className="mt-1">
+          <line x1={1} x2={25} y1={7} y2={7} className="stroke-ink" strokeWidth={2} strokeDasharray={look} />
+        </svg>
+      </td>
+      <td>
+        <strong>{STRATEGY_NAMES[strategy]}</strong>
+        <br />
+        <span className="text-soft">{inWords(heat, dial)}</span>
+      </td>
+      <td className="font-semibold whitespace-nowrap">{duration(minutes)}</td>
+      <td className="whitespace-nowrap">{duration(oven_minutes)}</td>
+      <td>{visits}</td>
+      <td className="whitespace-nowrap">
+        {energy_kwh.toFixed(1)} kWh
+        {energy_cost !== null && cost && (
+          <>
+            <br />
+            <span className="text-soft">{money(energy_cost, cost.currency)}</span>
+          </>
+        )}
+      </td>
+      <td className="whitespace-nowrap">{worth && cost ? money(worth.per.hundred_g.total, cost.currency) : '–'}</td>
+      <td className="whitespace-nowrap">
+        <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
+        <br />
+        <span className="text-soft">{range(outcome.snap_low, outcome.snap_high, 1)}</span>
+      </td>
+      <td className="whitespace-nowrap">{moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}</td>
+      <td className="whitespace-nowrap">
+        <strong className="text-keep">{Math.floor(keeps[0].days)} days</strong>
+        <br />
+        <span className="text-soft">{range(keeps[0].days_low, keeps[0].days_high)}</span>
+      </td>
+      <td>{colourWord(prediction.heat.browning)}</td>
+      <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>
+      <td>
+        <Button look="small" aria-label={`Take it: ${STRATEGY_NAMES[strategy]}`} onClick={onTake}>
+          Take it
+        </Button>
+      </td>
+    </tr>
   );
 }

@@ -22,7 +22,7 @@ import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
-import { chartScale } from './chart-scale';
+import { chartScale, type ChartScale } from './chart-scale';
 import { atKnownPace } from './known-pace';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
 import { useDial } from './use-dial';
@@ -34,35 +34,19 @@ const CROSS_SECTION = 208;
 /** The heat station: the programme, the cut-through under it on the same minutes, and what any minute is like. */
 export function HeatBench(props: BenchProps): ReactNode {
   const { document, edits, nominal, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
-  const [ref, width] = useWidth<HTMLDivElement>(860);
   const [dial, setDial] = useDial();
   const [scrubAt, setScrub] = useState<number | null>(null);
-  const [heldEnds, setHeldEnds] = useState<readonly number[] | null>(null);
   const [finding, setFinding] = useState(false);
   const { steps, appliance, base } = document.heat;
   const head = useMemo(
     () => ({ steps, ...(appliance ? { appliance } : {}), ...(base ? { base } : {}) }),
     [steps, appliance, base],
   );
-  const { prediction, drawing } = nominal;
+  const { prediction } = nominal;
   const total = prediction.heat.minutes;
-  const stretches = useMemo(() => stretchesOf(steps), [steps]);
-  const beside = width >= BESIDE;
-  const chartWidth = beside ? width - CROSS_SECTION : width;
-  const scale = useMemo(() => {
-    const ends = stretches.map(({ to }) => to);
-    // While a corner is dragged the axis only grows: a scale that shrinks under the hand cannot be steered.
-    const before = heldEnds ?? ends;
-    // What is compared may take longer: it is not cut off.
-    const last = Math.max(before.at(-1) ?? 0, ends.at(-1) ?? 0, compared?.timeline.at(-1)?.minute ?? 0);
-    const shown = [...before.slice(0, -1), last];
-    return chartScale(chartWidth, shown);
-  }, [stretches, heldEnds, compared, chartWidth]);
   const scrub = Math.min(total, scrubAt ?? total * 0.5);
   const bands = banded && !bandIsOld && Math.abs(banded.heat.minutes - total) < 0.5 ? banded : null;
   const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], next);
-  const asked = askedAt(document, scrub);
-
   return (
     <div className="flex flex-col gap-2">
       <HeatHead
@@ -85,41 +69,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         onSteps={setSteps}
         onValue={(index, key, value) => edits.set(['heat', 'steps', index, key], value)}
       />
-      <div ref={ref} className="flex flex-wrap gap-x-3">
-        <div className="min-w-0">
-          <ProgrammeChart
-            steps={steps}
-            heatOf={(setpoint_c, index) => heatWord(setpoint_c, dial, kindAt(document.heat, index))}
-            timeline={prediction.heat.timeline}
-            band={bands?.heat.band ?? null}
-            ghost={compared}
-            scale={scale}
-            scrub={scrub}
-            onScrub={setScrub}
-            onMove={(index, next, dragging) => {
-              setHeldEnds(dragging ? (heldEnds ?? stretches.map(({ to }) => to)) : null);
-              edits.change(['heat', 'steps', index], next);
-            }}
-            onMoveEvent={(event, next) => {
-              // The axis keeps its length: an event only moves along it.
-              setHeldEnds(next ? (heldEnds ?? stretches.map(({ to }) => to)) : null);
-              if (next) edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => moveEvent(now, event, next));
-            }}
-          />
-          <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />
-          <label className="sr-only">
-            Minute to read
-            <input
-              type="range"
-              min={0}
-              max={Math.round(total)}
-              value={Math.round(scrub)}
-              onChange={({ target }) => setScrub(Number(target.value))}
-            />
-          </label>
-        </div>
-        <CrossSection picture={drawing.cutThrough} timeline={prediction.heat.timeline} minute={scrub} asked={asked} />
-      </div>
+      <Programme {...{ document, edits, nominal, compared, bands, dial, scrub, setScrub }} />
       <div className="flex flex-wrap items-start gap-2">
         <div className="min-w-0 flex-1 basis-[420px]">
           <ReachedChips heat={prediction.heat} banded={bands?.heat.reached ?? null} />
@@ -207,3 +157,82 @@ const HeatHead = memo(function HeatHead({
     </BenchHead>
   );
 });
+
+type ProgrammeProps = {
+  readonly document: BatchDocument;
+  readonly edits: BenchProps['edits'];
+  readonly nominal: BenchProps['nominal'];
+  readonly compared: BenchProps['compared'];
+  readonly bands: BenchProps['banded'];
+  readonly dial: Dial;
+  readonly scrub: number;
+  readonly setScrub: (minute: number) => void;
+};
+
+/** The programme, and under it on the same minutes what it does inside the piece. */
+function Programme({ document, edits, nominal, compared, bands, dial, scrub, setScrub }: ProgrammeProps): ReactNode {
+  const {
+    prediction: { heat },
+    drawing,
+  } = nominal;
+  const { steps } = document.heat;
+  const [ref, width] = useWidth<HTMLDivElement>(860);
+  const { scale, hold } = useHeldScale(steps, compared, width >= BESIDE ? width - CROSS_SECTION : width);
+  return (
+    <div ref={ref} className="flex flex-wrap gap-x-3">
+      <div className="min-w-0">
+        <ProgrammeChart
+          steps={steps}
+          heatOf={(setpoint_c, index) => heatWord(setpoint_c, dial, kindAt(document.heat, index))}
+          timeline={heat.timeline}
+          band={bands?.heat.band ?? null}
+          ghost={compared}
+          scale={scale}
+          scrub={scrub}
+          onScrub={setScrub}
+          onMove={(index, next, dragging) => {
+            hold(dragging);
+            edits.change(['heat', 'steps', index], next);
+          }}
+          onMoveEvent={(event, next) => {
+            // The axis keeps its length: an event only moves along it.
+            hold(next !== null);
+            if (next) edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => moveEvent(now, event, next));
+          }}
+        />
+        <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />
+        <label className="sr-only">
+          Minute to read
+          <input
+            type="range"
+            min={0}
+            max={Math.round(heat.minutes)}
+            value={Math.round(scrub)}
+            onChange={({ target }) => setScrub(Number(target.value))}
+          />
+        </label>
+      </div>
+      <CrossSection picture={drawing.cutThrough} timeline={heat.timeline} minute={scrub} asked={askedAt(document, scrub)} />
+    </div>
+  );
+}
+
+/**
+ * Where minutes lie. While something is held the axis keeps its length and only grows: a scale that shrinks under the hand
+ * cannot be steered.
+ */
+function useHeldScale(
+  steps: readonly HeatStep[],
+  compared: BenchProps['compared'],
+  width: number,
+): { readonly scale: ChartScale; readonly hold: (held: boolean) => void } {
+  const [heldEnds, setHeldEnds] = useState<readonly number[] | null>(null);
+  const ends = useMemo(() => stretchesOf(steps).map(({ to }) => to), [steps]);
+  const scale = useMemo(() => {
+    const before = heldEnds ?? ends;
+    // What is compared may take longer: it is not cut off.
+    const last = Math.max(before.at(-1) ?? 0, ends.at(-1) ?? 0, compared?.timeline.at(-1)?.minute ?? 0);
+    return chartScale(width, [...before.slice(0, -1), last]);
+  }, [ends, heldEnds, compared, width]);
+  return { scale, hold: (held) => setHeldEnds(held ? (heldEnds ?? ends) : null) };
+}

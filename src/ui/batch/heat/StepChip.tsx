@@ -91,26 +91,7 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
         />
       );
     case 'freeze-dry':
-      return (
-        <>
-          <Degrees
-            label={`Shelves in step ${number}`}
-            value={step.shelf_c ?? STEPS['freeze-dry'].fields.shelf_c.default}
-            limits={[STEPS['freeze-dry'].fields.shelf_c.min, STEPS['freeze-dry'].fields.shelf_c.max]}
-            onChange={(c) => onValue('shelf_c', c)}
-          />
-          <Choice
-            label={`Ice leaves in step ${number}`}
-            shown={false}
-            value={step.faces ?? STEPS['freeze-dry'].fields.faces.default}
-            options={[
-              { value: 'one', name: 'on trays' },
-              { value: 'both', name: 'on mesh' },
-            ]}
-            onChange={(faces) => onValue('faces', faces)}
-          />
-        </>
-      );
+      return <Shelves step={step} number={number} onValue={onValue} />;
     case 'cool':
       return (
         <Choice
@@ -137,15 +118,7 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
         />
       );
     case 'turn-out':
-      return (
-        <Choice
-          label={`On to, in step ${number}`}
-          shown={false}
-          value={step.base ?? 'wire-rack'}
-          options={BASES}
-          onChange={(base) => onValue('base', base)}
-        />
-      );
+      return <OnTo step={step} number={number} onValue={onValue} />;
     case 'move':
       return step.appliance ? (
         <IntoChoice
@@ -155,13 +128,7 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
           onInto={(into) => onValue('appliance', into)}
         />
       ) : (
-        <Choice
-          label={`On to, in step ${number}`}
-          shown={false}
-          value={step.base ?? 'wire-rack'}
-          options={BASES}
-          onChange={(base) => onValue('base', base)}
-        />
+        <OnTo step={step} number={number} onValue={onValue} />
       );
     case 'hold':
     case 'ramp':
@@ -255,3 +222,48 @@ function IntoChoice({ label, into, appliances, onInto }: IntoChoiceProps): React
     />
   );
 }
+
+type ShelvesProps = {
+  readonly step: Extract<HeatStep, { do: 'freeze-dry' }>;
+  readonly number: number;
+  readonly onValue: StepChipProps['onValue'];
+};
+
+function Shelves({ step, number, onValue }: ShelvesProps): ReactNode {
+  return (
+    <>
+      <Degrees
+        label={`Shelves in step ${number}`}
+        value={step.shelf_c ?? STEPS['freeze-dry'].fields.shelf_c.default}
+        limits={[STEPS['freeze-dry'].fields.shelf_c.min, STEPS['freeze-dry'].fields.shelf_c.max]}
+        onChange={(c) => onValue('shelf_c', c)}
+      />
+      <Choice
+        label={`Ice leaves in step ${number}`}
+        shown={false}
+        value={step.faces ?? STEPS['freeze-dry'].fields.faces.default}
+        options={[
+          { value: 'one', name: 'on trays' },
+          { value: 'both', name: 'on mesh' },
+        ]}
+        onChange={(faces) => onValue('faces', faces)}
+      />
+    </>
+  );
+}
+
+type OnToProps = {
+  readonly step: Extract<HeatStep, { do: 'turn-out' | 'move' }>;
+  readonly number: number;
+  readonly onValue: StepChipProps['onValue'];
+};
+
+const OnTo = ({ step, number, onValue }: OnToProps): ReactNode => (
+  <Choice
+    label={`On to, in step ${number}`}
+    shown={false}
+    value={step.base ?? 'wire-rack'}
+    options={BASES}
+    onChange={(base) => onValue('base', base)}
+  />
+);

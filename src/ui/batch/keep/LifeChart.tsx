@@ -19,88 +19,93 @@ function roundAxis(last: number): { max: number; tickAmount: number } {
 
 /** Water coming back into the treats, with the lines it must not cross. */
 export function LifeChart({ curve, days, height }: LifeChartProps): ReactNode {
-  const options = useMemo<ApexOptions>(() => {
-    const hue = hues();
-    const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
-    const last = curve.points.at(-1)?.day ?? 1;
-    const line = (
-      y: number,
-      text: string,
-      colour: string,
-    ): NonNullable<NonNullable<ApexOptions['annotations']>['yaxis']>[number] => ({
-      y,
-      borderColor: colour,
-      strokeDashArray: 5,
-      label: {
-        text,
-        position: 'left',
-        textAnchor: 'start',
-        offsetX: 6,
-        borderWidth: 0,
-        style: { background: 'transparent', color: colour, fontSize: '13px', fontWeight: 600 },
-      },
-    });
-    return {
-      chart: {
-        type: 'line',
-        toolbar: { show: false },
-        zoom: { enabled: false },
-        animations: { enabled: false },
-        fontFamily: 'inherit',
-        background: 'transparent',
-      },
-      colors: [hue.water],
-      stroke: { curve: 'straight', width: 3.5 },
-      grid: { borderColor: hue.hair, padding: { left: 4, right: 10 } },
-      tooltip: {
-        theme: document.documentElement.dataset.theme === 'night' ? 'dark' : 'light',
-        x: { formatter: (day: number) => `day ${Math.round(day)}` },
-        y: { formatter: (pct: number) => `${pct.toFixed(1)} % water` },
-      },
-      xaxis: {
-        type: 'numeric',
-        min: 0,
-        ...roundAxis(last),
-        decimalsInFloat: 0,
-        title: { text: 'days in the pack', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
-        labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => String(Math.round(Number(value))) },
-        axisBorder: { color: hue.hair },
-        axisTicks: { color: hue.hair },
-        tooltip: { enabled: false },
-      },
-      yaxis: {
-        min: 0,
-        ...roundAxis(highest),
-        title: { text: 'water, % of the treat', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
-        labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => value.toFixed(0) },
-      },
-      annotations: {
-        yaxis: [
-          ...(curve.crisp ? [line(curve.softens_pct, 'goes soft above this', hue.crunch)] : []),
-          line(curve.moulds_pct, 'mould can live above this', hue.keep),
-        ],
-        xaxis:
-          days > 0 && days < (curve.points.at(-1)?.day ?? 0)
-            ? [
-                {
-                  x: days,
-                  borderColor: hue.keep,
-                  strokeDashArray: 0,
-                  label: {
-                    text: 'likely end',
-                    orientation: 'horizontal',
-                    borderWidth: 0,
-                    style: { background: hue.keep, color: '#fff', fontSize: '12px' },
-                  },
-                },
-              ]
-            : [],
-      },
-    };
-  }, [curve, days]);
+  const options = useMemo(() => lifeOptions(curve, days), [curve, days]);
   const series = useMemo(
     () => [{ name: 'Water', data: curve.points.map(({ day, moisture_pct }) => ({ x: day, y: moisture_pct })) }],
     [curve],
   );
   return <ReactApexChart type="line" options={options} series={series} height={height} />;
 }
+
+/** Water against days, with what it may not pass. */
+function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
+  const hue = hues();
+  const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
+  const last = curve.points.at(-1)?.day ?? 1;
+  return {
+    chart: {
+      type: 'line',
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      animations: { enabled: false },
+      fontFamily: 'inherit',
+      background: 'transparent',
+    },
+    colors: [hue.water],
+    stroke: { curve: 'straight', width: 3.5 },
+    grid: { borderColor: hue.hair, padding: { left: 4, right: 10 } },
+    tooltip: {
+      theme: document.documentElement.dataset.theme === 'night' ? 'dark' : 'light',
+      x: { formatter: (day: number) => `day ${Math.round(day)}` },
+      y: { formatter: (pct: number) => `${pct.toFixed(1)} % water` },
+    },
+    xaxis: {
+      type: 'numeric',
+      min: 0,
+      ...roundAxis(last),
+      decimalsInFloat: 0,
+      title: { text: 'days in the pack', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
+      labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => String(Math.round(Number(value))) },
+      axisBorder: { color: hue.hair },
+      axisTicks: { color: hue.hair },
+      tooltip: { enabled: false },
+    },
+    yaxis: {
+      min: 0,
+      ...roundAxis(highest),
+      title: { text: 'water, % of the treat', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
+      labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => value.toFixed(0) },
+    },
+    annotations: lifeMarks(curve, days, hue),
+  };
+}
+
+type Marks = NonNullable<ApexOptions['annotations']>;
+
+const line = (y: number, text: string, colour: string): NonNullable<Marks['yaxis']>[number] => ({
+  y,
+  borderColor: colour,
+  strokeDashArray: 5,
+  label: {
+    text,
+    position: 'left',
+    textAnchor: 'start',
+    offsetX: 6,
+    borderWidth: 0,
+    style: { background: 'transparent', color: colour, fontSize: '13px', fontWeight: 600 },
+  },
+});
+
+/** Above what it softens and moulds, and when it ends. */
+const lifeMarks = (curve: LifeCurve, days: number, hue: ReturnType<typeof hues>): Marks => ({
+  yaxis: [
+    ...(curve.crisp ? [line(curve.softens_pct, 'goes soft above this', hue.crunch)] : []),
+    line(curve.moulds_pct, 'mould can live above this', hue.keep),
+  ],
+  xaxis:
+    days > 0 && days < (curve.points.at(-1)?.day ?? 0)
+      ? [
+          {
+            x: days,
+            borderColor: hue.keep,
+            strokeDashArray: 0,
+            label: {
+              text: 'likely end',
+              orientation: 'horizontal',
+              borderWidth: 0,
+              style: { background: hue.keep, color: '#fff', fontSize: '12px' },
+            },
+          },
+        ]
+      : [],
+});

@@ -47,35 +47,7 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
                 currency={currency}
                 packName={PACK_NAMES[nominal.prediction.keeps[pack].option].toLowerCase()}
               />
-              <div className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[14.5px]">
-                <span className="text-soft">work takes</span>
-                <OptionalNumber
-                  label="Minutes of work"
-                  unit="min"
-                  value={wish.minutes ?? null}
-                  placeholder={`~ ${Math.round(worth.facts.minutes)}`}
-                  max={WORTH.fields.minutes.max}
-                  onChange={(value) => set('minutes', value)}
-                />
-                <span className="text-soft">a bought one costs</span>
-                <OptionalNumber
-                  label="Price of a bought treat"
-                  unit={`${currency} per 100 g`}
-                  value={wish.bought_per_100g ?? null}
-                  placeholder="?"
-                  max={WORTH.fields.bought_per_100g.max}
-                  onChange={(value) => set('bought_per_100g', value)}
-                />
-                <span className="text-soft">shall leave</span>
-                <OptionalNumber
-                  label="Margin"
-                  unit="% of the price"
-                  value={wish.margin_pct ?? null}
-                  placeholder="?"
-                  max={WORTH.fields.margin_pct.max}
-                  onChange={(value) => set('margin_pct', value)}
-                />
-              </div>
+              <WishFields {...{ wish, currency, set }} minutes={worth.facts.minutes} />
               <Answers worth={worth} props={props} currency={currency} />
               <ComparedWith {...props} worth={worth} currency={currency} />
             </>
@@ -106,64 +78,11 @@ function Parts({
   readonly currency: string;
   readonly packName: string;
 }): ReactNode {
-  const { parts, total, per, missing, facts, minutesAreGuessed, lost } = worth;
-  const rows = [
-    ['a piece', per.piece],
-    ['100 g', per.hundred_g],
-    [`a ${packName}`, per.pack],
-  ] as const;
+  const { missing, lost } = worth;
   return (
     <div className="grid gap-5 sm:grid-cols-[1fr_auto]">
-      <table className="self-start text-[14.5px]">
-        <caption className="sr-only">Parts of the cost</caption>
-        <tbody>
-          {COST_PARTS.filter((part) => parts[part] > 0).map((part) => (
-            <tr key={part} className="border-t border-hair first:border-0">
-              <th scope="row" className="py-0.5 pr-3 text-left font-normal">
-                {PART_NAMES[part]}
-                <span className="text-[13px] text-soft">
-                  {part === 'energy' && ` ${facts.energy_kwh.toFixed(1)} kWh`}
-                  {part === 'packs' && ` ${facts.packs}`}
-                  {part === 'labour' && ` ${duration(facts.minutes)}${minutesAreGuessed ? ', guessed' : ''}`}
-                </span>
-              </th>
-              <td className="w-40">
-                <span className="block h-2.5 rounded-full bg-dough" style={{ width: `${(100 * parts[part]) / total}%` }} />
-              </td>
-              <td className="pl-3 text-right font-semibold">{money(parts[part], currency)}</td>
-            </tr>
-          ))}
-          <tr className="border-t-[1.6px] border-rim">
-            <th scope="row" className="py-0.5 text-left">
-              the batch
-            </th>
-            <td />
-            <td className="pl-3 text-right font-display text-[18px] font-semibold" data-cost="total">
-              {money(total, currency)}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <table className="self-start text-[14.5px]">
-        <thead>
-          <tr className="text-[13px] text-soft">
-            <th />
-            <th className="px-3 text-right font-normal">with work</th>
-            <th className="text-right font-normal">without</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([name, { total: all, withoutLabour }]) => (
-            <tr key={name} className="border-t border-hair">
-              <th scope="row" className="py-0.5 text-left font-normal">
-                {name}
-              </th>
-              <td className="px-3 text-right font-semibold">{money(all, currency)}</td>
-              <td className="text-right">{money(withoutLabour, currency)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <PartsTable worth={worth} currency={currency} />
+      <PerTable worth={worth} currency={currency} packName={packName} />
       <p className="text-[13.5px] text-soft sm:col-span-2" data-cost="lost">
         Of these pieces {(100 * lost.share).toFixed(1)} % are reckoned never to be eaten or sold
         {lost.batches > 0
@@ -222,6 +141,118 @@ function Answers({
             ` The machines have paid for themselves after ${against.batches} such batches.`}
         </p>
       )}
+    </div>
+  );
+}
+
+type PartsTableProps = { readonly worth: CostReport; readonly currency: string };
+
+function PartsTable({ worth, currency }: PartsTableProps): ReactNode {
+  const { parts, total, facts, minutesAreGuessed } = worth;
+  return (
+    <table className="self-start text-[14.5px]">
+      <caption className="sr-only">Parts of the cost</caption>
+      <tbody>
+        {COST_PARTS.filter((part) => parts[part] > 0).map((part) => (
+          <tr key={part} className="border-t border-hair first:border-0">
+            <th scope="row" className="py-0.5 pr-3 text-left font-normal">
+              {PART_NAMES[part]}
+              <span className="text-[13px] text-soft">
+                {part === 'energy' && ` ${facts.energy_kwh.toFixed(1)} kWh`}
+                {part === 'packs' && ` ${facts.packs}`}
+                {part === 'labour' && ` ${duration(facts.minutes)}${minutesAreGuessed ? ', guessed' : ''}`}
+              </span>
+            </th>
+            <td className="w-40">
+              <span className="block h-2.5 rounded-full bg-dough" style={{ width: `${(100 * parts[part]) / total}%` }} />
+            </td>
+            <td className="pl-3 text-right font-semibold">{money(parts[part], currency)}</td>
+          </tr>
+        ))}
+        <tr className="border-t-[1.6px] border-rim">
+          <th scope="row" className="py-0.5 text-left">
+            the batch
+          </th>
+          <td />
+          <td className="pl-3 text-right font-display text-[18px] font-semibold" data-cost="total">
+            {money(total, currency)}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+type PerTableProps = { readonly worth: CostReport; readonly currency: string; readonly packName: string };
+
+function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
+  const { per } = worth;
+  const rows = [
+    ['a piece', per.piece],
+    ['100 g', per.hundred_g],
+    [`a ${packName}`, per.pack],
+  ] as const;
+  return (
+    <table className="self-start text-[14.5px]">
+      <thead>
+        <tr className="text-[13px] text-soft">
+          <th />
+          <th className="px-3 text-right font-normal">with work</th>
+          <th className="text-right font-normal">without</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([name, { total: all, withoutLabour }]) => (
+          <tr key={name} className="border-t border-hair">
+            <th scope="row" className="py-0.5 text-left font-normal">
+              {name}
+            </th>
+            <td className="px-3 text-right font-semibold">{money(all, currency)}</td>
+            <td className="text-right">{money(withoutLabour, currency)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+type WishFieldsProps = {
+  readonly wish: NonNullable<BatchDocument['worth']>;
+  readonly minutes: number;
+  readonly currency: string;
+  readonly set: (key: WishKey, value: number | null) => void;
+};
+
+function WishFields({ wish, minutes, currency, set }: WishFieldsProps): ReactNode {
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[14.5px]">
+      <span className="text-soft">work takes</span>
+      <OptionalNumber
+        label="Minutes of work"
+        unit="min"
+        value={wish.minutes ?? null}
+        placeholder={`~ ${Math.round(minutes)}`}
+        max={WORTH.fields.minutes.max}
+        onChange={(value) => set('minutes', value)}
+      />
+      <span className="text-soft">a bought one costs</span>
+      <OptionalNumber
+        label="Price of a bought treat"
+        unit={`${currency} per 100 g`}
+        value={wish.bought_per_100g ?? null}
+        placeholder="?"
+        max={WORTH.fields.bought_per_100g.max}
+        onChange={(value) => set('bought_per_100g', value)}
+      />
+      <span className="text-soft">shall leave</span>
+      <OptionalNumber
+        label="Margin"
+        unit="% of the price"
+        value={wish.margin_pct ?? null}
+        placeholder="?"
+        max={WORTH.fields.margin_pct.max}
+        onChange={(value) => set('margin_pct', value)}
+      />
     </div>
   );
 }
