@@ -83,75 +83,105 @@ export async function seedDemo(db: pg.ClientBase): Promise<boolean> {
   if (rowCount !== 0) return false;
   const demo = JSON.parse(await readFile('data/demo-kitchen.json', 'utf8')) as Demo;
   const pantry = await shippedPantry();
-  const cardOf = fingerprint(pantry);
   await db.query('begin');
   try {
-    const { id, name, altitude_m, room_c, room_rh_pct } = demo.kitchen;
-    await db.query('insert into kitchen (id, name, altitude_m, room_c, room_rh_pct) values ($1, $2, $3, $4, $5)', [
-      id,
-      name,
-      altitude_m,
-      room_c,
-      room_rh_pct,
-    ]);
-    await setEnergyPrice(db, id, demo.kitchen.energy_per_kwh);
-    for (const appliance of demo.appliances) await setAppliance(db, id, appliance, 'any');
-    await stockIngredients(db, [...pantry.values()], false);
-    const documents = new Map<string, BatchDocument>();
-    for (const recipe of demo.recipes) {
-      const document = must(readBatch(await readFile(recipe.file, 'utf8')));
-      documents.set(recipe.id, document);
-      await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
-    }
-    for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() }, 'any');
-    await setCosts(db, id, demo.costs);
-    for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
-    for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
+    const place: Place = { db, demo, pantry, documents: await fillKitchen(db, demo, pantry) };
     const kitchen = (await maybeKitchen(db)) ?? raise('no kitchen');
-    const today = await dateOf(db);
-    const written = (recipe: string): BatchDocument => documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
-    for (const batch of demo.finished) {
-      const document = edited({ ...written(batch.recipe), name: batch.name }, batch.edits);
-      const predicted = must(await forecast(document, pantry, true));
-      const batchId = await addBatch(db, {
-        kitchenId: id,
-        recipeId: batch.recipe,
-        name: batch.name,
-        document,
-        forecast: predicted,
-        bakedOn: daysBefore(today, batch.days_ago),
-      });
-      await addMeasurement(db, batchId, { ...UNSEEN, ...batch.measured }, predicted);
-      await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
-      await wasBaked(db, id, { id: batchId, document, batch, baked_on: daysBefore(today, batch.days_ago), pantry });
-      const row = { id: batchId, name: batch.name, document, baked_on: daysBefore(today, batch.days_ago) };
-      must(await store(db, kitchen, row, pantry));
-      await eatFrom(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
-    }
+    await bakeFinished(place, kitchen);
     for (const appliance of demo.appliances) must(await refitAppliance(db, kitchen, appliance));
-    const learned = await learnedOf(db, id);
-    const { due_planned, others, ...saturday } = demo.saturday;
-    const plan = async ({
-      recipe,
-      name: named,
-      edits = [],
-    }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
-      const document = withLearnedPace(edited({ ...written(recipe), name: named }, edits), demo.appliances, learned);
-      const predicted = must(await forecast(document, pantry, false));
-      return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
-    };
-    const picked: Array<{ batch: string; due: number }> = [];
-    for (const other of others) picked.push({ batch: await plan(other), due: other.due });
-    await db.query("update batch set updated_at = now() - interval '1 hour' where baked_on is null");
-    picked.unshift({ batch: await plan(demo.planned), due: due_planned });
-    const settings = { ...saturday, quiet: null, picked, pins: [] };
-    await setBakeDay(db, id, { day: await nextSaturday(db), settings, plan: [] }, 'any');
+    await planSaturday(place);
     await db.query('commit');
   } catch (error) {
     await db.query('rollback');
     throw error;
   }
   return true;
+}
+
+/** What the steps of setting up share. */
+type Place = {
+  readonly db: pg.ClientBase;
+  readonly demo: Demo;
+  readonly pantry: Pantry;
+  /** By recipe. */
+  readonly documents: ReadonlyMap<string, BatchDocument>;
+};
+const writtenIn = ({ documents }: Place, recipe: string): BatchDocument =>
+  documents.get(recipe) ?? raise(`no demo recipe ${recipe}`);
+
+/** Puts kit, shelf, book and dogs into a new kitchen; returns the recipes. */
+async function fillKitchen(db: pg.ClientBase, demo: Demo, pantry: Pantry): Promise<Map<string, BatchDocument>> {
+  const cardOf = fingerprint(pantry);
+  const { id, name, altitude_m, room_c, room_rh_pct } = demo.kitchen;
+  await db.query('insert into kitchen (id, name, altitude_m, room_c, room_rh_pct) values ($1, $2, $3, $4, $5)', [
+    id,
+    name,
+    altitude_m,
+    room_c,
+    room_rh_pct,
+  ]);
+  await setEnergyPrice(db, id, demo.kitchen.energy_per_kwh);
+  for (const appliance of demo.appliances) await setAppliance(db, id, appliance, 'any');
+  await stockIngredients(db, [...pantry.values()], false);
+  const documents = new Map<string, BatchDocument>();
+  for (const recipe of demo.recipes) {
+    const document = must(readBatch(await readFile(recipe.file, 'utf8')));
+    documents.set(recipe.id, document);
+    await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
+  }
+  for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() }, 'any');
+  await setCosts(db, id, demo.costs);
+  for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
+  for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
+  return documents;
+}
+
+/** Bakes, weighs and eats what the scenario has behind it. */
+async function bakeFinished(place: Place, kitchen: KitchenRow): Promise<void> {
+  const { db, demo, pantry } = place;
+  const { id } = kitchen;
+  const today = await dateOf(db);
+  for (const batch of demo.finished) {
+    const document = edited({ ...writtenIn(place, batch.recipe), name: batch.name }, batch.edits);
+    const predicted = must(await forecast(document, pantry, true));
+    const batchId = await addBatch(db, {
+      kitchenId: id,
+      recipeId: batch.recipe,
+      name: batch.name,
+      document,
+      forecast: predicted,
+      bakedOn: daysBefore(today, batch.days_ago),
+    });
+    await addMeasurement(db, batchId, { ...UNSEEN, ...batch.measured }, predicted);
+    await db.query("update batch set updated_at = baked_on + time '15:30', created_at = baked_on where id = $1", [batchId]);
+    await wasBaked(db, id, { id: batchId, document, batch, baked_on: daysBefore(today, batch.days_ago), pantry });
+    const row = { id: batchId, name: batch.name, document, baked_on: daysBefore(today, batch.days_ago) };
+    must(await store(db, kitchen, row, pantry));
+    await eatFrom(db, { batchId, document, jars: batch.jars, today, baked_on: row.baked_on, pantry });
+  }
+}
+
+/** Plans the scenario's Saturday with what its ovens have taught. */
+async function planSaturday(place: Place): Promise<void> {
+  const { db, demo, pantry } = place;
+  const { id } = demo.kitchen;
+  const learned = await learnedOf(db, id);
+  const { due_planned, others, ...saturday } = demo.saturday;
+  const plan = async ({
+    recipe,
+    name: named,
+    edits = [],
+  }: Pick<DemoBatch, 'recipe' | 'name'> & Partial<DemoBatch>): Promise<string> => {
+    const document = withLearnedPace(edited({ ...writtenIn(place, recipe), name: named }, edits), demo.appliances, learned);
+    const predicted = must(await forecast(document, pantry, false));
+    return addBatch(db, { kitchenId: id, recipeId: recipe, name: named, document, forecast: predicted });
+  };
+  const picked: Array<{ batch: string; due: number }> = [];
+  for (const other of others) picked.push({ batch: await plan(other), due: other.due });
+  await db.query("update batch set updated_at = now() - interval '1 hour' where baked_on is null");
+  picked.unshift({ batch: await plan(demo.planned), due: due_planned });
+  const settings = { ...saturday, quiet: null, picked, pins: [] };
+  await setBakeDay(db, id, { day: await nextSaturday(db), settings, plan: [] }, 'any');
 }
 
 const dateOf = async (db: pg.ClientBase): Promise<string> =>

@@ -91,7 +91,7 @@ describe('the tree', () => {
 });
 
 /** What was longer than a function may be when the rule came, by file (lint/exceptions.json). Take numbers down, never up. */
-const MOST_EXCEPTIONS = { 'max-lines-per-function': 66, 'max-params': 63 };
+const MOST_EXCEPTIONS = { 'max-lines-per-function': 1, 'max-params': 62 };
 
 describe('lint/exceptions.json', () => {
   const listed = JSON.parse(read('lint/exceptions.json')) as Record<string, Record<string, { count: number }>>;

@@ -72,33 +72,12 @@ export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermom
   const offsetVar = thermometer_K === undefined ? OFFSET_SD_K ** 2 : 1 / (1 / OFFSET_SD_K ** 2 + 1 / THERMOMETER_SD_K ** 2);
   const mean = [0, offsetMean, ...past.map(() => 0)];
   const precision = [1 / PACE_SD ** 2, 1 / offsetVar, ...past.map(() => 1 / WOBBLE_SD ** 2)];
-  let x = [...mean];
   const predict = (at: readonly number[], { model, minutes, j }: (typeof readings)[number]): number =>
     model(minutes, at[0] + at[2 + j], at[1]);
   const loss = (at: readonly number[]): number =>
     readings.reduce((sum, one) => sum + huberLoss((one.share - predict(at, one)) / noise), 0) +
     at.reduce((sum, value, i) => sum + precision[i] * (value - mean[i]) ** 2, 0);
-  let damping = 1e-3;
-  let now = loss(x);
-  let hessian = normal(x);
-  for (let round = 0; round < ROUNDS; round++) {
-    hessian = normal(x);
-    const step = solveLinear(
-      hessian.matrix.map((row, i) => row.map((value, k) => (i === k ? value * (1 + damping) : value))),
-      hessian.gradient,
-    );
-    const next = x.map((value, i) => value + step[i]);
-    const then = loss(next);
-    if (then < now) {
-      const gained = now - then;
-      [x, now] = [next, then];
-      damping /= 5;
-      if (gained < 1e-10) break;
-    } else {
-      damping *= 10;
-      if (damping > 1e8) break;
-    }
-  }
+  const x = descend(mean, loss, normal);
   const inverse = invert(normal(x).matrix);
   return {
     logPace: x[0],
@@ -110,8 +89,7 @@ export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermom
     batches: past.filter(({ weighed }) => weighed.length > 0).length,
   };
 
-  /** Curvature and slope of the loss at a point. */
-  function normal(at: readonly number[]): { matrix: number[][]; gradient: number[] } {
+  function normal(at: readonly number[]): Normal {
     const matrix = Array.from({ length: count }, (_, i) => Array.from({ length: count }, (_, k) => (i === k ? precision[i] : 0)));
     const gradient = at.map((value, i) => precision[i] * (mean[i] - value));
     for (const one of readings) {
@@ -133,6 +111,39 @@ export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermom
     }
     return { matrix, gradient };
   }
+}
+
+/** Curvature and slope of a loss at a point. */
+type Normal = { readonly matrix: number[][]; readonly gradient: number[] };
+
+/** Goes down from a point while that still gains: damped Gauss-Newton steps (Levenberg 1944, Marquardt 1963). */
+function descend(
+  from: readonly number[],
+  loss: (at: readonly number[]) => number,
+  normal: (at: readonly number[]) => Normal,
+): number[] {
+  let x = [...from];
+  let damping = 1e-3;
+  let now = loss(x);
+  for (let round = 0; round < ROUNDS; round++) {
+    const { matrix, gradient } = normal(x);
+    const step = solveLinear(
+      matrix.map((row, i) => row.map((value, k) => (i === k ? value * (1 + damping) : value))),
+      gradient,
+    );
+    const next = x.map((value, i) => value + step[i]);
+    const then = loss(next);
+    if (then < now) {
+      const gained = now - then;
+      [x, now] = [next, then];
+      damping /= 5;
+      if (gained < 1e-10) break;
+    } else {
+      damping *= 10;
+      if (damping > 1e8) break;
+    }
+  }
+  return x;
 }
 
 /** Solves a small dense system, pivoting. */

@@ -140,25 +140,7 @@ function assemble(
     yield: yieldPart(out, final_g),
     cake: cakePart(out),
     heat: heatPart(worked),
-    outcome: {
-      moisture_pct: finish.moisture_pct,
-      moisture_pct_low: finish.moisture_pct,
-      moisture_pct_high: finish.moisture_pct,
-      centre_moisture_pct: finish.centreMoisture_pct,
-      aw: finish.aw,
-      aw_centre: finish.coreAw,
-      snap: finish.snap,
-      snap_low: finish.snap,
-      snap_high: finish.snap,
-      texture: finish.words,
-      soft_while_hot: finish.feel.willFirm,
-      snap_force_n: finish.force_N,
-      hard: finish.shellCrispness > HARD_FROM,
-      mass_loss_pct: 100 * (1 - finish.massRatio),
-      draws: 0,
-      variance_shares: [],
-      others: [],
-    },
+    outcome: outcomePart(finish),
     keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
     analysis: {
@@ -180,6 +162,27 @@ function assemble(
     assumed,
   };
 }
+
+/** What it is like once it has cooled; the low and high ends are the likely run's until draws widen them. */
+const outcomePart = (finish: PredictionRun['finish']): Prediction['outcome'] => ({
+  moisture_pct: finish.moisture_pct,
+  moisture_pct_low: finish.moisture_pct,
+  moisture_pct_high: finish.moisture_pct,
+  centre_moisture_pct: finish.centreMoisture_pct,
+  aw: finish.aw,
+  aw_centre: finish.coreAw,
+  snap: finish.snap,
+  snap_low: finish.snap,
+  snap_high: finish.snap,
+  texture: finish.words,
+  soft_while_hot: finish.feel.willFirm,
+  snap_force_n: finish.force_N,
+  hard: finish.shellCrispness > HARD_FROM,
+  mass_loss_pct: 100 * (1 - finish.massRatio),
+  draws: 0,
+  variance_shares: [],
+  others: [],
+});
 
 /** What the ingredients cost, spread over what comes out. */
 function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pieces: number): Prediction['cost'] {

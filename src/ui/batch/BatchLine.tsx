@@ -35,10 +35,7 @@ const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
 export const BatchLine = memo(function BatchLine({ document, nominal, bench, onBench }: BatchLineProps): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(1228);
   const stations = stationsOf(document, nominal.prediction);
-  const points = ribbonOf(nominal.prediction, nominal.drawing, width, TALLEST);
-  const { start_g, end_g } = nominal.drawing.water;
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
       <div role="tablist" className="grid grid-cols-7">
@@ -70,40 +67,7 @@ export const BatchLine = memo(function BatchLine({ document, nominal, bench, onB
           </button>
         ))}
       </div>
-      <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
-        <svg width={width} height={RIBBON_HEIGHT} className="block">
-          <title>{`Water along the line: ${Math.round(start_g)} g in the dough, ${Math.round(end_g)} g left after heat`}</title>
-          <defs>
-            <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
-              {points.map(({ x, wet }, i) => (
-                <stop key={i} offset={x / width} stopColor={cssColour(wet)} />
-              ))}
-            </linearGradient>
-          </defs>
-          <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
-          {steamAt(points).map((x) => (
-            <path
-              key={x}
-              d={`M${x} 13c-5 -4 5 -6 0 -12`}
-              className="fill-none stroke-water"
-              strokeWidth={1.6}
-              strokeLinecap="round"
-            />
-          ))}
-        </svg>
-        <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
-          {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} dough
-        </span>
-        <span
-          className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"
-          style={{ left: `${(100 / 7) * 4.1}%` }}
-        >
-          {Math.round(start_g - end_g)} g leaves in the heat
-        </span>
-        <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
-          {Math.round(end_g)} g stays
-        </span>
-      </div>
+      <Ribbon nominal={nominal} />
     </nav>
   );
 });
@@ -164,5 +128,50 @@ function StationMark({ cautions, bench }: { readonly cautions: Prediction['cauti
       <CautionShape severity={gravest} />
       <span className="sr-only">{gravest === 'stop' ? 'has a stop caution' : 'has a caution'}</span>
     </span>
+  );
+}
+
+type RibbonProps = { readonly nominal: Nominal };
+
+/** The water along the line: what is in the dough, what leaves, what stays. */
+function Ribbon({ nominal }: RibbonProps): ReactNode {
+  const [ref, width] = useWidth<HTMLDivElement>(1228);
+  const points = ribbonOf(nominal.prediction, nominal.drawing, width, TALLEST);
+  const { start_g, end_g } = nominal.drawing.water;
+  return (
+    <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
+      <svg width={width} height={RIBBON_HEIGHT} className="block">
+        <title>{`Water along the line: ${Math.round(start_g)} g in the dough, ${Math.round(end_g)} g left after heat`}</title>
+        <defs>
+          <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
+            {points.map(({ x, wet }, i) => (
+              <stop key={i} offset={x / width} stopColor={cssColour(wet)} />
+            ))}
+          </linearGradient>
+        </defs>
+        <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
+        {steamAt(points).map((x) => (
+          <path
+            key={x}
+            d={`M${x} 13c-5 -4 5 -6 0 -12`}
+            className="fill-none stroke-water"
+            strokeWidth={1.6}
+            strokeLinecap="round"
+          />
+        ))}
+      </svg>
+      <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
+        {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} dough
+      </span>
+      <span
+        className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"
+        style={{ left: `${(100 / 7) * 4.1}%` }}
+      >
+        {Math.round(start_g - end_g)} g leaves in the heat
+      </span>
+      <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
+        {Math.round(end_g)} g stays
+      </span>
+    </div>
   );
 }

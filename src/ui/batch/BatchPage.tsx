@@ -10,6 +10,7 @@ import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
 import type { Habits } from '../ingredients/habits';
 import { useHabits } from '../ingredients/use-habits';
+import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { BatchLine } from './BatchLine';
@@ -26,6 +27,7 @@ import { PackBench } from './keep/PackBench';
 import { ShapeBench } from './shape/ShapeBench';
 import { useBatch } from './use-batch';
 import type { SavingState } from '../kit/autosave/saver';
+import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
@@ -55,10 +57,8 @@ type BatchPageProps = {
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
-  const { document, edits, questions, nominal, banded, bandIsOld, search, failure, canUndo, canRedo } = useBatch(
-    batch.document,
-    goods,
-  );
+  const shown = useBatch(batch.document, goods);
+  const { document, edits, questions, nominal, banded, bandIsOld, search, failure } = shown;
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
   const saving = useBatchSaving(batch, document, edits);
@@ -73,73 +73,25 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
   }, []);
   const props: BenchProps | null = nominal && {
     batchId: batch.id,
-    document,
-    edits,
-    questions,
-    nominal,
-    banded,
-    bandIsOld,
-    search,
-    compared,
+    ...{ document, edits, questions, nominal, banded, bandIsOld, search, compared, pantry, habits, onHabits, alsoUsedIn },
     onCompare: setCompared,
-    pantry,
     appliances: kitchen.appliances,
-    habits,
-    onHabits,
     dogs: kitchen.dogs,
     costs: kitchen.costs,
     lots: kitchen.lots,
-    alsoUsedIn,
   };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
-        <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
-        <SavedWord state={saving.state} onSave={saving.saveNow} />
-        {saving.elsewhere && saving.state.kind === 'saved' && (
-          <p role="status" className="text-[14px] text-soft">
-            also changed in another window
-          </p>
-        )}
-        <span className="flex-1" />
-        <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
-          <Undo2 aria-hidden size={16} /> Undo
-        </Button>
-        <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
-          <Redo2 aria-hidden size={16} /> Redo
-        </Button>
-        <KeepInRecipe
-          batchId={batch.id}
-          known={recipeId !== null}
-          saveNow={saving.saveNow}
-          saved={saving.state.kind === 'saved'}
-        />
-        <a className={buttonClass()} href={`/api/batches/${batch.id}/file`} download>
-          Export file
-        </a>
-        <Link className={buttonClass(batch.baked_on ? 'main' : 'plain')} href={`/log/${batch.id}`}>
-          {batch.baked_on ? 'See it weighed' : 'Enter weights'}
-        </Link>
-        {!batch.baked_on && <BeginAtOven batchId={batch.id} saved={saving.state.kind === 'saved'} saveNow={saving.saveNow} />}
-      </header>
+      <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && <BatchLine document={document} nominal={nominal} bench={bench} onBench={open} />}
-      {failure && (
-        <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2">
-          <strong className="text-stop">This cannot be worked out.</strong> {failure.message}{' '}
-          {nominal && 'Below is the last one that could.'}
-        </p>
-      )}
+      <Alert title="This cannot be worked out.">
+        {failure && `${failure.message}${nominal ? ' Below is the last one that could.' : ''}`}
+      </Alert>
       {props ? (
         <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
-          <div
-            id="bench"
-            role="tabpanel"
-            tabIndex={0}
-            aria-labelledby={`station-${bench}`}
-            className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
-          >
+          <BenchPanel bench={bench}>
             <OneBench bench={bench} {...props} />
-          </div>
+          </BenchPanel>
           <OutcomePanel
             document={document}
             nominal={props.nominal.prediction}
@@ -268,4 +220,57 @@ function useKeys(edits: { undo: () => void; redo: () => void }, save: () => void
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [undo, redo, save, open]);
+}
+
+type BatchHeadProps = {
+  readonly batch: BatchPageProps['batch'];
+  readonly known: boolean;
+  readonly shown: ReturnType<typeof useBatch>;
+  readonly saving: Saving;
+};
+
+function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
+  const { document, edits, canUndo, canRedo } = shown;
+  return (
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+      <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
+      <SavedWord state={saving.state} onSave={saving.saveNow} />
+      {saving.elsewhere && saving.state.kind === 'saved' && (
+        <p role="status" className="text-[14px] text-soft">
+          also changed in another window
+        </p>
+      )}
+      <span className="flex-1" />
+      <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
+        <Undo2 aria-hidden size={16} /> Undo
+      </Button>
+      <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
+        <Redo2 aria-hidden size={16} /> Redo
+      </Button>
+      <KeepInRecipe batchId={batch.id} known={known} saveNow={saving.saveNow} saved={saving.state.kind === 'saved'} />
+      <a className={buttonClass()} href={`/api/batches/${batch.id}/file`} download>
+        Export file
+      </a>
+      <Link className={buttonClass(batch.baked_on ? 'main' : 'plain')} href={`/log/${batch.id}`}>
+        {batch.baked_on ? 'See it weighed' : 'Enter weights'}
+      </Link>
+      {!batch.baked_on && <BeginAtOven batchId={batch.id} saved={saving.state.kind === 'saved'} saveNow={saving.saveNow} />}
+    </header>
+  );
+}
+
+type BenchPanelProps = { readonly bench: Bench; readonly children: ReactNode };
+
+function BenchPanel({ bench, children }: BenchPanelProps): ReactNode {
+  return (
+    <div
+      id="bench"
+      role="tabpanel"
+      tabIndex={0}
+      aria-labelledby={`station-${bench}`}
+      className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
+    >
+      {children}
+    </div>
+  );
 }

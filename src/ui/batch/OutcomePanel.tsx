@@ -177,7 +177,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
     >
       <p className="text-[14px] text-soft">
         {first.capped ? `${capitalised(first.why)}.` : `${first.days} days likely.`}
-        {wanted !== undefined && ` You want ${target.keeps_days_min} days.`}
+        {wanted !== undefined && ` You want ${wanted} days.`}
       </p>
     </Headline>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { Day, PlannedStep, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
 import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/calls';
@@ -68,13 +68,7 @@ export function useDayPlan(
     const timer = setTimeout(() => void search(day, fits ? from : [], fits ? NUDGED_MS : ANEW_MS), 0);
     return () => clearTimeout(timer);
   }, [day, search]);
-  useEffect(
-    () => () => {
-      planner.current?.close();
-      planner.current = null;
-    },
-    [],
-  );
+  useClosing(planner);
   return {
     day,
     shown: day.batches.length === 0 ? null : shown,
@@ -88,6 +82,17 @@ export function useDayPlan(
       setBusy(false);
     },
   };
+}
+
+/** Ends the planner's worker when the page is left. */
+function useClosing(planner: RefObject<Planner | null>): void {
+  useEffect(
+    () => () => {
+      planner.current?.close();
+      planner.current = null;
+    },
+    [planner],
+  );
 }
 
 /** Records of a plan mean the same only while batches and steps are the same, in the same order. */

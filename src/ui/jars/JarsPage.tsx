@@ -6,6 +6,8 @@ import type { Keeps } from '@/core/prediction';
 import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
 import { call, wrongWith } from '../kit/api';
+import { Alert } from '../kit/Alert';
+import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
@@ -37,7 +39,6 @@ export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPag
   const [trouble, setTrouble] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? null;
   const first = firstOut(jars);
-  const count = (of: Freshness): number => jars.filter((one) => freshness(one, today) === of).length;
   const work = async (what: object): Promise<void> => {
     if (!jar) return;
     const wrong = wrongWith(await call(`/api/jars/${jar.id}`, { method: 'POST', body: what }));
@@ -46,45 +47,21 @@ export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPag
   };
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
-        <h1 className="text-[27px]">Jars</h1>
-        <p className="text-soft">
-          {jars.length === 0 ? 'nothing in the store room' : `${jars.length} ${jars.length === 1 ? 'pack' : 'packs'}`}
-          {count('soon') > 0 && `, ${count('soon')} to use within a week`}
-          {count('past') > 0 && `, ${count('past')} past their day`}
-        </p>
-        <span className="flex-1" />
+      <PageHead title="Jars" says={storeWords(jars, today)}>
         <Totals totals={totals} days={totals_days} currency={currency} />
-      </header>
-      {trouble && (
-        <p role="alert" className="mb-3 rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2 text-stop">
-          {trouble}
-        </p>
-      )}
+      </PageHead>
+      <Alert className="mb-3">{trouble}</Alert>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex flex-col gap-3">
-          {SHELVES.map(([store, name]) => {
-            const here = jars.filter((one) => one.store === store);
-            if (here.length === 0) return null;
-            return (
-              <Panel key={store} label={name} className="px-4 pt-3 pb-4">
-                <h2 className="pb-2 text-[17px]">{name}</h2>
-                <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
-                  {here.map((one) => (
-                    <li key={one.id}>
-                      <JarCard
-                        jar={one}
-                        today={today}
-                        isFirst={first.has(one.id)}
-                        chosen={one.id === chosen}
-                        onChoose={() => setChosen(one.id)}
-                      />
-                    </li>
-                  ))}
-                </ul>
-              </Panel>
-            );
-          })}
+          {SHELVES.map(([store, name]) => (
+            <JarRack
+              key={store}
+              name={name}
+              jars={jars.filter((one) => one.store === store)}
+              {...{ today, first, chosen }}
+              onChoose={setChosen}
+            />
+          ))}
           {jars.length === 0 && (
             <Panel label="Nothing here" className="px-5 py-10 text-center text-soft">
               Packs come here when a batch is packed at the oven, or from its page in the log.
@@ -185,4 +162,45 @@ function Totals({
       in {days} days: {words.join(', ')}
     </p>
   );
+}
+
+type JarRackProps = {
+  readonly name: string;
+  readonly jars: readonly JarView[];
+  readonly today: string;
+  readonly first: ReadonlySet<string>;
+  readonly chosen: string | null;
+  readonly onChoose: (id: string) => void;
+};
+
+function JarRack({ name, jars, today, first, chosen, onChoose }: JarRackProps): ReactNode {
+  if (jars.length === 0) return null;
+  return (
+    <Panel label={name} className="px-4 pt-3 pb-4">
+      <h2 className="pb-2 text-[17px]">{name}</h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
+        {jars.map((one) => (
+          <li key={one.id}>
+            <JarCard
+              jar={one}
+              today={today}
+              isFirst={first.has(one.id)}
+              chosen={one.id === chosen}
+              onChoose={() => onChoose(one.id)}
+            />
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+/** How much there is, and how much of it wants using. */
+function storeWords(jars: readonly JarView[], today: string): string {
+  const count = (of: Freshness): number => jars.filter((one) => freshness(one, today) === of).length;
+  return [
+    jars.length === 0 ? 'nothing in the store room' : `${jars.length} ${jars.length === 1 ? 'pack' : 'packs'}`,
+    ...(count('soon') > 0 ? [`${count('soon')} to use within a week`] : []),
+    ...(count('past') > 0 ? [`${count('past')} past their day`] : []),
+  ].join(', ');
 }

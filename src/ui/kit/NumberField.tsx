@@ -32,6 +32,58 @@ export function NumberField({
   onChange,
 }: NumberFieldProps): ReactNode {
   const id = useId();
+  const { typed, wrong, take, stepBy, leave } = useTyped({ value, min, max, step, onChange });
+  return (
+    <span className="relative inline-flex items-center gap-1.5">
+      <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
+        {label}
+      </label>
+      <span
+        className={`inline-flex items-baseline rounded-[10px] border-[1.4px] bg-face px-2 py-0.5 ${wrong ? 'border-stop' : 'border-rim/55 focus-within:border-rim'}`}
+      >
+        <input
+          id={id}
+          inputMode="decimal"
+          className={`${width} bg-transparent text-right font-semibold outline-none`}
+          value={typed ?? text(value)}
+          aria-invalid={wrong}
+          aria-describedby={wrong ? `${id}-wrong` : undefined}
+          onChange={({ target }) => take(target.value)}
+          onBlur={leave}
+          onKeyDown={stepBy}
+        />
+        {unit && <span className="pl-1 text-[13px] text-soft">{unit}</span>}
+      </span>
+      {wrong && (
+        <span
+          id={`${id}-wrong`}
+          role="alert"
+          className="absolute top-full left-0 z-20 mt-1 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] whitespace-nowrap text-stop"
+        >
+          between {text(min)} and {text(max)} {unit}
+        </span>
+      )}
+    </span>
+  );
+}
+
+type Typed = {
+  /** As it stands in the box while it is being typed. */
+  readonly typed: string | null;
+  readonly wrong: boolean;
+  readonly take: (next: string) => void;
+  readonly stepBy: (key: KeyboardEvent) => void;
+  readonly leave: () => void;
+};
+
+/** What is typed into the box, and what of it is passed on. */
+function useTyped({
+  value,
+  min,
+  max,
+  step,
+  onChange,
+}: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number }): Typed {
   const [typed, setTyped] = useState<string | null>(null);
   const number = Number((typed ?? '').trim().replace(',', '.'));
   const wrong = typed !== null && (typed.trim() === '' || !Number.isFinite(number) || number < min || number > max);
@@ -51,36 +103,5 @@ export function NumberField({
     take(text(Math.min(max, Math.max(min, next))));
   };
 
-  return (
-    <span className="relative inline-flex items-center gap-1.5">
-      <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
-        {label}
-      </label>
-      <span
-        className={`inline-flex items-baseline rounded-[10px] border-[1.4px] bg-face px-2 py-0.5 ${wrong ? 'border-stop' : 'border-rim/55 focus-within:border-rim'}`}
-      >
-        <input
-          id={id}
-          inputMode="decimal"
-          className={`${width} bg-transparent text-right font-semibold outline-none`}
-          value={typed ?? text(value)}
-          aria-invalid={wrong}
-          aria-describedby={wrong ? `${id}-wrong` : undefined}
-          onChange={({ target }) => take(target.value)}
-          onBlur={() => setTyped(null)}
-          onKeyDown={stepBy}
-        />
-        {unit && <span className="pl-1 text-[13px] text-soft">{unit}</span>}
-      </span>
-      {wrong && (
-        <span
-          id={`${id}-wrong`}
-          role="alert"
-          className="absolute top-full left-0 z-20 mt-1 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] whitespace-nowrap text-stop"
-        >
-          between {text(min)} and {text(max)} {unit}
-        </span>
-      )}
-    </span>
-  );
+  return { typed, wrong, take, stepBy, leave: () => setTyped(null) };
 }

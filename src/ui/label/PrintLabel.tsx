@@ -1,6 +1,7 @@
 'use client';
 import type { PrinterView } from '@/contract/label';
 import { useEffect, useState, type ReactNode } from 'react';
+import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
@@ -91,28 +92,35 @@ function PrinterLine({
               : `ready, ${printer.left} labels on the roll`}
         </p>
       )}
-      <span className="flex gap-1.5">
-        {trouble === 'unplugged' ? (
-          <Button look="small" onClick={() => void work({ do: 'plug' })}>
-            Plug it in
-          </Button>
-        ) : (
-          <Button look="small" onClick={() => void work({ do: 'unplug' })}>
-            Unplug
-          </Button>
-        )}
-        <Button look="small" onClick={() => void work({ do: trouble === 'open' ? 'close' : 'open' })}>
-          {trouble === 'open' ? 'Close the lid' : 'Open the lid'}
-        </Button>
-        <Button look="small" onClick={() => void work({ do: 'load' })}>
-          New roll
-        </Button>
-      </span>
-      {wrong && (
-        <p role="alert" className="w-full text-stop">
-          {wrong}
-        </p>
-      )}
+      <PrinterButtons trouble={trouble} work={work} />
+      <Alert look="line" className="w-full">
+        {wrong}
+      </Alert>
     </div>
+  );
+}
+
+type PrinterButtonsProps = { readonly trouble: PrinterView['trouble']; readonly work: (body: object) => Promise<void> };
+
+/** The stand-in's plug, lid and roll. */
+function PrinterButtons({ trouble, work }: PrinterButtonsProps): ReactNode {
+  return (
+    <span className="flex gap-1.5">
+      {trouble === 'unplugged' ? (
+        <Button look="small" onClick={() => void work({ do: 'plug' })}>
+          Plug it in
+        </Button>
+      ) : (
+        <Button look="small" onClick={() => void work({ do: 'unplug' })}>
+          Unplug
+        </Button>
+      )}
+      <Button look="small" onClick={() => void work({ do: trouble === 'open' ? 'close' : 'open' })}>
+        {trouble === 'open' ? 'Close the lid' : 'Open the lid'}
+      </Button>
+      <Button look="small" onClick={() => void work({ do: 'load' })}>
+        New roll
+      </Button>
+    </span>
   );
 }

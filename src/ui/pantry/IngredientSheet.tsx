@@ -17,28 +17,7 @@ type IngredientSheetProps = { readonly item: PantryItem; readonly currency: stri
 
 /** One ingredient: what it is made of, how it behaves, what it costs, and the lots that are in the house. */
 export function IngredientSheet({ item, currency, today }: IngredientSheetProps): ReactNode {
-  const { row, preparation, lots } = item;
-  const facts: ReadonlyArray<readonly [string, string]> = [
-    ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
-    ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
-    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass_g} g`).join(', ') || '–'],
-    [
-      'packs',
-      row.packs_g
-        .filter((pack_g) => pack_g > 0)
-        .map(packMass)
-        .join(', ') || 'loose',
-    ],
-    ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],
-    ['allergens', allergenWords(allergensOf(row)) || 'none named'],
-    [
-      'prepare',
-      preparation
-        ? `${preparation.verb}, ${preparation.minutes} min; 100 g ${preparation.from} give ${(100 * preparation.yield).toFixed(0)} g`
-        : 'as it comes',
-    ],
-    ['once open', clockWords(row) || 'the date on its pack counts'],
-  ];
+  const { row, lots } = item;
   return (
     <div className="flex flex-col gap-2.5">
       <h2 className="text-[20px] leading-tight">{row.name}</h2>
@@ -53,7 +32,7 @@ export function IngredientSheet({ item, currency, today }: IngredientSheetProps)
       )}
       <CompositionBar shares={sharesOf([{ ingredient: row, mass_g: 100 }])} />
       <dl className="text-[14px]">
-        {facts.map(([name, text]) => (
+        {factsOf(item).map(([name, text]) => (
           <div key={name} className="flex gap-3 border-t border-hair py-0.5">
             <dt className="w-20 shrink-0 text-soft">{name}</dt>
             <dd>{text}</dd>
@@ -162,4 +141,28 @@ function LotRow({ lot, today }: { readonly lot: LotView; readonly today: string 
       )}
     </li>
   );
+}
+
+function factsOf({ row, preparation }: PantryItem): ReadonlyArray<readonly [string, string]> {
+  return [
+    ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
+    ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
+    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass_g} g`).join(', ') || '–'],
+    [
+      'packs',
+      row.packs_g
+        .filter((pack_g) => pack_g > 0)
+        .map(packMass)
+        .join(', ') || 'loose',
+    ],
+    ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],
+    ['allergens', allergenWords(allergensOf(row)) || 'none named'],
+    [
+      'prepare',
+      preparation
+        ? `${preparation.verb}, ${preparation.minutes} min; 100 g ${preparation.from} give ${(100 * preparation.yield).toFixed(0)} g`
+        : 'as it comes',
+    ],
+    ['once open', clockWords(row) || 'the date on its pack counts'],
+  ];
 }

@@ -24,7 +24,6 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
   const [wet_g, setWet] = useState<number | null>(null);
   const [dry_g, setDry] = useState<number | null>(null);
   const [said, setSaid] = useState('');
-  const tested = wet_g !== null && dry_g !== null ? waterByDrying(wet_g, dry_g) : null;
   const save = async (): Promise<void> => {
     if (left_g === null || !(left_g > 0)) return setSaid('Say how much there is.');
     const lot = { ingredient, left_g, got_on: today, best_before: best_before || null, note, ...(paid === null ? {} : { paid }) };
@@ -51,15 +50,7 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
       <OptionalNumber label="How much there is" unit="g" placeholder="–" max={100000} value={left_g} onChange={setLeft} />
       <span className="text-soft">paid</span>
       <OptionalNumber label="What was paid for it" unit={currency} placeholder="–" max={10000} value={paid} onChange={setPaid} />
-      <label className="inline-flex items-center gap-1.5 text-soft">
-        best before
-        <input
-          type="date"
-          value={best_before}
-          onChange={({ target }) => setBestBefore(target.value)}
-          className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5 text-ink"
-        />
-      </label>
+      <BestBefore value={best_before} onChange={setBestBefore} />
       <input
         aria-label="Note on the lot"
         placeholder="note"
@@ -68,21 +59,7 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
         onChange={({ target }) => setNote(target.value)}
         className="w-32 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
       />
-      {wet && (
-        <span className="flex w-full flex-wrap items-center gap-2 border-t border-hair pt-1.5">
-          <span className="text-soft">Weigh-dry test: a sample of</span>
-          <OptionalNumber label="Sample wet" unit="g" placeholder="20" max={5000} value={wet_g} onChange={setWet} />
-          <span className="text-soft">dried hard weighs</span>
-          <OptionalNumber label="Sample dry" unit="g" placeholder="–" max={5000} value={dry_g} onChange={setDry} />
-          {tested && (
-            <span role="status" className={tested.ok ? 'font-semibold text-water' : 'text-stop'}>
-              {tested.ok
-                ? `${tested.value.water_pct.toFixed(1)} % water, ± ${tested.value.halfWidth_pct.toFixed(1)} by the scale`
-                : tested.message}
-            </span>
-          )}
-        </span>
-      )}
+      {wet && <DryTest wet_g={wet_g} dry_g={dry_g} onWet={setWet} onDry={setDry} />}
       <Button type="submit" look="small">
         Put it on the shelf
       </Button>
@@ -90,5 +67,48 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
         {said}
       </span>
     </form>
+  );
+}
+
+type DryTestProps = {
+  readonly wet_g: number | null;
+  readonly dry_g: number | null;
+  readonly onWet: (grams: number | null) => void;
+  readonly onDry: (grams: number | null) => void;
+};
+
+/** Water of a lot, from a sample weighed wet and dried hard. */
+function DryTest({ wet_g, dry_g, onWet, onDry }: DryTestProps): ReactNode {
+  const tested = wet_g !== null && dry_g !== null ? waterByDrying(wet_g, dry_g) : null;
+  return (
+    <span className="flex w-full flex-wrap items-center gap-2 border-t border-hair pt-1.5">
+      <span className="text-soft">Weigh-dry test: a sample of</span>
+      <OptionalNumber label="Sample wet" unit="g" placeholder="20" max={5000} value={wet_g} onChange={onWet} />
+      <span className="text-soft">dried hard weighs</span>
+      <OptionalNumber label="Sample dry" unit="g" placeholder="–" max={5000} value={dry_g} onChange={onDry} />
+      {tested && (
+        <span role="status" className={tested.ok ? 'font-semibold text-water' : 'text-stop'}>
+          {tested.ok
+            ? `${tested.value.water_pct.toFixed(1)} % water, ± ${tested.value.halfWidth_pct.toFixed(1)} by the scale`
+            : tested.message}
+        </span>
+      )}
+    </span>
+  );
+}
+
+type BestBeforeProps = { readonly value: string; readonly onChange: (value: string) => void };
+
+function BestBefore({ value, onChange }: BestBeforeProps): ReactNode {
+  return (
+    <label className="inline-flex items-center gap-1.5 text-soft">
+      best before
+      <input
+        type="date"
+        value={value}
+        onChange={({ target }) => onChange(target.value)}
+        className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5 text-ink"
+      />
+    </label>
   );
 }

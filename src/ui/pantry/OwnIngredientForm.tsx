@@ -1,9 +1,9 @@
 'use client';
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { ownIngredient, type OwnComposition } from '@/core/pantry';
 import { Button } from '../kit/Button';
+import { Modal } from '../kit/Modal';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { call } from '../kit/api';
 
@@ -47,34 +47,28 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
     router.refresh();
   };
   return (
-    <Dialog open={open} onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
-        <DialogPanel className="w-full max-w-xl rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
-          <DialogTitle className="text-[21px]">An ingredient from its packet</DialogTitle>
-          <p className="pb-2 text-[14px] text-soft">
-            Per 100 g as used. Water is rarely printed: leave it out, and it is what is missing to 100.
-          </p>
-          <label className="flex items-center gap-2 pb-2">
-            <span className="text-soft">Name</span>
-            <input
-              value={name}
-              maxLength={120}
-              onChange={({ target }) => setName(target.value)}
-              className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
-            />
-          </label>
-          <Packet {...{ panel, pack_g, allergen }} onPanel={setPanel} onPack={setPack} onAllergen={setAllergen} />
-          <Verdict checked={checked} wrong={wrong} />
-          <p className="flex justify-end gap-2">
-            <Button onClick={onClose}>Leave it</Button>
-            <Button look="main" disabled={!checked?.ok} onClick={() => void save()}>
-              Put it on the shelf
-            </Button>
-          </p>
-        </DialogPanel>
-      </div>
-    </Dialog>
+    <Modal open={open} onClose={onClose} title="An ingredient from its packet" width="max-w-xl">
+      <p className="pb-2 text-[14px] text-soft">
+        Per 100 g as used. Water is rarely printed: leave it out, and it is what is missing to 100.
+      </p>
+      <label className="flex items-center gap-2 pb-2">
+        <span className="text-soft">Name</span>
+        <input
+          value={name}
+          maxLength={120}
+          onChange={({ target }) => setName(target.value)}
+          className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
+        />
+      </label>
+      <Packet {...{ panel, pack_g, allergen }} onPanel={setPanel} onPack={setPack} onAllergen={setAllergen} />
+      <Verdict checked={checked} wrong={wrong} />
+      <p className="flex justify-end gap-2">
+        <Button onClick={onClose}>Leave it</Button>
+        <Button look="main" disabled={!checked?.ok} onClick={() => void save()}>
+          Put it on the shelf
+        </Button>
+      </p>
+    </Modal>
   );
 }
 
@@ -82,7 +76,7 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
 const USUAL_ASH = 1.5;
 
 /** The panel as a composition; what is missing to 100 is water. Null until the three that every packet has are there. */
-function compositionOf(panel: Readonly<Partial<Record<Key, number>>>, allergen: string): OwnComposition | null {
+function compositionOf(panel: PanelValues, allergen: string): OwnComposition | null {
   const { protein, fat, carbohydrate } = panel;
   if (protein === undefined || fat === undefined || carbohydrate === undefined) return null;
   const water = panel.water ?? Math.max(0, Math.round((100 - protein - fat - carbohydrate - (panel.ash ?? USUAL_ASH)) * 10) / 10);

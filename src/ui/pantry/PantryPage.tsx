@@ -33,29 +33,7 @@ export function PantryPage({ currency, items, today }: PantryPageProps): ReactNo
     <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Pantry</h1>
-        <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
-          <Search aria-hidden size={16} className="text-soft" />
-          <span className="sr-only">Find an ingredient</span>
-          <input
-            type="search"
-            value={typed}
-            placeholder="find an ingredient"
-            onChange={({ target }) => setTyped(target.value)}
-            className="w-52 bg-transparent outline-none"
-          />
-        </label>
-        <Choice
-          label="show"
-          value={shown}
-          options={[
-            { value: 'all', name: 'everything' },
-            { value: 'house', name: 'what is in the house' },
-            { value: 'own', name: 'my own entries' },
-            { value: 'danger', name: 'what is not for dogs' },
-            ...kinds.map((kind) => ({ value: `kind:${kind}`, name: kind })),
-          ]}
-          onChange={setShown}
-        />
+        <Filters typed={typed} setTyped={setTyped} shown={shown} setShown={setShown} kinds={kinds} />
         <p role="status" className="text-[14px] text-soft">
           {listed.length} ingredients
         </p>
@@ -74,32 +52,7 @@ export function PantryPage({ currency, items, today }: PantryPageProps): ReactNo
           tabIndex={0}
           className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh]"
         >
-          <table className="w-full border-collapse text-[14.5px]">
-            <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
-              <tr>
-                {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
-                  <th
-                    key={head}
-                    className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''} ${i >= 2 && i <= 4 ? 'max-lg:hidden' : ''}`}
-                  >
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {listed.map((one) => (
-                <PantryRow
-                  key={one.row.id}
-                  item={one}
-                  currency={currency}
-                  today={today}
-                  isOpen={one.row.id === open}
-                  onOpen={() => setOpen(one.row.id)}
-                />
-              ))}
-            </tbody>
-          </table>
+          <PantryTable listed={listed} currency={currency} today={today} open={open} setOpen={setOpen} />
           {listed.length === 0 && (
             <p className="px-4 py-3 text-soft">Nothing fits. Take a limit away, or add it from its packet.</p>
           )}
@@ -175,5 +128,83 @@ function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): R
         )}
       </td>
     </tr>
+  );
+}
+
+type PantryTableProps = {
+  readonly listed: readonly PantryItem[];
+  readonly currency: string;
+  readonly today: string;
+  readonly open: string | null;
+  readonly setOpen: (id: string) => void;
+};
+
+function PantryTable({ listed, currency, today, open, setOpen }: PantryTableProps): ReactNode {
+  return (
+    <table className="w-full border-collapse text-[14.5px]">
+      <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
+        <tr>
+          {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
+            <th
+              key={head}
+              className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''} ${i >= 2 && i <= 4 ? 'max-lg:hidden' : ''}`}
+            >
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {listed.map((one) => (
+          <PantryRow
+            key={one.row.id}
+            item={one}
+            currency={currency}
+            today={today}
+            isOpen={one.row.id === open}
+            onOpen={() => setOpen(one.row.id)}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+type FiltersProps = {
+  readonly typed: string;
+  readonly setTyped: (typed: string) => void;
+  readonly shown: string;
+  readonly setShown: (shown: string) => void;
+  readonly kinds: readonly string[];
+};
+
+function Filters({ typed, setTyped, shown, setShown, kinds }: FiltersProps): ReactNode {
+  return (
+    <>
+      {' '}
+      <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
+        <Search aria-hidden size={16} className="text-soft" />
+        <span className="sr-only">Find an ingredient</span>
+        <input
+          type="search"
+          value={typed}
+          placeholder="find an ingredient"
+          onChange={({ target }) => setTyped(target.value)}
+          className="w-52 bg-transparent outline-none"
+        />
+      </label>
+      <Choice
+        label="show"
+        value={shown}
+        options={[
+          { value: 'all', name: 'everything' },
+          { value: 'house', name: 'what is in the house' },
+          { value: 'own', name: 'my own entries' },
+          { value: 'danger', name: 'what is not for dogs' },
+          ...kinds.map((kind) => ({ value: `kind:${kind}`, name: kind })),
+        ]}
+        onChange={setShown}
+      />
+    </>
   );
 }

@@ -57,41 +57,7 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
       </ul>
       {items.length > 0 && (
         <Panel label="To buy" className="px-5 py-3">
-          <table className="w-full border-collapse text-[15px]">
-            <thead>
-              <tr className="text-left text-[14px] text-soft">
-                <th className="py-1 font-normal">Buy</th>
-                <th className="font-normal">Ingredient</th>
-                <th className="text-right font-normal">needed, as bought</th>
-                <th className="text-right font-normal">in the house</th>
-                <th className="text-right font-normal">left over</th>
-                <th className="text-right font-normal">cost</th>
-              </tr>
-            </thead>
-            <tbody>
-              {items.map((item) => (
-                <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
-                  <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">{buyWords(item)}</td>
-                  <td className="pr-3 font-semibold">{item.ingredient.name}</td>
-                  <td className="text-right whitespace-nowrap">{mass(item.need_g)}</td>
-                  <td className="text-right whitespace-nowrap">{item.have_g > 0 ? mass(item.have_g) : ''}</td>
-                  <td className="text-right whitespace-nowrap">{item.leftOver_g > 1 ? mass(item.leftOver_g) : ''}</td>
-                  <td className="text-right whitespace-nowrap">{item.cost === null ? 'no price' : money(item.cost, currency)}</td>
-                </tr>
-              ))}
-            </tbody>
-            <tfoot>
-              <tr className="border-t-[1.6px] border-rim">
-                <th colSpan={5} className="py-1.5 text-left font-semibold">
-                  Together
-                  {unpriced.length > 0 && (
-                    <span className="font-normal text-soft"> without {unpriced.join(', ').toLowerCase()}</span>
-                  )}
-                </th>
-                <td className="text-right font-display text-[18px] font-semibold">{money(total, currency)}</td>
-              </tr>
-            </tfoot>
-          </table>
+          <BuyTable items={items} currency={currency} total={total} unpriced={unpriced} />
         </Panel>
       )}
     </main>
@@ -101,4 +67,49 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
 function buyWords({ packs, buy_g }: ShoppingItem): string {
   if (buy_g === 0) return 'enough';
   return packs.length > 0 ? packs.map(({ count, pack_g }) => `${count} × ${packMass(pack_g)}`).join(' + ') : mass(buy_g);
+}
+
+type BuyTableProps = {
+  readonly items: readonly ShoppingItem[];
+  readonly currency: string;
+  readonly total: number;
+  readonly unpriced: readonly string[];
+};
+
+function BuyTable({ items, currency, total, unpriced }: BuyTableProps): ReactNode {
+  return (
+    <table className="w-full border-collapse text-[15px]">
+      <thead>
+        <tr className="text-left text-[14px] text-soft">
+          <th className="py-1 font-normal">Buy</th>
+          <th className="font-normal">Ingredient</th>
+          <th className="text-right font-normal">needed, as bought</th>
+          <th className="text-right font-normal">in the house</th>
+          <th className="text-right font-normal">left over</th>
+          <th className="text-right font-normal">cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        {items.map((item) => (
+          <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
+            <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">{buyWords(item)}</td>
+            <td className="pr-3 font-semibold">{item.ingredient.name}</td>
+            <td className="text-right whitespace-nowrap">{mass(item.need_g)}</td>
+            <td className="text-right whitespace-nowrap">{item.have_g > 0 ? mass(item.have_g) : ''}</td>
+            <td className="text-right whitespace-nowrap">{item.leftOver_g > 1 ? mass(item.leftOver_g) : ''}</td>
+            <td className="text-right whitespace-nowrap">{item.cost === null ? 'no price' : money(item.cost, currency)}</td>
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr className="border-t-[1.6px] border-rim">
+          <th colSpan={5} className="py-1.5 text-left font-semibold">
+            Together
+            {unpriced.length > 0 && <span className="font-normal text-soft"> without {unpriced.join(', ').toLowerCase()}</span>}
+          </th>
+          <td className="text-right font-display text-[18px] font-semibold">{money(total, currency)}</td>
+        </tr>
+      </tfoot>
+    </table>
+  );
 }

@@ -6,6 +6,7 @@ import type { ReadLine } from '@/formats/recipe-text';
 import { mass } from '../format/units';
 import { IngredientPicker } from '../ingredients/IngredientPicker';
 import { unitName } from '../ingredients/unit-options';
+import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { INCOMING_KEY, clearLines, linesTaken, type Answers, type Incoming } from './incoming';
 import { call } from '../kit/api';
@@ -26,8 +27,7 @@ const REST_MS = 300;
 /** A recipe typed or pasted as it is written; beside it what was understood, and a question for what was not. */
 export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): ReactNode {
   const [text, setText] = useState('');
-  const [incoming, setIncoming] = useState<Incoming | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
+  const { incoming, wrong } = useReading(text);
   /** Answers to questions, by the line as written. */
   const [answers, setAnswers] = useState<Answers>({});
   useEffect(() => {
@@ -38,24 +38,6 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
     // eslint-disable-next-line react-hooks/set-state-in-effect
     setText(brought);
   }, []);
-  useEffect(() => {
-    const stop = new AbortController();
-    const timer = setTimeout(() => {
-      if (text.trim() === '') setIncoming(null);
-      else
-        void read(text, stop.signal).then((answer) => {
-          if (stop.signal.aborted) return;
-          setWrong(typeof answer === 'string' ? answer : null);
-          if (typeof answer !== 'string') setIncoming(answer);
-        });
-    }, REST_MS);
-    return () => {
-      clearTimeout(timer);
-      stop.abort();
-    };
-  }, [text]);
-  const lines = incoming?.kind === 'reading' ? incoming.reading.ingredients : [];
-  const clear = incoming?.kind === 'reading' ? clearLines(incoming, answers) : 0;
   return (
     <div className="grid gap-3 lg:grid-cols-[19rem_1fr]">
       <label className="flex flex-col gap-1">
@@ -72,11 +54,7 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
         />
       </label>
       <div aria-live="polite" className="min-w-0">
-        {wrong && (
-          <p role="alert" className="text-stop">
-            {wrong}
-          </p>
-        )}
+        <Alert look="line">{wrong}</Alert>
         {!incoming && !wrong && (
           <p className="text-[14.5px] text-soft">
             What is understood appears here, line by line, with a question wherever something is left open.
@@ -90,35 +68,7 @@ export function PasteRecipe({ pantry, onTake, onDocument }: PasteRecipeProps): R
             </Button>
           </p>
         )}
-        {incoming?.kind === 'reading' && (
-          <>
-            <ul className="max-h-72 overflow-y-auto text-[14.5px]" tabIndex={0} aria-label="What was understood">
-              {lines.map((line, i) => (
-                <ReadRow
-                  key={`${line.line}-${i}`}
-                  line={line}
-                  answer={answers[line.line] ?? null}
-                  pantry={pantry}
-                  onAnswer={(id) => setAnswers((now) => ({ ...now, [line.line]: id }))}
-                />
-              ))}
-            </ul>
-            <p className="flex flex-wrap items-center gap-3 pt-2">
-              <Button
-                look="main"
-                disabled={lines.length === 0}
-                onClick={() => onTake({ ...incoming.reading, lines: linesTaken(incoming, answers) })}
-              >
-                Put it into the recipe
-              </Button>
-              <span className="text-[14px] text-soft">
-                {clear} of {lines.length} lines clear
-                {clear < lines.length && '; lines whose ingredient or weight is not known are left out'}
-                {incoming.reading.steps.length > 0 && ` · ${incoming.reading.steps.length} steps`}
-              </span>
-            </p>
-          </>
-        )}
+        {incoming?.kind === 'reading' && <Reading {...{ incoming, answers, pantry, onTake }} onAnswers={setAnswers} />}
       </div>
     </div>
   );
@@ -176,5 +126,71 @@ function ReadRow({ line, answer, pantry, onAnswer }: ReadRowProps): ReactNode {
         </span>
       )}
     </li>
+  );
+}
+
+/** What a text says, read again a moment after it changed. */
+function useReading(text: string): { readonly incoming: Incoming | null; readonly wrong: string | null } {
+  const [incoming, setIncoming] = useState<Incoming | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  useEffect(() => {
+    const stop = new AbortController();
+    const timer = setTimeout(() => {
+      if (text.trim() === '') setIncoming(null);
+      else
+        void read(text, stop.signal).then((answer) => {
+          if (stop.signal.aborted) return;
+          setWrong(typeof answer === 'string' ? answer : null);
+          if (typeof answer !== 'string') setIncoming(answer);
+        });
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
+  }, [text]);
+  return { incoming, wrong };
+}
+
+type ReadingProps = {
+  readonly incoming: Extract<Incoming, { kind: 'reading' }>;
+  readonly answers: Answers;
+  readonly onAnswers: (next: (now: Answers) => Answers) => void;
+  readonly pantry: Pantry;
+  readonly onTake: PasteRecipeProps['onTake'];
+};
+
+/** Line by line what was understood. */
+function Reading({ incoming, answers, onAnswers, pantry, onTake }: ReadingProps): ReactNode {
+  const lines = incoming.reading.ingredients;
+  const clear = clearLines(incoming, answers);
+  return (
+    <>
+      <ul className="max-h-72 overflow-y-auto text-[14.5px]" tabIndex={0} aria-label="What was understood">
+        {lines.map((line, i) => (
+          <ReadRow
+            key={`${line.line}-${i}`}
+            line={line}
+            answer={answers[line.line] ?? null}
+            pantry={pantry}
+            onAnswer={(id) => onAnswers((now) => ({ ...now, [line.line]: id }))}
+          />
+        ))}
+      </ul>
+      <p className="flex flex-wrap items-center gap-3 pt-2">
+        <Button
+          look="main"
+          disabled={lines.length === 0}
+          onClick={() => onTake({ ...incoming.reading, lines: linesTaken(incoming, answers) })}
+        >
+          Put it into the recipe
+        </Button>
+        <span className="text-[14px] text-soft">
+          {clear} of {lines.length} lines clear
+          {clear < lines.length && '; lines whose ingredient or weight is not known are left out'}
+          {incoming.reading.steps.length > 0 && ` · ${incoming.reading.steps.length} steps`}
+        </span>
+      </p>
+    </>
   );
 }

@@ -61,20 +61,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
           ))}
         </dl>
       </div>
-      <form action={startAction} className="self-center">
-        <input type="hidden" name="recipe" value={recipe.id} />
-        {recipe.stops.length > 0 && (
-          <p className="pb-1.5 text-center text-[13.5px] font-semibold text-stop">
-            <CautionShape severity="stop" /> Stop
-          </p>
-        )}
-        <button
-          className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
-          aria-label={`Bake ${recipe.name}`}
-        >
-          Bake this
-        </button>
-      </form>
+      <BakeThis recipe={recipe} startAction={startAction} />
     </Panel>
   );
 }
@@ -82,3 +69,24 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
 /** A method as a baker would say it. */
 export const methodWords = (method: string): string =>
   method in METHOD_NAMES ? METHOD_NAMES[method as Method] : 'no method named';
+
+type BakeThisProps = { readonly recipe: RecipeView; readonly startAction: RecipeTileProps['startAction'] };
+
+function BakeThis({ recipe, startAction }: BakeThisProps): ReactNode {
+  return (
+    <form action={startAction} className="self-center">
+      <input type="hidden" name="recipe" value={recipe.id} />
+      {recipe.stops.length > 0 && (
+        <p className="pb-1.5 text-center text-[13.5px] font-semibold text-stop">
+          <CautionShape severity="stop" /> Stop
+        </p>
+      )}
+      <button
+        className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
+        aria-label={`Bake ${recipe.name}`}
+      >
+        Bake this
+      </button>
+    </form>
+  );
+}

@@ -35,38 +35,11 @@ export function TopNav({ kitchen, night, openBatch }: TopRailProps): ReactNode {
         Upbeat Oven
       </Link>
       <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:overflow-x-auto">
-        <NavLink href="/" place="">
-          Today
-        </NavLink>
-        <NavLink href="/recipes" place="recipes">
-          Recipes
-        </NavLink>
-        {openBatch && (
-          <NavLink href={`/batch/${openBatch}`} place="batch">
-            Batch
+        {placesOf(openBatch).map(({ href, place, name }) => (
+          <NavLink key={href} href={href} place={place}>
+            {name}
           </NavLink>
-        )}
-        <NavLink href="/day" place="day">
-          Bake day
-        </NavLink>
-        <NavLink href="/oven" place="oven">
-          At the oven
-        </NavLink>
-        <NavLink href="/jars" place="jars">
-          Jars
-        </NavLink>
-        <NavLink href="/log" place="log">
-          Log
-        </NavLink>
-        <NavLink href="/dogs" place="dogs">
-          Dogs
-        </NavLink>
-        <NavLink href="/pantry" place="pantry">
-          Pantry
-        </NavLink>
-        <NavLink href="/kit" place="kit">
-          Kit
-        </NavLink>
+        ))}
       </nav>
       <span className="flex-1" />
       {kitchen && (
@@ -78,3 +51,18 @@ export function TopNav({ kitchen, night, openBatch }: TopRailProps): ReactNode {
     </header>
   );
 }
+
+type Place = { readonly href: string; readonly place: string; readonly name: string };
+
+const placesOf = (openBatch: string | null): readonly Place[] => [
+  { href: '/', place: '', name: 'Today' },
+  { href: '/recipes', place: 'recipes', name: 'Recipes' },
+  ...(openBatch ? [{ href: `/batch/${openBatch}`, place: 'batch', name: 'Batch' }] : []),
+  { href: '/day', place: 'day', name: 'Bake day' },
+  { href: '/oven', place: 'oven', name: 'At the oven' },
+  { href: '/jars', place: 'jars', name: 'Jars' },
+  { href: '/log', place: 'log', name: 'Log' },
+  { href: '/dogs', place: 'dogs', name: 'Dogs' },
+  { href: '/pantry', place: 'pantry', name: 'Pantry' },
+  { href: '/kit', place: 'kit', name: 'Kit' },
+];

@@ -1,9 +1,10 @@
 'use client';
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState, type ReactNode } from 'react';
 import { costReport, type CostReport } from '@/core/outcomes';
+import type { BatchDocument } from '@/core/document';
 import { type Candidate, type FoundProgrammes } from '@/core/search';
 import { Button } from '../../kit/Button';
+import { Modal } from '../../kit/Modal';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';
 import { FindFilters } from './FindFilters';
@@ -32,63 +33,46 @@ export function FindDialog({
   costs,
   questions,
 }: FindDialogProps): ReactNode {
-  const [search, setSearch] = useState<Search>({ kind: 'none' });
   const [dial] = useDial();
   const target = document.target ?? usualTarget(nominal.prediction);
-  const searching = useRef<AbortController | null>(null);
-  const stop = (): void => searching.current?.abort();
+  const { search, look, stop, reset } = useSearch(questions, { ...document, target });
   const shut = (): void => {
     stop();
     onClose();
-  };
-  const look = async (): Promise<void> => {
-    setSearch({ kind: 'running', share: 0 });
-    const controller = new AbortController();
-    searching.current = controller;
-    const onShare = (share: number): void => setSearch({ kind: 'running', share });
-    const answer = await questions.programmes({ ...document, target }, onShare, controller.signal);
-    if (!answer) setSearch({ kind: 'stopped' });
-    else setSearch(answer.ok ? { kind: 'found', found: answer.value } : { kind: 'wrong', message: answer.message });
   };
   const take = ({ heat }: Candidate): void => {
     edits.change(['heat'], () => heat);
     onClose();
   };
   return (
-    <Dialog open={open} onClose={shut} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 grid place-items-center p-4">
-        <DialogPanel className="flex max-h-[92vh] w-full max-w-6xl flex-col gap-2.5 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
-          <DialogTitle className="text-[21px]">Find a programme</DialogTitle>
-          <FindFilters
-            target={target}
-            appliances={appliances}
-            kind={document.heat.appliance?.kind ?? 'static-oven'}
-            dial={dial}
-            onTarget={(next) => {
-              setSearch({ kind: 'none' });
-              edits.set(['target'], next);
-            }}
-          />
-          <div className="flex flex-wrap items-center gap-3">
-            <Button look="main" disabled={search.kind === 'running'} onClick={() => void look()}>
-              Look for programmes
-            </Button>
-            <Progress search={search} onStop={stop} />
-          </div>
-          {search.kind === 'found' && (
-            <Found
-              found={search.found}
-              costReport={(found) => costReport({ ...document, heat: found.heat }, found.prediction, costs)}
-              onTake={take}
-            />
-          )}
-          <div className="flex justify-end">
-            <Button onClick={shut}>Close</Button>
-          </div>
-        </DialogPanel>
+    <Modal open={open} onClose={shut} title="Find a programme" width="max-w-6xl">
+      <FindFilters
+        target={target}
+        appliances={appliances}
+        kind={document.heat.appliance?.kind ?? 'static-oven'}
+        dial={dial}
+        onTarget={(next) => {
+          reset();
+          edits.set(['target'], next);
+        }}
+      />
+      <div className="flex flex-wrap items-center gap-3">
+        <Button look="main" disabled={search.kind === 'running'} onClick={() => void look()}>
+          Look for programmes
+        </Button>
+        <Progress search={search} onStop={stop} />
       </div>
-    </Dialog>
+      {search.kind === 'found' && (
+        <Found
+          found={search.found}
+          costReport={(found) => costReport({ ...document, heat: found.heat }, found.prediction, costs)}
+          onTake={take}
+        />
+      )}
+      <div className="flex justify-end">
+        <Button onClick={shut}>Close</Button>
+      </div>
+    </Modal>
   );
 }
 
@@ -140,4 +124,22 @@ function Found({
       <FailedList failed={failed} />
     </section>
   );
+}
+
+/** Looks for programmes; a search that is left is stopped. */
+function useSearch(
+  questions: BenchProps['questions'],
+  asked: BatchDocument,
+): { readonly search: Search; readonly look: () => Promise<void>; readonly stop: () => void; readonly reset: () => void } {
+  const [search, setSearch] = useState<Search>({ kind: 'none' });
+  const searching = useRef<AbortController | null>(null);
+  const look = async (): Promise<void> => {
+    setSearch({ kind: 'running', share: 0 });
+    const controller = new AbortController();
+    searching.current = controller;
+    const answer = await questions.programmes(asked, (share) => setSearch({ kind: 'running', share }), controller.signal);
+    if (!answer) setSearch({ kind: 'stopped' });
+    else setSearch(answer.ok ? { kind: 'found', found: answer.value } : { kind: 'wrong', message: answer.message });
+  };
+  return { search, look, stop: () => searching.current?.abort(), reset: () => setSearch({ kind: 'none' }) };
 }

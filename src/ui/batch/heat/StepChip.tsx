@@ -93,30 +93,9 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
     case 'freeze-dry':
       return <Shelves step={step} number={number} onValue={onValue} />;
     case 'cool':
-      return (
-        <Choice
-          label={`Where step ${number} cools`}
-          shown={false}
-          value={step.on ?? 'rack'}
-          options={[
-            { value: 'rack', name: 'rack' },
-            { value: 'tray', name: 'its tray' },
-          ]}
-          onChange={(on) => onValue('on', on)}
-        />
-      );
+      return <CoolsOn step={step} number={number} onValue={onValue} />;
     case 'check':
-      return (
-        <NumberField
-          label={`Seconds of step ${number}`}
-          shown={false}
-          unit="s"
-          width="w-6"
-          value={step.seconds ?? STEPS.check.fields.seconds.default}
-          {...limits(STEPS.check.fields.seconds)}
-          onChange={(seconds) => onValue('seconds', seconds)}
-        />
-      );
+      return <CheckSeconds step={step} number={number} onValue={onValue} />;
     case 'turn-out':
       return <OnTo step={step} number={number} onValue={onValue} />;
     case 'move':
@@ -267,3 +246,44 @@ const OnTo = ({ step, number, onValue }: OnToProps): ReactNode => (
     onChange={(base) => onValue('base', base)}
   />
 );
+
+type CoolsOnProps = {
+  readonly step: Extract<HeatStep, { do: 'cool' }>;
+  readonly number: number;
+  readonly onValue: StepChipProps['onValue'];
+};
+
+function CoolsOn({ step, number, onValue }: CoolsOnProps): ReactNode {
+  return (
+    <Choice
+      label={`Where step ${number} cools`}
+      shown={false}
+      value={step.on ?? 'rack'}
+      options={[
+        { value: 'rack', name: 'rack' },
+        { value: 'tray', name: 'its tray' },
+      ]}
+      onChange={(on) => onValue('on', on)}
+    />
+  );
+}
+
+type CheckSecondsProps = {
+  readonly step: Extract<HeatStep, { do: 'check' }>;
+  readonly number: number;
+  readonly onValue: StepChipProps['onValue'];
+};
+
+function CheckSeconds({ step, number, onValue }: CheckSecondsProps): ReactNode {
+  return (
+    <NumberField
+      label={`Seconds of step ${number}`}
+      shown={false}
+      unit="s"
+      width="w-6"
+      value={step.seconds ?? STEPS.check.fields.seconds.default}
+      {...limits(STEPS.check.fields.seconds)}
+      onChange={(seconds) => onValue('seconds', seconds)}
+    />
+  );
+}

@@ -53,23 +53,7 @@ export function Gains({ document, edits, questions, pantry, choice, index, onCho
       )}
       <ul className={fresh ? '' : 'opacity-60'}>
         {(found?.gains ?? []).slice(0, 6).map((gain) => {
-          const go = act(gain);
-          return (
-            <li key={gain.step} className="flex items-center gap-3 border-t border-hair py-0.5 first:border-0">
-              <strong className="w-24 text-keep">+ {Math.floor(gain.gain_days)} days</strong>
-              <span className="flex-1">
-                {wordsFor(gain, (id) => nameOf(pantry, id))}{' '}
-                <span className="text-soft">
-                  {gain.days} likely, {gain.days_low} at least
-                </span>
-              </span>
-              {go && fresh && (
-                <Button look="small" aria-label={`Do it: ${wordsFor(gain, (id) => nameOf(pantry, id))}`} onClick={go}>
-                  Do it
-                </Button>
-              )}
-            </li>
-          );
+          return <GainLine key={gain.step} gain={gain} act={fresh ? act(gain) : null} pantry={pantry} />;
         })}
       </ul>
     </section>
@@ -103,5 +87,26 @@ function longer(steps: Steps): Steps {
   const last = steps.findLastIndex(({ do: kind }) => kind === 'hold' || kind === 'off' || kind === 'freeze-dry');
   return steps.map((step, i) =>
     i === last && 'minutes' in step ? { ...step, minutes: step.minutes + (step.do === 'freeze-dry' ? 60 : LONGER_MIN) } : step,
+  );
+}
+
+type GainLineProps = { readonly gain: KeepGain; readonly act: (() => void) | null; readonly pantry: BenchProps['pantry'] };
+
+function GainLine({ gain, act, pantry }: GainLineProps): ReactNode {
+  return (
+    <li className="flex items-center gap-3 border-t border-hair py-0.5 first:border-0">
+      <strong className="w-24 text-keep">+ {Math.floor(gain.gain_days)} days</strong>
+      <span className="flex-1">
+        {wordsFor(gain, (id) => nameOf(pantry, id))}{' '}
+        <span className="text-soft">
+          {gain.days} likely, {gain.days_low} at least
+        </span>
+      </span>
+      {act && (
+        <Button look="small" aria-label={`Do it: ${wordsFor(gain, (id) => nameOf(pantry, id))}`} onClick={act}>
+          Do it
+        </Button>
+      )}
+    </li>
   );
 }

@@ -22,8 +22,6 @@ type PackFieldsProps = { readonly choice: PackChoice; readonly onChange: (choice
 export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
   const pack = packOf(choice.option, choice.volume_ml, choice.own);
   const { pieces: _pieces, packs: _packs, ...uncounted } = choice;
-  const own = (next: NonNullable<PackChoice['own']>): void => onChange({ ...choice, own: { ...choice.own, ...next } });
-  const closure = choice.own?.closure ?? usualClosure(choice);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-2xl border border-hair px-3 py-2 text-[14.5px]">
       <NumberField
@@ -68,38 +66,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
         width="w-7"
         onChange={(openings_per_day) => onChange({ ...choice, openings_per_day })}
       />
-      <details className="w-full">
-        <summary className="text-[13.5px] text-soft">this very pack: its film, its surface, how it shuts</summary>
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
-          <NumberField
-            label="film lets through"
-            unit="g/m² day kPa"
-            value={pack.film}
-            {...limits(PACK.fields.own.fields.film)}
-            step={0.01}
-            width="w-12"
-            onChange={(film) => own({ film })}
-          />
-          <NumberField
-            label="over"
-            unit="cm²"
-            value={Math.round(pack.area_m2 * 1e4)}
-            {...limits(PACK.fields.own.fields.area_cm2)}
-            width="w-12"
-            onChange={(area_cm2) => own({ area_cm2 })}
-          />
-          <Choice label="shut by" value={closure} options={CLOSED} onChange={(next) => own({ closure: next })} />
-          <label className="inline-flex cursor-pointer items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="size-4 accent-current"
-              checked={pack.barrier}
-              onChange={() => own({ barrier: !pack.barrier })}
-            />
-            keeps air out as foil does
-          </label>
-        </div>
-      </details>
+      <VeryPack choice={choice} onChange={onChange} />
     </div>
   );
 }
@@ -111,5 +78,48 @@ function usualClosure({ option }: PackChoice): Closure {
   return (
     ({ 'paper-bag': 'folded', tin: 'press-lid', 'clip-jar': 'clip-ring' } as Partial<Record<typeof option, Closure>>)[option] ??
     'zip'
+  );
+}
+
+type VeryPackProps = { readonly choice: PackChoice; readonly onChange: (choice: PackChoice) => void };
+
+/** What a pack of one's own lets through. */
+function VeryPack({ choice, onChange }: VeryPackProps): ReactNode {
+  const pack = packOf(choice.option, choice.volume_ml, choice.own);
+  const own = (next: NonNullable<PackChoice['own']>): void => onChange({ ...choice, own: { ...choice.own, ...next } });
+  const closure = choice.own?.closure ?? usualClosure(choice);
+  return (
+    <details className="w-full">
+      <summary className="text-[13.5px] text-soft">this very pack: its film, its surface, how it shuts</summary>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
+        <NumberField
+          label="film lets through"
+          unit="g/m² day kPa"
+          value={pack.film}
+          {...limits(PACK.fields.own.fields.film)}
+          step={0.01}
+          width="w-12"
+          onChange={(film) => own({ film })}
+        />
+        <NumberField
+          label="over"
+          unit="cm²"
+          value={Math.round(pack.area_m2 * 1e4)}
+          {...limits(PACK.fields.own.fields.area_cm2)}
+          width="w-12"
+          onChange={(area_cm2) => own({ area_cm2 })}
+        />
+        <Choice label="shut by" value={closure} options={CLOSED} onChange={(next) => own({ closure: next })} />
+        <label className="inline-flex cursor-pointer items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-current"
+            checked={pack.barrier}
+            onChange={() => own({ barrier: !pack.barrier })}
+          />
+          keeps air out as foil does
+        </label>
+      </div>
+    </details>
   );
 }

@@ -32,26 +32,7 @@ export function HollowPictures({ drawn, prediction }: HollowPicturesProps): Reac
         </figure>
       ))}
       <div className="flex max-w-52 flex-col gap-2">
-        <figure>
-          <figcaption className="pb-1 text-[13.5px]">
-            <strong className="text-dough">One hollow</strong> {Math.round(drawn.depth_mm)} of{' '}
-            {Math.round(drawn.depth_mm / drawn.filled)} mm deep
-          </figcaption>
-          <svg
-            width={90}
-            height={90}
-            viewBox="0 0 90 90"
-            role="img"
-            aria-label={`Filled to ${Math.round(100 * drawn.filled)} per cent`}
-          >
-            <path
-              d={`M16 ${84 - 70 * drawn.filled}L20 84H70L74 ${84 - 70 * drawn.filled}Z`}
-              className="fill-dough-pale stroke-dough"
-            />
-            <path d="M14 12L20 84H70L76 12" fill="none" className="stroke-rim" strokeWidth={1.6} />
-          </svg>
-          <p className="pt-1 text-[13px] text-soft">{Math.round(100 * drawn.filled)} % full</p>
-        </figure>
+        <OneHollow drawn={drawn} />
         <p className="text-[14px] leading-snug">
           {rounds > 1 ? (
             <>
@@ -106,5 +87,32 @@ function Hollows({
         />
       ))}
     </svg>
+  );
+}
+
+type OneHollowProps = { readonly drawn: HollowsDrawing };
+
+function OneHollow({ drawn }: OneHollowProps): ReactNode {
+  return (
+    <figure>
+      <figcaption className="pb-1 text-[13.5px]">
+        <strong className="text-dough">One hollow</strong> {Math.round(drawn.depth_mm)} of{' '}
+        {Math.round(drawn.depth_mm / drawn.filled)} mm deep
+      </figcaption>
+      <svg
+        width={90}
+        height={90}
+        viewBox="0 0 90 90"
+        role="img"
+        aria-label={`Filled to ${Math.round(100 * drawn.filled)} per cent`}
+      >
+        <path
+          d={`M16 ${84 - 70 * drawn.filled}L20 84H70L74 ${84 - 70 * drawn.filled}Z`}
+          className="fill-dough-pale stroke-dough"
+        />
+        <path d="M14 12L20 84H70L76 12" fill="none" className="stroke-rim" strokeWidth={1.6} />
+      </svg>
+      <p className="pt-1 text-[13px] text-soft">{Math.round(100 * drawn.filled)} % full</p>
+    </figure>
   );
 }

@@ -69,29 +69,35 @@ function LogPicture({
           {log.slices} slices{log.fromEnds > 0 && `, ${log.fromEnds} of them from the ends pressed together`}
         </p>
       </figure>
-      {rollUp && (
-        <figure>
-          <figcaption className="pb-1 text-[13.5px]">
-            <strong className="text-dough">Sheet for one spiral</strong> {Math.round(rollUp.width_mm)} ×{' '}
-            {Math.round(rollUp.length_mm)} mm, {rollUp.thickness_mm} mm thick, about {rollUp.turns.toFixed(1)} turns
-          </figcaption>
-          <svg
-            width={rollUp.width_mm * pxPerMm}
-            height={rollUp.length_mm * pxPerMm}
-            viewBox={`0 0 ${rollUp.width_mm} ${rollUp.length_mm}`}
-            role="img"
-            aria-label="The sheet that is rolled up"
-          >
-            <rect
-              width={rollUp.width_mm}
-              height={rollUp.length_mm}
-              rx={4}
-              className="fill-dough-pale stroke-dough"
-              strokeWidth={1 / pxPerMm}
-            />
-          </svg>
-        </figure>
-      )}
+      {rollUp && <SpiralSheet rollUp={rollUp} pxPerMm={pxPerMm} />}
     </div>
+  );
+}
+
+type SpiralSheetProps = { readonly rollUp: NonNullable<LooseDrawing['rollUp']>; readonly pxPerMm: number };
+
+function SpiralSheet({ rollUp, pxPerMm }: SpiralSheetProps): ReactNode {
+  return (
+    <figure>
+      <figcaption className="pb-1 text-[13.5px]">
+        <strong className="text-dough">Sheet for one spiral</strong> {Math.round(rollUp.width_mm)} ×{' '}
+        {Math.round(rollUp.length_mm)} mm, {rollUp.thickness_mm} mm thick, about {rollUp.turns.toFixed(1)} turns
+      </figcaption>
+      <svg
+        width={rollUp.width_mm * pxPerMm}
+        height={rollUp.length_mm * pxPerMm}
+        viewBox={`0 0 ${rollUp.width_mm} ${rollUp.length_mm}`}
+        role="img"
+        aria-label="The sheet that is rolled up"
+      >
+        <rect
+          width={rollUp.width_mm}
+          height={rollUp.length_mm}
+          rx={4}
+          className="fill-dough-pale stroke-dough"
+          strokeWidth={1 / pxPerMm}
+        />
+      </svg>
+    </figure>
   );
 }

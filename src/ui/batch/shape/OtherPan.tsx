@@ -11,6 +11,7 @@ import { PAN_NAMES, usualPan } from './pan-words';
 import { limits } from '../../kit/limits';
 
 type Cake = Extract<Shape, { method: 'cake' }>;
+type PanSize = { readonly kind: PanShape; readonly width_mm: number; readonly length_mm: number | undefined };
 const PANS = PAN_SHAPES.map((value) => ({ value, name: PAN_NAMES[value] }));
 
 const panOf = (given: Cake['pan'] = {}): Pan => {
@@ -29,9 +30,8 @@ export function OtherPan({
   readonly dough: Prediction['dough'];
   readonly edits: BenchProps['edits'];
 }): ReactNode {
-  const [kind, setKind] = useState<PanShape>('square');
-  const [width_mm, setWidth] = useState(USUAL_PANS.square.width_mm);
-  const [length_mm, setLength] = useState<number | undefined>(undefined);
+  const [size, setSize] = useState<PanSize>({ kind: 'square', width_mm: USUAL_PANS.square.width_mm, length_mm: undefined });
+  const { kind, width_mm, length_mm } = size;
   const here = panOf(shape.pan);
   // As deep as this one, so that it bakes alike.
   const given = {
@@ -44,34 +44,7 @@ export function OtherPan({
   const factor = panFactor(here, panOf(given));
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[14px]">
-      <Choice
-        label="Bake it in another pan:"
-        value={kind}
-        options={PANS}
-        onChange={(next) => {
-          setKind(next);
-          setWidth(USUAL_PANS[next].width_mm);
-          setLength(usualPan(next).length_mm);
-        }}
-      />
-      <NumberField
-        label="wide"
-        unit="mm"
-        width="w-9"
-        value={width_mm}
-        {...limits(SHAPES.cake.fields.pan.fields.width_mm)}
-        onChange={setWidth}
-      />
-      {length_mm !== undefined && (
-        <NumberField
-          label="long"
-          unit="mm"
-          width="w-9"
-          value={length_mm}
-          {...limits(SHAPES.cake.fields.pan.fields.length_mm)}
-          onChange={setLength}
-        />
-      )}
+      <PanFields size={size} onSize={setSize} />
       <span>
         takes <strong>{factor.toFixed(2)} times</strong> the batter for the same depth
       </span>
@@ -85,5 +58,42 @@ export function OtherPan({
         Use this pan
       </Button>
     </div>
+  );
+}
+
+type PanFieldsProps = { readonly size: PanSize; readonly onSize: (size: PanSize) => void };
+
+function PanFields({ size, onSize }: PanFieldsProps): ReactNode {
+  const { kind, width_mm, length_mm } = size;
+  return (
+    <>
+      {' '}
+      <Choice
+        label="Bake it in another pan:"
+        value={kind}
+        options={PANS}
+        onChange={(next) => {
+          onSize({ kind: next, width_mm: USUAL_PANS[next].width_mm, length_mm: usualPan(next).length_mm });
+        }}
+      />
+      <NumberField
+        label="wide"
+        unit="mm"
+        width="w-9"
+        value={width_mm}
+        {...limits(SHAPES.cake.fields.pan.fields.width_mm)}
+        onChange={(mm) => onSize({ ...size, width_mm: mm })}
+      />
+      {length_mm !== undefined && (
+        <NumberField
+          label="long"
+          unit="mm"
+          width="w-9"
+          value={length_mm}
+          {...limits(SHAPES.cake.fields.pan.fields.length_mm)}
+          onChange={(mm) => onSize({ ...size, length_mm: mm })}
+        />
+      )}
+    </>
   );
 }

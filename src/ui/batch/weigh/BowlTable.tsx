@@ -48,31 +48,7 @@ export function BowlTable({ document, edits, nominal, pantry, habits, scale }: B
                     {BOWL_PARTS.find((one) => one.part === part)?.name}
                   </th>
                 )}
-                <td className="py-0.5 pr-3 font-semibold">{name}</td>
-                <td className="text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(planned_g)}</td>
-                <td className="py-0.5 pl-6 whitespace-nowrap">
-                  <OptionalNumber
-                    label={`Really in it, ${name}`}
-                    unit="g"
-                    placeholder={String(planned_g)}
-                    value={actual_g ?? null}
-                    max={RECIPE_LINE.fields.actual_g.max}
-                    onChange={(grams) => setActual(line, grams)}
-                  />{' '}
-                  {reading && (
-                    <Button
-                      look="small"
-                      disabled={!reading.stable || reading.grams < 0}
-                      aria-label={`Take ${reading.grams} g from the scale for ${name}`}
-                      onClick={() => setActual(line, reading.grams)}
-                    >
-                      <ArrowDownToLine aria-hidden size={14} /> {reading.grams} g
-                    </Button>
-                  )}
-                </td>
-                <td className="text-right">
-                  {actual_g === undefined ? '' : <Difference by_g={actual_g - planned_g} of_g={planned_g} />}
-                </td>
+                <LineCells {...{ name, planned_g, actual_g, reading }} onActual={(grams) => setActual(line, grams)} />
               </tr>
             );
           })}
@@ -93,5 +69,44 @@ function Difference({ by_g, of_g }: { readonly by_g: number; readonly of_g: numb
       {by_g > 0 ? '+' : '−'}
       {Math.abs(Math.round(by_g))} g
     </span>
+  );
+}
+
+type LineCellsProps = {
+  readonly name: string;
+  readonly planned_g: number;
+  readonly actual_g: number | undefined;
+  readonly reading: Extract<ScaleState, { kind: 'reading' }> | null;
+  readonly onActual: (grams: number | null) => void;
+};
+
+function LineCells({ name, planned_g, actual_g, reading, onActual }: LineCellsProps): ReactNode {
+  return (
+    <>
+      {' '}
+      <td className="py-0.5 pr-3 font-semibold">{name}</td>
+      <td className="text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(planned_g)}</td>
+      <td className="py-0.5 pl-6 whitespace-nowrap">
+        <OptionalNumber
+          label={`Really in it, ${name}`}
+          unit="g"
+          placeholder={String(planned_g)}
+          value={actual_g ?? null}
+          max={RECIPE_LINE.fields.actual_g.max}
+          onChange={onActual}
+        />{' '}
+        {reading && (
+          <Button
+            look="small"
+            disabled={!reading.stable || reading.grams < 0}
+            aria-label={`Take ${reading.grams} g from the scale for ${name}`}
+            onClick={() => onActual(reading.grams)}
+          >
+            <ArrowDownToLine aria-hidden size={14} /> {reading.grams} g
+          </Button>
+        )}
+      </td>
+      <td className="text-right">{actual_g === undefined ? '' : <Difference by_g={actual_g - planned_g} of_g={planned_g} />}</td>
+    </>
   );
 }

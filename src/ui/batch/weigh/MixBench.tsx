@@ -61,30 +61,9 @@ export function MixBench({ document, edits, nominal, pantry, habits }: BenchProp
       <BowlTable {...{ document, edits, nominal, pantry, habits, scale }} />
       <div className="grid gap-3 lg:grid-cols-2">
         <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} />
-        <section aria-label="Hold back and stand" className="rounded-2xl border border-hair px-4 py-2.5">
-          <h3 className="text-[16px]">Hold back, let it stand</h3>
-          <p className="pt-1">
-            {dough.hold_back ? (
-              <>
-                Hold back <strong>{Math.round(dough.hold_back.mass_g)} g</strong> of the{' '}
-                {nameOf(pantry, dough.hold_back.ingredient).toLowerCase()}; add it by the spoon once the dough has stood.
-              </>
-            ) : (
-              'There is no flour here to hold back.'
-            )}
-          </p>
-          <p className="pt-1.5">
-            <NumberField
-              label="It stands for"
-              unit="min"
-              width="w-8"
-              value={rest}
-              {...limits(RECIPE.fields.rest_minutes)}
-              onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
-            />
-          </p>
+        <HoldBack {...{ dough, pantry, rest, edits }}>
           <MixingNeeds lines={lines} kitchen_c={kitchen_c} />
-        </section>
+        </HoldBack>
       </div>
       <DoctorPanel {...{ lines, pantry, kitchen_c, onAdd }} />
       <CautionsOf cautions={cautions} steps={['mix']} />
@@ -140,4 +119,41 @@ export function addToBowl(
   if (index < 0) return [...lines, { ingredient, amount: 0, unit: 'g', actual_g: tenth(mass_g) }];
   const now_g = lines[index].actual_g ?? inBowl[index]?.mass_g ?? 0;
   return lines.map((line, i) => (i === index ? { ...line, actual_g: tenth(now_g + mass_g) } : line));
+}
+
+type HoldBackProps = {
+  readonly dough: BenchProps['nominal']['prediction']['dough'];
+  readonly pantry: BenchProps['pantry'];
+  readonly rest: number;
+  readonly edits: BenchProps['edits'];
+  readonly children: ReactNode;
+};
+
+function HoldBack({ dough, pantry, rest, edits, children }: HoldBackProps): ReactNode {
+  return (
+    <section aria-label="Hold back and stand" className="rounded-2xl border border-hair px-4 py-2.5">
+      <h3 className="text-[16px]">Hold back, let it stand</h3>
+      <p className="pt-1">
+        {dough.hold_back ? (
+          <>
+            Hold back <strong>{Math.round(dough.hold_back.mass_g)} g</strong> of the{' '}
+            {nameOf(pantry, dough.hold_back.ingredient).toLowerCase()}; add it by the spoon once the dough has stood.
+          </>
+        ) : (
+          'There is no flour here to hold back.'
+        )}
+      </p>
+      <p className="pt-1.5">
+        <NumberField
+          label="It stands for"
+          unit="min"
+          width="w-8"
+          value={rest}
+          {...limits(RECIPE.fields.rest_minutes)}
+          onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
+        />
+      </p>
+      {children}
+    </section>
+  );
 }

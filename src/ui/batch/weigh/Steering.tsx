@@ -55,27 +55,7 @@ export function Steering({ lines, planned, bowl, pantry, habits, onAdd }: Steeri
       ) : (
         <ul className="flex flex-col gap-1 pt-1.5">
           {fixes.map(({ ingredient, fix }) => (
-            <li key={ingredient.id} className="flex flex-wrap items-center gap-x-3">
-              {fix.kind === 'add' ? (
-                <>
-                  <span>
-                    Add <strong>{fix.mass_g.toFixed(0)} g</strong> {ingredient.name.toLowerCase()}
-                    <span className="text-soft">
-                      {' '}
-                      · {kitchenMeasure(ingredient, fix.mass_g, habits)?.words ?? 'by the spoon'}, by the spoon
-                    </span>
-                  </span>
-                  <Button look="small" onClick={() => onAdd(ingredient.id, fix.mass_g)}>
-                    It is in
-                  </Button>
-                </>
-              ) : (
-                <span className="text-soft">
-                  {ingredient.name}: {fix.kind === 'take-away' ? 'adding it only leads further away' : 'does not change the feel'}
-                  .
-                </span>
-              )}
-            </li>
+            <FixLine key={ingredient.id} {...{ ingredient, fix, habits, onAdd }} />
           ))}
         </ul>
       )}
@@ -106,4 +86,36 @@ function usualChoices(lines: readonly DoughLine[], pantry: Pantry): Ingredient[]
     .map(({ ingredient }) => ingredient);
   const usual = [...flours, pantry.get('water'), pantry.get('egg_whole')].flatMap((row) => row ?? []);
   return usual.filter((row, i) => usual.indexOf(row) === i);
+}
+
+type FixLineProps = {
+  readonly ingredient: Ingredient;
+  readonly fix: ReturnType<typeof gramsToReach>;
+  readonly habits: Habits;
+  readonly onAdd: SteeringProps['onAdd'];
+};
+
+function FixLine({ ingredient, fix, habits, onAdd }: FixLineProps): ReactNode {
+  return (
+    <li className="flex flex-wrap items-center gap-x-3">
+      {fix.kind === 'add' ? (
+        <>
+          <span>
+            Add <strong>{fix.mass_g.toFixed(0)} g</strong> {ingredient.name.toLowerCase()}
+            <span className="text-soft">
+              {' '}
+              · {kitchenMeasure(ingredient, fix.mass_g, habits)?.words ?? 'by the spoon'}, by the spoon
+            </span>
+          </span>
+          <Button look="small" onClick={() => onAdd(ingredient.id, fix.mass_g)}>
+            It is in
+          </Button>
+        </>
+      ) : (
+        <span className="text-soft">
+          {ingredient.name}: {fix.kind === 'take-away' ? 'adding it only leads further away' : 'does not change the feel'}.
+        </span>
+      )}
+    </li>
+  );
 }

@@ -1,5 +1,4 @@
 'use client';
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { BatchDocument, RecipeLine } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
@@ -8,6 +7,7 @@ import type { TriedSwap } from '@/workers/prediction-protocol';
 import { money, span } from '../../format/units';
 import { FEEL_NAMES, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';
+import { Modal } from '../../kit/Modal';
 import { nameOf, type BenchProps } from '../bench-props';
 import { linesInBowl } from './bowl';
 
@@ -47,64 +47,23 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
   const swaps = tried && tried.line === line ? tried.swaps : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
   const before = nominal.prediction;
-  const allergensBefore = allergensOf(document, before, pantry);
   return (
-    <Dialog open={line !== null} onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 grid place-items-center p-4">
-        <DialogPanel className="flex max-h-[86vh] w-full max-w-5xl flex-col rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
-          <DialogTitle className="text-[21px]">Swap {name.toLowerCase()}</DialogTitle>
-          <p className="pb-2 text-[14px] text-soft">
-            Water and flour are corrected so that the dough handles as before. Take one and undo it if you like.
-          </p>
-          {swaps === null && <p role="status">Working out the swaps …</p>}
-          {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
-          {swaps && swaps.length > 0 && (
-            <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Swaps compared">
-              <table className="w-full border-collapse text-[14.5px]">
-                <thead>
-                  <tr className="text-left text-[13.5px] text-soft">
-                    {['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', ''].map((head) => (
-                      <th key={head} className="pr-3 pb-1 font-normal">
-                        {head}
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  <SwapRow
-                    name={`as it is, with ${name.toLowerCase()}`}
-                    note=""
-                    prediction={before}
-                    before={before}
-                    allergens={allergensBefore}
-                    allergensBefore={allergensBefore}
-                  />
-                  {swaps.map(({ idea, recipe, corrections, after }) => (
-                    <SwapRow
-                      key={idea.id}
-                      name={idea.parts.map(({ ingredient }) => nameOf(pantry, ingredient)).join(' and ')}
-                      note={[REASONS[idea.reason], ...corrections.map((c) => correction(c, before.dough.factor, pantry))].join(
-                        ' · ',
-                      )}
-                      prediction={after}
-                      before={before}
-                      allergens={allergensOf({ ...document, recipe }, after, pantry)}
-                      allergensBefore={allergensBefore}
-                      onTake={() => onSwap(recipe.ingredients)}
-                    />
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          )}
-          <p className="flex items-center justify-end gap-3 pt-3 text-[13.5px] text-soft">
-            * without the ingredients that have no price
-            <Button onClick={onClose}>Leave it as it is</Button>
-          </p>
-        </DialogPanel>
-      </div>
-    </Dialog>
+    <Modal open={line !== null} onClose={onClose} title={`Swap ${name.toLowerCase()}`} width="max-w-5xl">
+      <p className="pb-2 text-[14px] text-soft">
+        Water and flour are corrected so that the dough handles as before. Take one and undo it if you like.
+      </p>
+      {swaps === null && <p role="status">Working out the swaps …</p>}
+      {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
+      {swaps && swaps.length > 0 && (
+        <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Swaps compared">
+          <SwapTable name={name} swaps={swaps} document={document} before={before} pantry={pantry} onSwap={onSwap} />
+        </div>
+      )}
+      <p className="flex items-center justify-end gap-3 pt-3 text-[13.5px] text-soft">
+        * without the ingredients that have no price
+        <Button onClick={onClose}>Leave it as it is</Button>
+      </p>
+    </Modal>
   );
 }
 
@@ -157,3 +116,51 @@ function SwapRow({ name, note, prediction, before, allergens, allergensBefore, o
 
 const allergensOf = (document: BatchDocument, { dough }: Prediction, pantry: Pantry): string =>
   allergenWords(allergensIn(linesInBowl(document, dough, pantry).map(({ ingredient }) => ingredient))) || 'none named';
+
+type SwapTableProps = {
+  readonly name: string;
+  readonly swaps: readonly TriedSwap[];
+  readonly document: BatchDocument;
+  readonly before: Prediction;
+  readonly pantry: Pantry;
+  readonly onSwap: SwapDialogProps['onSwap'];
+};
+
+function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableProps): ReactNode {
+  const allergensBefore = allergensOf(document, before, pantry);
+  return (
+    <table className="w-full border-collapse text-[14.5px]">
+      <thead>
+        <tr className="text-left text-[13.5px] text-soft">
+          {['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', ''].map((head) => (
+            <th key={head} className="pr-3 pb-1 font-normal">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        <SwapRow
+          name={`as it is, with ${name.toLowerCase()}`}
+          note=""
+          prediction={before}
+          before={before}
+          allergens={allergensBefore}
+          allergensBefore={allergensBefore}
+        />
+        {swaps.map(({ idea, recipe, corrections, after }) => (
+          <SwapRow
+            key={idea.id}
+            name={idea.parts.map(({ ingredient }) => nameOf(pantry, ingredient)).join(' and ')}
+            note={[REASONS[idea.reason], ...corrections.map((c) => correction(c, before.dough.factor, pantry))].join(' · ')}
+            prediction={after}
+            before={before}
+            allergens={allergensOf({ ...document, recipe }, after, pantry)}
+            allergensBefore={allergensBefore}
+            onTake={() => onSwap(recipe.ingredients)}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -62,18 +62,7 @@ export function WeighBench(props: BenchProps): ReactNode {
         }}
       />
       <WholeAndLeft {...props} />
-      <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">
-        <p>
-          It will be <strong>{FEEL_NAMES[dough.feel].toLowerCase()}</strong>{' '}
-          <span className="text-soft">after standing: {FEEL_WORDS[dough.feel]}</span>
-        </p>
-        <FeelGauge
-          index={dough.feel_index}
-          low={dough.feel_index_low}
-          high={dough.feel_index_high}
-          crumbleEdge={nominal.drawing.feel.crumbleEdge}
-        />
-      </div>
+      <Feel nominal={nominal} />
       <KitchenAir document={document} edits={edits} />
       <SwapDialog
         {...{ document, nominal, pantry, questions }}
@@ -160,5 +149,25 @@ function KitchenAir({ document, edits }: Pick<BenchProps, 'document' | 'edits'>)
         />
       ))}
     </fieldset>
+  );
+}
+
+type FeelProps = { readonly nominal: BenchProps['nominal'] };
+
+function Feel({ nominal }: FeelProps): ReactNode {
+  const { dough } = nominal.prediction;
+  return (
+    <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">
+      <p>
+        It will be <strong>{FEEL_NAMES[dough.feel].toLowerCase()}</strong>{' '}
+        <span className="text-soft">after standing: {FEEL_WORDS[dough.feel]}</span>
+      </p>
+      <FeelGauge
+        index={dough.feel_index}
+        low={dough.feel_index_low}
+        high={dough.feel_index_high}
+        crumbleEdge={nominal.drawing.feel.crumbleEdge}
+      />
+    </div>
   );
 }

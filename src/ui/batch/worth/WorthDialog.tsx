@@ -1,5 +1,4 @@
 'use client';
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { costReport, type CostReport } from '@/core/outcomes';
@@ -7,11 +6,12 @@ import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
 import { duration, money } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
+import { Modal } from '../../kit/Modal';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { BenchProps } from '../bench-props';
 import { ComparedWith } from './ComparedWith';
 import { PART_NAMES } from './difference-words';
-import { WORTH } from '@/core/document';
+import { WORTH, type BatchDocument } from '@/core/document';
 
 const MISSING_WORDS: Record<CostReport['missing'][number], string> = {
   ingredients: 'some ingredients have no price (Pantry)',
@@ -20,6 +20,7 @@ const MISSING_WORDS: Record<CostReport['missing'][number], string> = {
   labour: 'an hour of work has no price (Kit)',
 };
 
+type Wish = NonNullable<BatchDocument['worth']>;
 type WorthDialogProps = BenchProps & { readonly pack: number; readonly onClose: () => void };
 
 /** What the batch costs, part by part; against a bought treat, and at what price it leaves something. */
@@ -27,45 +28,35 @@ export function WorthDialog(props: WorthDialogProps): ReactNode {
   const { document, edits, nominal, costs, pack, onClose } = props;
   const worth = costReport(document, nominal.prediction, costs, pack);
   const currency = nominal.prediction.cost?.currency ?? 'GBP';
-  const wish = document.worth ?? {};
+  const wish: Wish = document.worth ?? {};
   // From what stands there now: two answers typed in a row must not undo each other.
-  const set = (key: keyof typeof wish, value: number | null): void =>
-    edits.change<typeof wish | undefined>(['worth'], (now) => {
+  const set = (key: keyof Wish, value: number | null): void =>
+    edits.change<Wish | undefined>(['worth'], (now) => {
       const { [key]: _old, ...rest } = now ?? {};
       return value === null ? rest : { ...rest, [key]: value };
     });
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 grid place-items-center p-4">
-        <DialogPanel className="flex max-h-[92vh] w-full max-w-3xl flex-col gap-3 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-5 py-4 text-ink">
-          <DialogTitle className="text-[21px]">What it costs</DialogTitle>
-          {worth ? (
-            <>
-              <Parts
-                worth={worth}
-                currency={currency}
-                packName={PACK_NAMES[nominal.prediction.keeps[pack].option].toLowerCase()}
-              />
-              <WishFields {...{ wish, currency, set }} minutes={worth.facts.minutes} />
-              <Answers worth={worth} props={props} currency={currency} />
-              <ComparedWith {...props} worth={worth} currency={currency} />
-            </>
-          ) : (
-            <p>
-              No ingredient has a price yet.{' '}
-              <Link className="underline" href="/pantry">
-                Enter some in the pantry
-              </Link>
-              , and the sum stands here.
-            </p>
-          )}
-          <div className="flex justify-end">
-            <Button onClick={onClose}>Close</Button>
-          </div>
-        </DialogPanel>
+    <Modal open onClose={onClose} title="What it costs" width="max-w-3xl">
+      {worth ? (
+        <>
+          <Parts worth={worth} currency={currency} packName={PACK_NAMES[nominal.prediction.keeps[pack].option].toLowerCase()} />
+          <WishFields {...{ wish, currency, set }} minutes={worth.facts.minutes} />
+          <Answers worth={worth} props={props} currency={currency} />
+          <ComparedWith {...props} worth={worth} currency={currency} />
+        </>
+      ) : (
+        <p>
+          No ingredient has a price yet.{' '}
+          <Link className="underline" href="/pantry">
+            Enter some in the pantry
+          </Link>
+          , and the sum stands here.
+        </p>
+      )}
+      <div className="flex justify-end">
+        <Button onClick={onClose}>Close</Button>
       </div>
-    </Dialog>
+    </Modal>
   );
 }
 
@@ -217,10 +208,10 @@ function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
 }
 
 type WishFieldsProps = {
-  readonly wish: NonNullable<BatchDocument['worth']>;
+  readonly wish: Wish;
   readonly minutes: number;
   readonly currency: string;
-  readonly set: (key: WishKey, value: number | null) => void;
+  readonly set: (key: keyof Wish, value: number | null) => void;
 };
 
 function WishFields({ wish, minutes, currency, set }: WishFieldsProps): ReactNode {
