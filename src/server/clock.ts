@@ -1,7 +1,8 @@
+import { A_DAY_MIN } from '@/core/quantities';
+
 /** The kitchen's clock: what time it is, which day that is where the kitchen stands, and when a time of a day is. */
 
 const MS_PER_MINUTE = 60_000;
-const MINUTES_PER_DAY = 1440;
 
 /** Where time comes from: the machine's clock, unless a test sets another. One per process, also across reloads. */
 const shared = globalThis as { ovenClock?: () => number };
@@ -49,7 +50,7 @@ const ahead = (at_ms: number, zone: TimeZone): number => shown(at_ms, zone) - Ma
  */
 export function at(day: string, minute: number, zone: TimeZone): number {
   const wanted = Date.parse(`${day}T00:00:00Z`) + minute * MS_PER_MINUTE;
-  const day_ms = MINUTES_PER_DAY * MS_PER_MINUTE;
+  const day_ms = A_DAY_MIN * MS_PER_MINUTE;
   // Clocks are never put on or back twice within two days, so one of the two is what they are ahead by then.
   const [before, after] = [ahead(wanted - day_ms, zone), ahead(wanted + day_ms, zone)];
   const found = [before, after].map((by) => wanted - by).find((moment) => moment + ahead(moment, zone) === wanted);

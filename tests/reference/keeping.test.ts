@@ -172,9 +172,9 @@ describe('the modes by themselves', () => {
     expect(mouldDays(0.75, 5)).toBeCloseTo(251.3, 0);
     expect(mouldDays(0.58, 21)).toBe(Infinity);
   });
-  it('saturation pressure follows Buck 1981', () => {
-    expect(saturation_kPa(20)).toBeCloseTo(2.3383, 3);
-    expect(saturation_kPa(5)).toBeCloseTo(0.87244, 3);
+  it('saturation pressure is that of the steam tables (IAPWS 1995)', () => {
+    expect(saturation_kPa(20)).toBeCloseTo(2.3392, 3);
+    expect(saturation_kPa(5)).toBeCloseTo(0.87257, 3);
   });
   it('a freezer box at -12 °C has 59 of 90 days', () => expect(freezerDays(0.95, false, false, false, -12)).toBeCloseTo(59.4, 1));
   it('vapour gets through a bag and a jar in the published times', () => {

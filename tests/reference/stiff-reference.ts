@@ -8,7 +8,7 @@ import type { Material } from '@/core/heat/material';
 import type { Support } from '@/core/heat/appliance';
 import { Slab } from '@/core/heat/slab';
 import { SurfaceFlux } from '@/core/heat/surface-flux';
-import { WATER_J_PER_KG_K } from '@/core/heat/water-vapour';
+import { WATER_J_PER_KG_K } from '@/core/quantities';
 
 /** A reference that needs more is not worth waiting for. */
 const MOST_STEPS = 20_000;

@@ -1,4 +1,5 @@
-import { A_DAY, type Day } from './day';
+import { A_DAY_MIN } from '../quantities';
+import type { Day } from './day';
 
 type Span = readonly [number, number];
 
@@ -17,9 +18,9 @@ function runOn(given: readonly Span[], t1: number): Span[] {
   const spans = [...given].sort((a, b) => a[0] - b[0]);
   const last = spans.at(-1);
   if (!last) return [];
-  const lastDay = spans.filter(([a]) => a > last[0] - A_DAY);
-  for (let days = 1; last[0] + days * A_DAY < t1; days++)
-    for (const [a, b] of lastDay) spans.push([a + days * A_DAY, b + days * A_DAY]);
+  const lastDay = spans.filter(([a]) => a > last[0] - A_DAY_MIN);
+  for (let days = 1; last[0] + days * A_DAY_MIN < t1; days++)
+    for (const [a, b] of lastDay) spans.push([a + days * A_DAY_MIN, b + days * A_DAY_MIN]);
   return spans;
 }
 

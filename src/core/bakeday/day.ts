@@ -1,3 +1,5 @@
+import { A_DAY_MIN } from '../quantities';
+
 /**
  * A bake day: machines, hands, and batches of steps, in whole minutes of one clock that runs on over midnight. Keys are
  * those of the open `Day` document (docs/day-file.md), which is why they are short.
@@ -106,9 +108,8 @@ export type PlannedStep = {
 };
 export type HandsUse = { readonly s: number; readonly e: number; readonly n: number };
 
-export const A_DAY = 1440;
 /** How far plans may run on [min]. */
-export const HORIZON = 14 * A_DAY;
+export const HORIZON = 14 * A_DAY_MIN;
 export const USUAL_GOALS: Goals = { tard: 1000, mk: 1, sum: 0.02, energy: 0 };
 /** Interruptible work: pauses at most, and the shortest stretch between two [min]. */
 export const MOST_PAUSES = 3;

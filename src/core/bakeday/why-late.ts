@@ -1,3 +1,4 @@
+import { A_DAY_MIN } from '../quantities';
 import { setupMinutes, type Day, type PlannedStep } from './day';
 import { endOf } from './cost';
 import { modesOf } from './modes';
@@ -105,8 +106,8 @@ function storeBlocker(day: Day, plan: readonly PlannedStep[], rec: PlannedStep):
 
 /** Hands begin just as somebody wakes. */
 const asleepBefore = ({ win }: Day, { s, att }: PlannedStep): boolean => {
-  const at = (att.length > 0 ? att[0].s : s) % 1440;
-  return win.some(([a]) => Math.abs((a % 1440) - at) <= NEAR);
+  const at = (att.length > 0 ? att[0].s : s) % A_DAY_MIN;
+  return win.some(([a]) => Math.abs((a % A_DAY_MIN) - at) <= NEAR);
 };
 
 /** Causes in words for those who read plans as text. */

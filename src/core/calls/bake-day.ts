@@ -1,3 +1,4 @@
+import { A_DAY_MIN } from '../quantities';
 import { HORIZON, USUAL_GOALS, type Day, type DayBatch, type Machine, type Step } from '../bakeday';
 import { PLACES, type Places } from './day-batch';
 import type { Begun } from './calls-of';
@@ -14,7 +15,6 @@ export type DaySettings = {
   readonly pins: ReadonlyArray<{ readonly batch: string; readonly step: string; readonly at: number }>;
 };
 
-const A_DAY = 1440;
 export const USUAL_DAY: Omit<DaySettings, 'picked' | 'pins'> = { hands: 2, starts: 480, awake: [420, 1320], quiet: null };
 
 /** What has happened of a day already, and the minute it is now. */
@@ -33,7 +33,7 @@ export function dayOf(settings: DaySettings, { batches, machines, places }: Work
   // Whoever began before the day was to begin has begun.
   const starts = Math.min(settings.starts, ...(underWay?.begun ?? []).map(({ from }) => Math.max(0, Math.round(from))));
   const everyDay = ([from, to]: readonly [number, number]): Array<[number, number]> =>
-    [0, A_DAY].map((midnight) => [midnight + from, midnight + to + (to < from ? A_DAY : 0)]);
+    [0, A_DAY_MIN].map((midnight) => [midnight + from, midnight + to + (to < from ? A_DAY_MIN : 0)]);
   return {
     t0: starts,
     t1: starts + HORIZON,

@@ -1,4 +1,4 @@
-import { AIR_J_PER_KG_K } from './water-vapour';
+import { AIR_J_PER_KG_K } from '../quantities';
 
 /** A chamber that holds the piece: heat capacities, losses and how it moves heat and air. Values [eng] unless said. */
 export type Chamber = {

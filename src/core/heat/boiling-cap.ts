@@ -1,7 +1,7 @@
 import { activityFactor, boundLatentHeat } from './sorption-heat';
 import type { Slab } from './slab';
-import { WATER_J_PER_KG_K, logSaturation } from './water-vapour';
-import { KELVIN_AT_0_C } from '../quantities';
+import { logSaturation } from './water-vapour';
+import { KELVIN_AT_0_C, WATER_J_PER_KG_K } from '../quantities';
 import { lookUpLogAw } from '../sorption';
 
 /** No kitchen stands where water boils below this [°C]. Source: ours, for the highest town. */

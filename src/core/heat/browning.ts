@@ -1,5 +1,4 @@
-import { KELVIN_AT_0_C } from '../quantities';
-import { R_J_PER_MOL_K } from './water-vapour';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K } from '../quantities';
 
 /** Browning speed at 150 °C [1/s] and its activation energy [J/mol]. Source: fit; 64-120 kJ/mol in Zanoni et al. 1995, Purlis & Salvadori 2009. */
 export type BrowningRate = {

@@ -1,13 +1,7 @@
 import { OFF_DRAUGHT, type Chamber } from './appliance';
 import type { Room, Stage } from './programme';
-import {
-  AIR_J_PER_KG_K,
-  humidityRatio,
-  logSaturation,
-  saturationPressure,
-  vapourPressure,
-  vapourPressureSlope,
-} from './water-vapour';
+import { humidityRatio, logSaturation, saturationPressure, vapourPressure, vapourPressureSlope } from './water-vapour';
+import { AIR_J_PER_KG_K } from '../quantities';
 
 /** A wide-open door exchanges this many times the air of one ajar [1]. Source: ours. */
 const OPEN_DRAUGHT = 3;

@@ -1,5 +1,5 @@
 import type { ActivityTable } from '../sorption';
-import { WATER_KG_PER_M3 } from './water-vapour';
+import { WATER_KG_PER_M3 } from '../quantities';
 
 /** Transport and shape behaviour of a kind of food. Units below; all [fit] within the literature windows of docs/model/heat.md. */
 export type FoodClass = {

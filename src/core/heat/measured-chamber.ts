@@ -1,5 +1,5 @@
 import { OFF_DRAUGHT, type Chamber } from './appliance';
-import { AIR_J_PER_KG_K } from './water-vapour';
+import { AIR_J_PER_KG_K } from '../quantities';
 
 /** What a baker reads off the empty appliance with a clock and a thermometer. */
 export type ChamberReadings = {

@@ -8,7 +8,7 @@ import { DRIEST, type Slab } from './slab';
 import { stiffnessLimit } from './stiffness';
 import { SurfaceFlux } from './surface-flux';
 import { solveTridiagonal } from './tridiagonal';
-import { WATER_J_PER_KG_K } from './water-vapour';
+import { WATER_J_PER_KG_K } from '../quantities';
 
 /** What a piece sees: below it, above it and at its sides [°C], and the vapour in that air [Pa]. */
 export type AroundPiece = { readonly below_c: number; readonly above_c: number; readonly vapour_pa: number };

@@ -1,20 +1,10 @@
-import { KELVIN_AT_0_C } from '../quantities';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K, SEA_LEVEL_PA, WATER_J_PER_KG_K, WATER_KG_PER_M3 } from '../quantities';
 import { lookUpLogAw } from '../sorption';
 import { cellShares } from './grid';
 import { WATER_W_PER_M_K, type Material } from './material';
 import type { Piece, PieceEvent } from './programme';
 import { activityFactor, activityFactorSlope, boundLatentHeat } from './sorption-heat';
-import {
-  LOG_SATURATION,
-  R_J_PER_MOL_K,
-  TABLE_FIRST_C,
-  TABLE_SIZE,
-  VAPOUR_CONDUCTIVITY,
-  WATER_J_PER_KG_K,
-  WATER_KG_PER_M3,
-  SEA_LEVEL_PA,
-  tabulate,
-} from './water-vapour';
+import { LOG_SATURATION, TABLE_FIRST_C, TABLE_SIZE, VAPOUR_CONDUCTIVITY, tabulate } from './water-vapour';
 
 /** Reference of the diffusivities, 60 °C [K]. Source: ours. */
 const DIFFUSION_REFERENCE_K = 333.15;

@@ -1,5 +1,5 @@
-import { KELVIN_AT_0_C } from '../quantities';
-import { R_J_PER_MOL_K, WATER_KG_PER_MOL, latentHeat } from './water-vapour';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K, WATER_KG_PER_MOL } from '../quantities';
+import { latentHeat } from './water-vapour';
 
 /**
  * Net heat of sorption per -ln aw [J/mol]. Keeps aw in (0, 1) and rising at every temperature.

@@ -1,5 +1,5 @@
 import { lookUpLogAw, type ActivityTable } from '../sorption';
-import { AIR_J_PER_KG_K, AIR_KG_PER_MOL, WATER_KG_PER_MOL } from './water-vapour';
+import { AIR_J_PER_KG_K, AIR_KG_PER_MOL, WATER_KG_PER_MOL } from '../quantities';
 
 /** Lewis number of water vapour in air to the power 2/3 [1]. Source: psychrometry, Lewis 1922. */
 const LEWIS = 0.895;

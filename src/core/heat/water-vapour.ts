@@ -1,14 +1,5 @@
-import { KELVIN_AT_0_C } from '../quantities';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K, SEA_LEVEL_PA, WATER_KG_PER_MOL } from '../quantities';
 
-/** Gas constant [J/(mol K)], molar masses of water and air [kg/mol], heat capacity of air [J/(kg K)]. Source: CODATA 2018; ICAO 1993 for air. */
-export const R_J_PER_MOL_K = 8.314462;
-export const WATER_KG_PER_MOL = 0.018015;
-export const AIR_KG_PER_MOL = 0.028965;
-export const AIR_J_PER_KG_K = 1010;
-/** Water's heat capacity [J/(kg K)] and density [kg/m3]. Pressure of the air at sea level. Source: steam tables (IAPWS 1995); ICAO 1993. */
-export const WATER_J_PER_KG_K = 4186;
-export const WATER_KG_PER_M3 = 997;
-export const SEA_LEVEL_PA = 101325;
 /** Molar mass of water over that of air [1]. Source: of the two above. */
 const MASS_RATIO = 0.622;
 

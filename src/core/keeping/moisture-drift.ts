@@ -1,5 +1,7 @@
 import { awOf, waterHeld, type SorptionState } from '../sorption';
+import { saturationPressure } from '../heat';
 import type { Composition } from '../pantry';
+import { A_DAY_S, KELVIN_AT_0_C, R_J_PER_MOL_K, WATER_KG_PER_MOL } from '../quantities';
 import type { Air, Pack } from './packs';
 
 /** What is packed: its composition without water, the water it brings, and whether it was baked. */
@@ -14,13 +16,12 @@ const BREATH_AT_KPA = 1.5;
 const OPENING_SHARE = 0.5;
 const LONGEST_DAYS = 1095;
 
-/** Saturation pressure [kPa]. Source: Buck 1981. */
-export const saturation_kPa = (temperature_c: number): number =>
-  0.61121 * Math.exp(((18.678 - temperature_c / 234.5) * temperature_c) / (257.14 + temperature_c));
+/** Saturation pressure [kPa]. */
+export const saturation_kPa = (temperature_c: number): number => saturationPressure(temperature_c) / 1000;
 
 /** Water vapour in saturated air [g/m3], ideal gas. */
 const saturatedAir = (temperature_c: number): number =>
-  (saturation_kPa(temperature_c) * 1000 * 18.015) / (8.314 * (temperature_c + 273.15));
+  (saturationPressure(temperature_c) * WATER_KG_PER_MOL * 1000) / (R_J_PER_MOL_K * (temperature_c + KELVIN_AT_0_C));
 
 /** Water that passes into a pack per unit of water activity difference [g/day]. */
 function intake(pack: Pack, air: Air, solids_g: number, openings_per_day: number): number {
@@ -104,7 +105,7 @@ const STORED_DIFFUSIVITY = { baked: 3e-11, dried: 1.5e-11 };
 function evensOutIn(thickness_mm: number, dried: boolean): number {
   const half_m = thickness_mm / 2000;
   const seconds = (half_m * half_m) / (Math.PI * Math.PI * (dried ? STORED_DIFFUSIVITY.dried : STORED_DIFFUSIVITY.baked));
-  return seconds / 86400;
+  return seconds / A_DAY_S;
 }
 
 /** Time in which treats in an open bowl go most of the way to the room's air: the piece's own, and the still air's [days]. Source: ours. */

@@ -1,5 +1,6 @@
 export { addDays, dayNumber, isDay } from './calendar';
-export { G_PER_MASS_UNIT, HAND_MEASURES, KELVIN_AT_0_C, UNITS, isMassUnit, isVolumeUnit } from './units';
+export * from './constants';
+export { G_PER_MASS_UNIT, HAND_MEASURES, UNITS, isMassUnit, isVolumeUnit } from './units';
 export type { HandMeasure, Unit, VolumeUnit } from './units';
 export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';
 export type { CupFill } from './measure-volume';

@@ -34,5 +34,3 @@ export const UNITS: readonly Unit[] = [
 
 export const isMassUnit = (unit: Unit): unit is MassUnit => unit in G_PER_MASS_UNIT;
 export const isVolumeUnit = (unit: Unit): unit is VolumeUnit => unit in ML_PER_VOLUME_UNIT;
-
-export const KELVIN_AT_0_C = 273.15;

@@ -1,3 +1,4 @@
+import { A_DAY_MIN } from '../quantities';
 import { applianceRecord, type Appliance, type ApplianceKind, type HeatStep, heatsFromBelow } from '../catalogue';
 import type { BatchDocument, Heat, Target } from '../document';
 import type { Strategy } from './found';
@@ -16,7 +17,6 @@ const DRYING_C = [55, 60, 65, 70, 75];
 const SHELVES_C = [35, 45, 55];
 /** Shares of the browning that is allowed which the hot stage may take [1]. */
 const HOT_SHARES = [0.25, 0.5, 0.8];
-const A_DAY_MIN = 1440;
 const A_NIGHT_MIN = 720;
 
 /** Setpoints of a list that the dial holds. */

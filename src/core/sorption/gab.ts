@@ -1,7 +1,6 @@
-import { KELVIN_AT_0_C } from '../quantities';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K } from '../quantities';
 
-/** Gas constant [J/(mol K)]. The isotherms hold at 25 °C. Source: CODATA 2018, rounded. */
-export const GAS_CONSTANT = 8.314;
+/** The isotherms hold at 25 °C [K]. Source: van den Berg & Bruin 1981. */
 const REFERENCE_K = 298.15;
 
 /**
@@ -25,7 +24,7 @@ export type Gab = {
  * @source van den Berg & Bruin 1981
  */
 export function gabWater(gab: Gab, aw: number, temperature_c: number): number {
-  const arrhenius = (1 / (temperature_c + KELVIN_AT_0_C) - 1 / REFERENCE_K) / GAS_CONSTANT;
+  const arrhenius = (1 / (temperature_c + KELVIN_AT_0_C) - 1 / REFERENCE_K) / R_J_PER_MOL_K;
   const m0 = gab.m0 * Math.exp(gab.heatM_J_per_mol * arrhenius);
   const c = gab.c * Math.exp(gab.heatC_J_per_mol * arrhenius);
   const k = gab.k * Math.exp(gab.heatK_J_per_mol * arrhenius) * aw;

@@ -1,4 +1,5 @@
 'use client';
+import { A_DAY_MIN } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Day, PlannedStep } from '@/core/bakeday';
 import { duration, midSentence } from '../format/units';
@@ -16,8 +17,6 @@ type BlockSheetProps = {
   readonly names: DayNames;
   readonly onPin: (at: number | null) => void;
 };
-
-const A_DAY = 1440;
 
 /** One step of the plan: when, where, when hands are at it, and where it was pinned. */
 export function BlockSheet({ iso, day, plan, at, names, onPin }: BlockSheetProps): ReactNode {
@@ -42,7 +41,7 @@ export function BlockSheet({ iso, day, plan, at, names, onPin }: BlockSheetProps
       <ClockField
         label="begin at"
         value={step.pin ?? rec.s}
-        onChange={(minute) => onPin(Math.floor((step.pin ?? rec.s) / A_DAY) * A_DAY + minute)}
+        onChange={(minute) => onPin(Math.floor((step.pin ?? rec.s) / A_DAY_MIN) * A_DAY_MIN + minute)}
       />
       {step.pin !== undefined && (
         <Button look="small" onClick={() => onPin(null)}>

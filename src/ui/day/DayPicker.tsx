@@ -3,7 +3,7 @@ import type { BakeDayView } from '@/contract/day';
 import type { ReactNode } from 'react';
 import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
-import { addDays } from '@/core/quantities';
+import { A_DAY_MIN, addDays } from '@/core/quantities';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
@@ -17,7 +17,6 @@ type DayPickerProps = Pick<BakeDayView, 'batches' | 'stuck'> & {
   readonly onSettings: (settings: DaySettings) => void;
 };
 
-const A_DAY = 1440;
 const USUAL_DUE = 1020;
 
 /** Which batches are baked on the day, and when each must be ready. */
@@ -93,15 +92,15 @@ function BatchRow({ iso, batch: { name, pieces }, due, end, onPick, onDue }: Bat
           <Choice
             label={`Day that ${name} is due`}
             shown={false}
-            value={String(Math.floor(due / A_DAY))}
+            value={String(Math.floor(due / A_DAY_MIN))}
             options={[0, 1, 2].map((after) => ({ value: String(after), name: weekday(addDays(iso, after)) }))}
-            onChange={(value) => onDue(Number(value) * A_DAY + (due % A_DAY))}
+            onChange={(value) => onDue(Number(value) * A_DAY_MIN + (due % A_DAY_MIN))}
           />
           <ClockField
             label={`Time that ${name} is due`}
             shown={false}
             value={due}
-            onChange={(minute) => onDue(Math.floor(due / A_DAY) * A_DAY + minute)}
+            onChange={(minute) => onDue(Math.floor(due / A_DAY_MIN) * A_DAY_MIN + minute)}
           />
           <span className={`w-28 text-right ${late ? 'font-semibold text-stop' : 'text-moss'}`}>
             {end < 0 ? '…' : `${late ? '✕ late, ' : '✓ '}${momentOf(iso, end)}`}

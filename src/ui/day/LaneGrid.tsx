@@ -1,10 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Day } from '@/core/bakeday';
-import { addDays } from '@/core/quantities';
+import { A_DAY_MIN, addDays } from '@/core/quantities';
 import { clockOf, weekday } from './day-words';
 import { HEAD_PX, type LaneScale } from './lane-scale';
-
-const A_DAY = 1440;
 
 type LaneGridProps = { readonly iso: string; readonly day: Day; readonly scale: LaneScale };
 
@@ -26,10 +24,10 @@ export const LaneGrid = ({ iso, day, scale: { from, to, px_per_min, x, height, t
           x2={x(tick)}
           y1={HEAD_PX - 6}
           y2={height}
-          className={tick % A_DAY === 0 ? 'stroke-rim' : 'stroke-hair'}
+          className={tick % A_DAY_MIN === 0 ? 'stroke-rim' : 'stroke-hair'}
         />
         <text x={x(tick) + 3} y={14} className="fill-soft text-[12px]">
-          {tick % A_DAY === 0 || tick === from ? `${weekday(addDays(iso, Math.floor(tick / A_DAY)))} ` : ''}
+          {tick % A_DAY_MIN === 0 || tick === from ? `${weekday(addDays(iso, Math.floor(tick / A_DAY_MIN)))} ` : ''}
           {clockOf(tick)}
         </text>
       </g>
@@ -43,7 +41,7 @@ function nightsBetween({ win }: Day, from: number, to: number): Array<[number, n
   if (!first || !second) return [];
   const nights: Array<[number, number]> = [];
   for (let days = -1; days < 14; days++) {
-    const [a, b] = [first[1] + days * A_DAY, second[0] + days * A_DAY];
+    const [a, b] = [first[1] + days * A_DAY_MIN, second[0] + days * A_DAY_MIN];
     if (b > from && a < to) nights.push([Math.max(a, from), Math.min(b, to)]);
   }
   return nights;

@@ -1,9 +1,8 @@
 import type { Late, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
-import { addDays, dayNumber } from '@/core/quantities';
+import { A_DAY_MIN, addDays, dayNumber } from '@/core/quantities';
 import { duration, midSentence } from '../format/units';
 
-const A_DAY = 1440;
 const DAYS = ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'];
 const two = (part: number): string => String(part).padStart(2, '0');
 
@@ -12,13 +11,13 @@ export const weekday = (iso: string): string => DAYS[((dayNumber(iso) % 7) + 7) 
 
 /** "07:40" of a minute that counts from a day's midnight. */
 export const clockOf = (minute: number): string => {
-  const ofDay = ((minute % A_DAY) + A_DAY) % A_DAY;
+  const ofDay = ((minute % A_DAY_MIN) + A_DAY_MIN) % A_DAY_MIN;
   return `${two(Math.floor(ofDay / 60))}:${two(ofDay % 60)}`;
 };
 
 /** "Sat 07:40", on whatever day that is. */
 export const momentOf = (day: string, minute: number): string =>
-  `${weekday(addDays(day, Math.floor(minute / A_DAY)))} ${clockOf(minute)}`;
+  `${weekday(addDays(day, Math.floor(minute / A_DAY_MIN)))} ${clockOf(minute)}`;
 
 /** A typed time as a minute of the day; null when it is none. */
 export function minuteOf(clock: string): number | null {
