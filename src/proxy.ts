@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { CATALOGUE, fail, type Failure } from '@/core/failure';
+import { SENTENCES, CATALOGUE, fail, type Failure } from '@/core/failure';
 
 /** Names this machine has for itself. */
 const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
@@ -21,8 +21,7 @@ export function proxy(request: NextRequest): NextResponse {
         'Upbeat Oven answers to its own pages on this machine only. Open it at the address that npm start printed.',
       ),
     );
-  if (!isReadable(request.nextUrl.pathname))
-    return refuse(fail('NOT_FOUND', 'There is nothing at this address. It may have been mistyped.'));
+  if (!isReadable(request.nextUrl.pathname)) return refuse(fail('NOT_FOUND', SENTENCES.noSuchPage));
   const response = NextResponse.next();
   response.headers.set('content-security-policy', POLICY);
   response.headers.set('x-content-type-options', 'nosniff');

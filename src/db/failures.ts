@@ -1,9 +1,9 @@
-import { fail, type Failure } from '@/core/failure';
+import { SENTENCES, fail, type Failure } from '@/core/failure';
 
 type DatabaseError = { readonly code?: string; readonly constraint?: string };
 
 /** What a violated constraint means to the person who typed. */
-const SENTENCES: Readonly<Record<string, string>> = {
+const OF_CONSTRAINTS: Readonly<Record<string, string>> = {
   batch_has_a_name: 'Give the batch a name.',
   recipe_has_a_name: 'Give the recipe a name.',
   price_pack_has_weight: 'A pack must weigh something.',
@@ -38,9 +38,9 @@ const TOO_LARGE = '22003';
 /** The failure behind a database error, or null when it is a bug and should be thrown on. */
 export function failureOf(error: unknown): Failure | null {
   const { code = '', constraint } = error as DatabaseError;
-  const sentence = constraint ? SENTENCES[constraint] : undefined;
+  const sentence = constraint ? OF_CONSTRAINTS[constraint] : undefined;
   if (sentence) return fail('BAD_VALUE', sentence, constraint?.split('_')[0] ?? '');
-  if (code === MALFORMED) return fail('NOT_FOUND', 'There is nothing at this address. It may have been mistyped.');
+  if (code === MALFORMED) return fail('NOT_FOUND', SENTENCES.noSuchPage);
   if (NO_TEXT.has(code))
     return fail('BAD_VALUE', 'There is a sign in it that no text can hold. Type it anew, or paste it as plain text.');
   if (code === TOO_LARGE) return fail('OUT_OF_RANGE', 'A number in it is larger than any that can be kept.');

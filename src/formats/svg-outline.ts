@@ -1,6 +1,6 @@
 import { XMLParser } from 'fast-xml-parser';
 import svgpath from 'svgpath';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 
 /** One element as the parser keeps it: its name, its attributes and what is inside. */
 type Node = { readonly [name: string]: unknown; readonly ':@'?: Readonly<Record<string, string>> };
@@ -33,10 +33,10 @@ export function outlineOfSvg(text: string): Result<string> {
   try {
     nodes = parser.parse(text) as Node[];
   } catch {
-    return fail('FILE_NOT_READABLE', 'This is not an SVG drawing. Export the outline as a plain SVG file.');
+    return fail('FILE_NOT_READABLE', SENTENCES.notAnSvg);
   }
   const root = nodes.find((node) => 'svg' in node);
-  if (!root) return fail('FILE_NOT_READABLE', 'This is not an SVG drawing. Export the outline as a plain SVG file.');
+  if (!root) return fail('FILE_NOT_READABLE', SENTENCES.notAnSvg);
   const paths = pathsIn(childrenOf(root), []);
   if (paths.length === 0)
     return fail(

@@ -2,7 +2,7 @@ import type { BakeDayView, DayPlanned } from '@/contract/day';
 import Joi from 'joi';
 import type { PlannedStep } from '@/core/bakeday';
 import { USUAL_DAY, dayOf, machinesOf, type DaySettings, type UnderWay } from '@/core/calls';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { addDays, isDay } from '@/core/quantities';
 import { maybeBakeDay, maybeNextBakeDay, setBakeDay, type BakeDayRow, type StoredBakeDay } from '@/db/bake-day';
 import { plannedBatches } from '@/db/batches';
@@ -28,7 +28,7 @@ export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayVi
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
     const today = todayIn(kitchen.value);
-    if (asked !== undefined && !isDay(asked)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    if (asked !== undefined && !isDay(asked)) return fail('BAD_VALUE', SENTENCES.notADay, 'day');
     const kept = asked ? await maybeBakeDay(db, id, asked) : await maybeNextBakeDay(db, id, today);
     const row = kept ?? unplanned(asked ?? addDays(today, 1));
     return succeed({ day: row.day, saved: versionOf(row, plannedOf(row)), ...(await workOf(db, kitchen.value, row)) });
@@ -116,7 +116,7 @@ export const saveBakeDay = (day: string, body: unknown): Promise<Result<SavedOve
   inTransaction<SavedOver<DayPlanned>>(async (db) => {
     const request = checkSave(PLANNED, body);
     if (!request.ok) return request;
-    if (!isDay(day)) return fail('BAD_VALUE', 'A day is written like 2026-11-28.', 'day');
+    if (!isDay(day)) return fail('BAD_VALUE', SENTENCES.notADay, 'day');
     const { revision, document } = request.value;
     const { awake } = document.settings;
     if (awake[1] === awake[0])

@@ -1,4 +1,4 @@
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { maybePhoto, removePhoto, setPhoto, type PhotoRow } from '@/db/photos';
 import { withDatabase } from './with-database';
@@ -20,7 +20,7 @@ export const keepPhoto = (batchId: string, bytes: Uint8Array): Promise<Result<{ 
     const start = picture.subarray(0, 4).toString('hex');
     const kind = KINDS.find(([, starts]) => start.startsWith(starts));
     if (!kind) return fail('BAD_VALUE', 'This is not a JPEG, PNG or WebP picture.', 'photo');
-    if (!(await maybeBatch(db, batchId))) return fail('NOT_FOUND', 'There is no such batch in the log.');
+    if (!(await maybeBatch(db, batchId))) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     await setPhoto(db, batchId, { media_type: kind[0], picture });
     return succeed({ bytes: picture.length });
   });

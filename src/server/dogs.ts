@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { DogFacts, DogsView } from '@/contract/dogs';
 import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict } from '@/core/feeding';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { dogsOf, removeDog, setDog, type StoredDog } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
@@ -76,7 +76,7 @@ export const keepDog = (id: string, body: unknown): Promise<Result<SavedOver<Dog
   withDatabase<SavedOver<DogFacts>>(async (db) => {
     const request = checkSave(DOG, body);
     if (!request.ok) return request;
-    if (!ID.test(id)) return fail('BAD_VALUE', 'A dog is kept under small letters, digits and dashes.', 'id');
+    if (!ID.test(id)) return fail('BAD_VALUE', SENTENCES.notAnId('A dog'), 'id');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { revision, document } = request.value;

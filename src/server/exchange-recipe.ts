@@ -1,5 +1,5 @@
 import type { BatchDocument, RecipeLine } from '@/core/document';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { maybeRecipe } from '@/db/recipes';
 import { toJsonLd, toRecipeCsv } from '@/formats/recipe-files';
@@ -21,7 +21,7 @@ export type RecipeFile = keyof typeof RECIPE_FILES;
 export const recipeFile = (id: string, as: RecipeFile): Promise<Result<{ name: string; content: string }>> =>
   withDatabase(async (db) => {
     const row = await maybeRecipe(db, id);
-    if (!row) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const pantry = await loadPantry(db);
     const facts = await computeResult('recipeFacts', { document: row.document, pantry, cardOf: '' });
     const pieces = facts.ok ? facts.value.card.pieces : null;

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { ApplianceFacts, KitView } from '@/contract/kit';
 import { PLACES, type Places } from '@/core/calls';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, setPlaces, type StoredAppliance } from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
@@ -34,7 +34,7 @@ export const keepAppliance = (id: string, body: unknown): Promise<Result<SavedOv
   withDatabase<SavedOver<ApplianceFacts>>(async (db) => {
     const request = checkSave(FACTS, body);
     if (!request.ok) return request;
-    if (!ID.test(id)) return fail('BAD_VALUE', 'An appliance is kept under small letters, digits and dashes.', 'id');
+    if (!ID.test(id)) return fail('BAD_VALUE', SENTENCES.notAnId('An appliance'), 'id');
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { revision, document } = request.value;
@@ -53,7 +53,7 @@ export const dropAppliance = (id: string): Promise<Result<{ id: string }>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const gone = await removeAppliance(db, kitchen.value.id, id);
-    return gone ? succeed({ id }) : fail('NOT_FOUND', 'There is no such appliance. It may have been taken out already.');
+    return gone ? succeed({ id }) : fail('NOT_FOUND', SENTENCES.noSuchAppliance);
   });
 
 type EnergyRequest = { readonly energy_per_kwh: number | null };

@@ -2,7 +2,7 @@ import 'server-only';
 import Joi from 'joi';
 import { labelFacts } from '@/core/outcomes';
 import type { LabelView } from '@/contract/label';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';
 import { SimulatedLabelPrinter, USUAL_PRINTER, type PrinterState, type PrinterTrouble } from '@/devices/simulated-label-printer';
@@ -32,7 +32,7 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
-    if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
     const { lines, prediction } = known.value;

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
 import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
@@ -54,7 +54,7 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
     const request = checkWith(MEASURE_REQUEST, body);
     if (!request.ok) return request;
     const batch = await maybeBatch(db, id);
-    if (!batch) return fail('NOT_FOUND', 'There is no such batch in the log.');
+    if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const { revision: seen, ...measured } = request.value;
     const entered =
       seen === 0 ? await firstEntry(db, batch, measured) : succeed(await replaceMeasurement(db, id, seen, measured));

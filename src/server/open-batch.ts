@@ -1,7 +1,7 @@
 import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import { lostShare } from '@/core/costing';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
 import { dogsOf, type DogRow } from '@/db/dogs';
@@ -45,14 +45,12 @@ export type OpenBatch = {
   >;
 };
 
-const GONE = 'There is no such batch. It may have been thrown away; look in the log.';
-
 export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
-    if (!row) return fail('NOT_FOUND', GONE);
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh } = kitchen.value;
     const learned = await learnedOf(db, kitchenId);
     const lost = kitchen.value.losses_used ? lostShare(await countedLosses(db, kitchenId, kitchen.value.losses_since)) : null;
@@ -81,7 +79,9 @@ function knownPace(row: LearnedRow | undefined): { pace: number; batches: number
 export const batchFile = (id: string): Promise<Result<{ name: string; document: BatchDocument }>> =>
   withDatabase(async (db) => {
     const row = await maybeBatch(db, id);
-    return row ? succeed({ name: row.name, document: carriesOwn(row.document, await loadPantry(db)) }) : fail('NOT_FOUND', GONE);
+    return row
+      ? succeed({ name: row.name, document: carriesOwn(row.document, await loadPantry(db)) })
+      : fail('NOT_FOUND', SENTENCES.noSuchBatch);
   });
 
 export const viewOf = (row: NonNullable<Awaited<ReturnType<typeof maybeBatch>>>): BatchView => ({

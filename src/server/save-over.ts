@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { SavedAs, Version } from '@/contract/version';
-import { fail, succeed, type Failure, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Failure, type Result } from '@/core/failure';
 import type { SavedRow } from '@/db/versions';
 import { checkWith } from '@/formats/read-batch';
 
@@ -35,11 +35,7 @@ export async function savedOver<T>(
   if (written) return succeed({ kind: 'saved', revision: written.revision, saved_at: written.updated_at.toISOString() });
   const theirs = await current();
   if (!theirs) return fail('NOT_FOUND', gone);
-  const failure = fail(
-    'CHANGED_ELSEWHERE',
-    `Someone saved ${what} while you were changing it. Choose which one to keep; nothing was overwritten.`,
-    'revision',
-  );
+  const failure = fail('CHANGED_ELSEWHERE', SENTENCES.changedElsewhere(what), 'revision');
   return succeed({ kind: 'stale', failure, current: theirs });
 }
 

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { BatchDocument, Recipe } from '@/core/document';
-import { at, fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, at, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { addRecipe, archiveRecipe, maybeRecipe, replaceRecipe, versionsOf, type RecipeFacts } from '@/db/recipes';
@@ -9,8 +9,6 @@ import { compute, computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
 import { kitchenOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
-
-const GONE = 'This recipe is no longer in the book. Go back to Recipes.';
 
 /** What a document is as a recipe: nothing of one day's batch stays in it. */
 function asRecipe(document: BatchDocument): BatchDocument {
@@ -64,7 +62,7 @@ async function replaced(db: Queryable, id: string, revision: number, facts: Reci
         'Someone saved this recipe while you were changing it. Keep yours as a copy, or load theirs.',
         'revision',
       )
-    : fail('NOT_FOUND', GONE);
+    : fail('NOT_FOUND', SENTENCES.noSuchRecipe);
 }
 
 /** A copy to play with, under a name of its own. */
@@ -73,7 +71,7 @@ export const copyRecipe = (id: string): Promise<Result<{ id: string }>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeRecipe(db, id);
-    if (!row) return fail('NOT_FOUND', GONE);
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const name = `${row.name}, copy`.slice(0, 200);
     const facts = await factsOf(db, { ...row.document, name, recipe: { ...row.document.recipe, name } });
     return facts.ok ? succeed({ id: await addRecipe(db, kitchen.value.id, facts.value) }) : facts;
@@ -81,7 +79,9 @@ export const copyRecipe = (id: string): Promise<Result<{ id: string }>> =>
 
 /** Archives a recipe, or takes it back into the book. Its batches and versions stay. */
 export const setArchived = (id: string, away: boolean): Promise<Result<{ archived: boolean }>> =>
-  withDatabase(async (db) => ((await archiveRecipe(db, id, away)) ? succeed({ archived: away }) : fail('NOT_FOUND', GONE)));
+  withDatabase(async (db) =>
+    (await archiveRecipe(db, id, away)) ? succeed({ archived: away }) : fail('NOT_FOUND', SENTENCES.noSuchRecipe),
+  );
 
 /** Makes an older version the newest one again; what it replaces becomes an older version. */
 export const bringBack = (id: string, revision: number): Promise<Result<{ revision: number }>> =>
@@ -99,7 +99,7 @@ export const keepInRecipe = (batchId: string): Promise<Result<{ id: string }>> =
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const batch = await maybeBatch(db, batchId);
-    if (!batch) return fail('NOT_FOUND', 'There is no such batch.');
+    if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const facts = await factsOf(db, batch.document);
     if (!facts.ok) return facts;
     const recipe = batch.recipe_id === null ? null : await maybeRecipe(db, batch.recipe_id);

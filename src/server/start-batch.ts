@@ -1,5 +1,5 @@
 import type { BatchDocument } from '@/core/document';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import { addBatch } from '@/db/batches';
 import { appliancesOf } from '@/db/kitchen';
@@ -18,7 +18,7 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const recipe = await maybeRecipe(db, recipeId);
-    if (!recipe) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
+    if (!recipe) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const { altitude_m, room_c, room_rh_pct, cup_fill, cut_gaps_mm } = kitchen.value;
     const hand_gap_mm = usualGap(cut_gaps_mm);
     const hands = { ...(cup_fill ? { cup_fill } : {}), ...(hand_gap_mm === null ? {} : { hand_gap_mm }) };

@@ -1,7 +1,7 @@
 import type { Comparison } from '@/contract/log';
 import { differences, type Difference } from '@/core/document';
 import { ownAppliance } from '@/core/catalogue';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { batchesOf, maybeBatch, type BatchListRow, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { dogsOf } from '@/db/dogs';
@@ -50,15 +50,13 @@ export type LogDetail = {
   readonly isStored: boolean;
 };
 
-const GONE = 'There is no such batch in the log.';
-
 /** One batch of the log with everything that was entered. */
 export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
-    if (!row) return fail('NOT_FOUND', GONE);
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const measured = await maybeMeasurement(db, id);
     const kit = await appliancesOf(db, kitchen.value.id);
     return succeed({
@@ -89,7 +87,7 @@ export const compareBatches = (ids: readonly string[]): Promise<Result<ComparedB
     const rows: BatchRow[] = [];
     for (const id of asked) {
       const row = await maybeBatch(db, id);
-      if (!row) return fail('NOT_FOUND', GONE);
+      if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
       rows.push(row);
     }
     const entries: LogEntry[] = [];

@@ -1,7 +1,7 @@
 import type { RecipeView } from '@/contract/recipes';
 import type { BatchDocument } from '@/core/document';
 import type { Kitchen } from '@/core/prediction';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { screen, type Dog, type Screening } from '@/core/feeding';
 import type { Ingredient } from '@/core/pantry';
 import type { Queryable } from '@/db/client';
@@ -71,7 +71,7 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeRecipe(db, id);
-    if (!row) return fail('NOT_FOUND', 'This recipe is no longer in the book. Go back to Recipes.');
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const paper = await paperOf(db, kitchen.value);
     const pantry = pantryOf(paper.pantry);
     // The card in the book knows no habits; the page shows what this kitchen's cups weigh.

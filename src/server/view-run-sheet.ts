@@ -1,6 +1,6 @@
 import type { BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
 import { loadPantry } from './pantry';
@@ -25,7 +25,7 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
-    if (!row) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
     const { lines, prediction } = known.value;

@@ -1,6 +1,6 @@
 import { isSettled, type Sample } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
-import { fail, type Failure, type Result } from '@/core/failure';
+import { SENTENCES, fail, type Failure, type Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Cooling, Prediction } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
@@ -175,10 +175,6 @@ export class Predictor {
 
 /** What broke in a worker, as the page says it; every other error is a bug of the page's own. */
 function brokenOr(error: unknown): Failure {
-  if (error instanceof WorkerFailed)
-    return fail(
-      'WORKER_FAILED',
-      'This could not be worked out: a fault of the program, not of your batch. Nothing is lost; change something, or reload the page.',
-    );
+  if (error instanceof WorkerFailed) return fail('WORKER_FAILED', SENTENCES.ownFault);
   throw error;
 }

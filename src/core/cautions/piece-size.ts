@@ -17,7 +17,11 @@ export function pieceSizes(weight_kg: number): PieceSizes {
 /** How a piece suits a dog: small enough to swallow, large enough to chew, or about as wide as its throat. */
 export type SizeVerdict = 'training' | 'throat' | 'biscuit' | 'chew';
 
-/** @param longest_mm, second_mm - the two longer sides of the finished piece */
+/**
+ * @param longest_mm, second_mm - the two longer sides of the finished piece
+ *
+ * @example sizeVerdict(10, 10, 30) // 'training'
+ */
 export function sizeVerdict(longest_mm: number, second_mm: number, weight_kg: number): SizeVerdict {
   const { training_mm, chew_mm } = pieceSizes(weight_kg);
   if (longest_mm <= training_mm) return 'training';

@@ -86,7 +86,7 @@ type Training = { readonly kcal_per_bit: number; readonly g_per_bit: number; rea
 /**
  * Shares a day's treats out over sessions.
  *
- * @param bit_g - what one bit of the batch weighs; `bits_per_session` says how many of those
+ * @param plan - its `bit_g` is what one bit of the batch weighs; `bits_per_session` says how many of those
  */
 export function training(
   treats_kcal: number,

@@ -33,7 +33,11 @@ const FACTORS = {
 /** Usual pets need less than the factors say [kcal per kg^0.75]. Source: FEDIAF. */
 const QUIET_PET = 95;
 
-/** Resting energy [kcal/day]: 70 kg^0.75. Source: NRC 2006. */
+/**
+ * Resting energy [kcal/day]: 70 kg^0.75. Source: NRC 2006.
+ *
+ * @example restingEnergy(10) // 394
+ */
 export const restingEnergy = (weight_kg: number): number => 70 * weight_kg ** 0.75;
 
 /** What a dog eats in a day [kcal], all meals together. */

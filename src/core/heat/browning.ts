@@ -71,8 +71,8 @@ const COLOUR_WORDS: ReadonlyArray<readonly [number, string]> = [
   [COLOUR_STARTS.dark, 'brown'],
 ];
 
-/** Colour in words for an edge browning. */
-/** All of them, the palest first. */
+/** Every colour in words, the palest first. */
 export const COLOUR_NAMES: readonly string[] = [...COLOUR_WORDS.map(([, word]) => word), 'dark'];
 
+/** Colour in words for an edge browning [0..1]. */
 export const colourWord = (browning: number): string => COLOUR_WORDS.find(([end]) => browning < end)?.[1] ?? 'dark';

@@ -11,6 +11,7 @@ const CRITICAL_PA = 22.064e6;
  * Saturation pressure of water [Pa].
  *
  * @source Wagner & Pruss 1993 (IAPWS), equation for 273-647 K; below 0 °C it continues over supercooled water
+ * @example saturationPressure(20) // 2339
  */
 export function saturationPressure(temperature_c: number): number {
   const kelvin = temperature_c + KELVIN_AT_0_C;
@@ -29,10 +30,18 @@ export function saturationPressure(temperature_c: number): number {
 /** Latent heat of free water [J/kg]. Source: quadratic through steam-table values at 20, 60 and 100 °C. */
 export const latentHeat = (temperature_c: number): number => 2.501e6 - 2250 * temperature_c - 1.9 * temperature_c * temperature_c;
 
-/** Air pressure at a height above sea level [Pa]. Source: ICAO standard atmosphere. */
+/**
+ * Air pressure at a height above sea level [Pa]. Source: ICAO standard atmosphere.
+ *
+ * @example pressureAt(1000) // 89875
+ */
 export const pressureAt = (altitude_m: number): number => SEA_LEVEL_PA * (1 - 2.25577e-5 * altitude_m) ** 5.25588;
 
-/** Boiling point at an air pressure [°C], by bisection of the saturation curve. */
+/**
+ * Boiling point at an air pressure [°C], by bisection of the saturation curve.
+ *
+ * @example boilingPoint(pressureAt(2000)) // 93.3
+ */
 export function boilingPoint(pressure_pa: number): number {
   let low = 20;
   let high = 140;

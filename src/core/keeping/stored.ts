@@ -76,7 +76,7 @@ export function openedOn(stored: Stored, today: string, opened_days: number | nu
  * Into another pack or place. Shares of life add up over places, so that a week in a bag is not forgotten in the freezer; what
  * is soft or meaty keeps only days once it is thawed, and is not frozen twice.
  *
- * @param life - how long it would keep there from fresh
+ * @param to - where it goes; its `life` is how long it would keep there from fresh
  */
 export function movedTo(
   stored: Stored,

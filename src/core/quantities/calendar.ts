@@ -15,7 +15,11 @@ export function dayNumber(iso: string): number {
   return cycle * DAYS_IN_400_YEARS + inCycle * 365 + Math.floor(inCycle / 4) - Math.floor(inCycle / 100) + dayOfYear;
 }
 
-/** The ISO date so many days after another. */
+/**
+ * The ISO date so many days after another.
+ *
+ * @example addDays('2028-02-28', 1) // '2028-02-29'
+ */
 export function addDays(iso: string, days: number): string {
   const number = dayNumber(iso) + days;
   const cycle = Math.floor(number / DAYS_IN_400_YEARS);
@@ -30,5 +34,9 @@ export function addDays(iso: string, days: number): string {
   return `${String(year).padStart(4, '0')}-${two(month)}-${two(date)}`;
 }
 
-/** Whether a text is a day of the calendar, written as an ISO date. */
+/**
+ * Whether a text is a day of the calendar, written as an ISO date.
+ *
+ * @example isDay('2026-02-30') // false
+ */
 export const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && addDays(text, 0) === text;

@@ -1,5 +1,5 @@
 import { availableParallelism } from 'node:os';
-import { fail, succeed, type Failure, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Failure, type Result } from '@/core/failure';
 import { WorkerFailed } from '@/workers/client';
 import { GivenUp } from '@/workers/given-up';
 import { config } from '../config';
@@ -56,7 +56,7 @@ export async function computeResult<Name extends keyof Jobs>(
 }
 
 function failureOf(error: unknown, name: string): Failure {
-  if (error instanceof GivenUp) return fail('GIVEN_UP', 'Nobody waited for this any more, so it was not finished.');
+  if (error instanceof GivenUp) return fail('GIVEN_UP', SENTENCES.nothingWaits);
   if (error instanceof QueueFull || (error instanceof DeadlinePassed && !error.started))
     return fail('TOO_BUSY', 'The kitchen is working out a lot just now. Nothing is lost; try again in half a minute.');
   if (error instanceof DeadlinePassed)
@@ -66,8 +66,5 @@ function failureOf(error: unknown, name: string): Failure {
     );
   if (!(error instanceof WorkerFailed)) throw error;
   console.error(`${name}: ${error.message}`);
-  return fail(
-    'WORKER_FAILED',
-    'This could not be worked out: a fault of the program, not of your batch. Nothing is lost; change something and try again.',
-  );
+  return fail('WORKER_FAILED', SENTENCES.ownFault);
 }

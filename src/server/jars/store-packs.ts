@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { fail, type Result } from '@/core/failure';
+import { SENTENCES, fail, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { isStored } from '@/db/jars';
 import { checkWith } from '@/formats/read-batch';
@@ -22,7 +22,7 @@ export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const batch = await maybeBatch(db, batchId);
-    if (!batch) return fail('NOT_FOUND', 'There is no such batch. Look in the log.');
+    if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to store.');
     if (await isStored(db, batchId)) return fail('BAD_VALUE', 'This batch is in the store room already.');
     return store(db, kitchen.value, batch, await loadPantry(db));

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { lengthened } from '@/core/calls';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { holdBake, removeBake, setBake, callRowsOf, type BakeRow, type CallRow } from '@/db/bakes';
 import { holdBatch, markBaked, maybeBatch, replaceBatch, unmarkBaked } from '@/db/batches';
 import type { Queryable } from '@/db/client';
@@ -42,7 +42,7 @@ export const answerCall = (batchId: string, body: unknown): Promise<Result<{ nex
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const bake = await holdBake(db, batchId);
-    if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven. It may have been given up on another page.');
+    if (!bake) return fail('NOT_FOUND', SENTENCES.notAtTheOven);
     const callRows = (await callRowsOf(db, [batchId])).get(batchId) ?? [];
     return takeAnswer({ db, kitchen: kitchen.value, bake, callRows }, request.value);
   });
@@ -122,7 +122,7 @@ async function stayLonger(held: Held, more: number): Next {
   const { runs } = callRows[next].call;
   if (runs === null) return callLater(held, more);
   const batch = await holdBatch(db, bake.batch_id);
-  if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
+  if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
   const document = lengthened(batch.document, runs, more);
   const pantry = await loadPantry(db);
   const [planned, predicted] = [await predictCalls(document, pantry), await forecast(document, pantry, false)];

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { dayOf } from '@/core/calls';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBakeDay } from '@/db/bake-day';
 import { addBake, type BakeRow } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
@@ -76,7 +76,7 @@ async function call(
   start: Pick<BakeRow, 'batch_id' | 'day' | 'starts_at' | 'planned'>,
 ): Promise<Result<null>> {
   const batch = await maybeBatch(db, start.batch_id);
-  if (!batch) return fail('NOT_FOUND', 'There is no such batch. It may have been thrown away.');
+  if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
   if (batch.baked_on) return succeed(null);
   const predictedCalls = await predictCalls(batch.document, await loadPantry(db));
   if (!predictedCalls.ok) return predictedCalls;

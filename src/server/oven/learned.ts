@@ -1,7 +1,7 @@
 import type { LearnedAppliance } from '@/contract/log';
 import Joi from 'joi';
 import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import { type CupFill, addDays } from '@/core/quantities';
 import { appliancesOf, setHabits, type KitchenRow } from '@/db/kitchen';
@@ -90,7 +90,7 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
       return succeed({ id: applianceId });
     }
     const appliance = (await appliancesOf(db, kitchen.value.id)).find(({ id }) => id === applianceId);
-    if (!appliance) return fail('NOT_FOUND', 'There is no such appliance. It may have been taken out of the kit.');
+    if (!appliance) return fail('NOT_FOUND', SENTENCES.noSuchAppliance);
     const before = (await learnedOf(db, kitchen.value.id)).get(applianceId);
     if ('used' in request.value && before) {
       await setLearned(db, { ...before, used: request.value.used });

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { stayIn } from '@/core/programme';
 import { stageNow } from '@/core/calls';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBake, callRowsOf } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
@@ -63,7 +63,7 @@ export const recordReading = (batchId: string, body: unknown): Promise<Result<{ 
     const request = checkWith(REQUEST, body);
     if (!request.ok) return request;
     const bake = await maybeBake(db, batchId);
-    if (!bake) return fail('NOT_FOUND', 'This batch is not at the oven.');
+    if (!bake) return fail('NOT_FOUND', SENTENCES.notAtTheOven);
     const noted = await note(db, batchId, request.value);
     // What is noted, or struck out, of a finished bake changes what it taught.
     if (noted.ok && bake.ended_at) {

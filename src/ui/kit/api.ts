@@ -1,5 +1,5 @@
 import type { FailureBody } from '@/contract/failure';
-import { fail, succeed, type Failure, type Success } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Failure, type Success } from '@/core/failure';
 
 /** What a page asks of the server. */
 type Asking = {
@@ -33,7 +33,7 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
     ...(type === undefined ? {} : { headers: { 'content-type': type } }),
     ...(signal === undefined ? {} : { signal }),
   }).catch(() => null);
-  if (signal?.aborted) return fail('GIVEN_UP', 'Nobody waited for this any more.');
+  if (signal?.aborted) return fail('GIVEN_UP', SENTENCES.nothingWaits);
   if (!response) return OFFLINE;
   const answer = (await response.json().catch(() => null)) as (Partial<FailureBody> & { readonly current?: unknown }) | null;
   if (response.ok) return succeed(answer as T);
