@@ -72,6 +72,10 @@ export function layoutPages({ name, drawn, thickness_mm }: TemplateOf, page: Pag
   return tile(marks, roll.width_mm, roll.length_mm, page, note, true);
 }
 
+/** The kinds of template, by what is cut along them. */
+export const TEMPLATES = { cutter: cardPages, sheet: layoutPages } as const;
+export type Template = keyof typeof TEMPLATES;
+
 /** A page as large as the first roll, for a plotter or a screen: nothing is tiled. */
 export const pageOfSheet = ({ drawn }: TemplateOf): Page => ({
   width_mm: drawn.rolls[0].width_mm + 2 * MARGIN_MM,

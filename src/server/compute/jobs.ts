@@ -3,11 +3,12 @@ import { LABEL_JOBS, type LabelJobs } from './jobs/label-jobs';
 import { OVEN_JOBS, type OvenJobs } from './jobs/oven-jobs';
 import { PREDICTION_JOBS, type PredictionJobs } from './jobs/prediction-jobs';
 import { RECIPE_JOBS, type RecipeJobs } from './jobs/recipe-jobs';
+import { TEMPLATE_JOBS, type TemplateJobs } from './jobs/template-jobs';
 
 /** Everything that takes longer than a request may hold the event loop. Plain data in and out. */
-export type Jobs = PredictionJobs & OvenJobs & LabelJobs & RecipeJobs;
+export type Jobs = PredictionJobs & OvenJobs & LabelJobs & RecipeJobs & TemplateJobs;
 
-export const JOBS: Service<Jobs> = { ...PREDICTION_JOBS, ...OVEN_JOBS, ...LABEL_JOBS, ...RECIPE_JOBS };
+export const JOBS: Service<Jobs> = { ...PREDICTION_JOBS, ...OVEN_JOBS, ...LABEL_JOBS, ...RECIPE_JOBS, ...TEMPLATE_JOBS };
 
 type Limit = {
   /** Short work never waits behind long. */
@@ -35,6 +36,7 @@ export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   planDay: SHORT,
   labelSvg: SHORT,
   labelPdf: LONG,
+  templatePdf: LONG,
   recipeFacts: SHORT,
   fingerprint: SHORT,
   readIncoming: SHORT,

@@ -43,5 +43,14 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
   return { ...fail(code, message, path), ...(answer.current === undefined ? {} : { current: answer.current }) };
 }
 
+/** Asks the server for a file, of what is sent. */
+export async function callFile(route: string, body: unknown): Promise<Answered<Blob>> {
+  const init = { method: 'POST', body: JSON.stringify(body), headers: { 'content-type': 'application/json' } };
+  const response = await fetch(route, init).catch(() => null);
+  if (response?.ok) return succeed(await response.blob());
+  const answer = (await response?.json().catch(() => null)) as Partial<FailureBody> | null | undefined;
+  return answer?.error ? fail(answer.error.code, answer.error.message, answer.error.path) : OFFLINE;
+}
+
 /** What is wrong with an answer, in words; null when nothing is. */
 export const wrongWith = (answer: Answered<unknown>): string | null => (answer.ok ? null : answer.message);

@@ -45,6 +45,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
         )}
         {drawing.shape.kind === 'sheet' && (
           <TemplateMenu
+            document={document}
             name={document.name ?? document.recipe.name ?? 'Batch'}
             drawn={drawing.shape}
             thickness_mm={prediction.yield.piece_thickness_mm}

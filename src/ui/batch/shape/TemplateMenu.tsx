@@ -1,62 +1,63 @@
 'use client';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Printer } from 'lucide-react';
-import type { ReactNode } from 'react';
-import type { SheetDrawing } from '@/core/yield';
-import { cardPages, layoutPages, pageOfSheet, PAPERS, type TemplateOf, type TemplatePage } from '@/formats/template-pages';
+import { useState, type ReactNode } from 'react';
+import type { BatchDocument } from '@/core/document';
+import { PAPERS, TEMPLATES, pageOfSheet, type Paper, type Template, type TemplateOf } from '@/formats/template-pages';
 import { templateSvg } from '@/formats/template-svg';
+import { Alert } from '../../kit/Alert';
 import { buttonClass } from '../../kit/Button';
+import { callFile, wrongWith } from '../../kit/api';
 
-type Kind = {
-  readonly name: string;
-  readonly file: string;
-  readonly pages: (template: TemplateOf, page: Page) => TemplatePage[];
-};
-type Page = { readonly width_mm: number; readonly height_mm: number };
-const KINDS: readonly Kind[] = [
-  { name: 'Cutter card', file: 'cutter', pages: cardPages },
-  { name: 'Whole sheet', file: 'sheet', pages: layoutPages },
+const KINDS: ReadonlyArray<readonly [template: Template, name: string]> = [
+  ['cutter', 'Cutter card'],
+  ['sheet', 'Whole sheet'],
 ];
 const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-1 text-left data-[focus]:bg-crunch-pale';
 
-type TemplateMenuProps = { readonly name: string; readonly drawn: SheetDrawing; readonly thickness_mm: number };
+type TemplateMenuProps = TemplateOf & { readonly document: BatchDocument };
 
 /** The cutter or the whole sheet at true size, as PDF for the printer or SVG for a drawing program. */
-export function TemplateMenu(template: TemplateMenuProps): ReactNode {
-  const pdf = async ({ file, pages }: Kind, page: Page): Promise<void> => {
-    const { templatePdf } = await import('@/formats/template-pdf');
-    const bytes = await templatePdf(pages(template, page), `${template.name}: ${file} template`);
-    save(new Blob([bytes.slice().buffer], { type: 'application/pdf' }), `${file}-template.pdf`);
+export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): ReactNode {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const pdf = async (template: Template, paper: Paper): Promise<void> => {
+    const printed = await callFile('/api/templates', { document, template, paper });
+    setTrouble(wrongWith(printed));
+    if (printed.ok) save(printed.value, `${template}-template.pdf`);
   };
-  const svg = ({ file, pages }: Kind): void => {
-    const page = file === 'sheet' ? pageOfSheet(template) : PAPERS.a4;
-    save(new Blob([templateSvg(pages(template, page)[0])], { type: 'image/svg+xml' }), `${file}-template.svg`);
+  const svg = (template: Template): void => {
+    const page = template === 'sheet' ? pageOfSheet(drawing) : PAPERS.a4;
+    const [first] = TEMPLATES[template](drawing, page);
+    save(new Blob([templateSvg(first)], { type: 'image/svg+xml' }), `${template}-template.svg`);
   };
   return (
-    <Menu>
-      <MenuButton className={buttonClass('small')}>
-        <Printer aria-hidden size={14} /> Template at true size
-      </MenuButton>
-      <MenuItems
-        anchor="bottom end"
-        className="z-30 rounded-xl border-[1.6px] border-rim bg-face p-1 text-[15px] text-ink outline-none [--anchor-gap:4px]"
-      >
-        {KINDS.flatMap((kind) => [
-          ...Object.values(PAPERS).map((paper) => (
-            <MenuItem key={`${kind.file} ${paper.name}`}>
-              <button type="button" className={ITEM} onClick={() => void pdf(kind, paper)}>
-                {kind.name}, PDF on {paper.name}
+    <>
+      <Menu>
+        <MenuButton className={buttonClass('small')}>
+          <Printer aria-hidden size={14} /> Template at true size
+        </MenuButton>
+        <MenuItems
+          anchor="bottom end"
+          className="z-30 rounded-xl border-[1.6px] border-rim bg-face p-1 text-[15px] text-ink outline-none [--anchor-gap:4px]"
+        >
+          {KINDS.flatMap(([template, name]) => [
+            ...(Object.keys(PAPERS) as Paper[]).map((paper) => (
+              <MenuItem key={`${template} ${paper}`}>
+                <button type="button" className={ITEM} onClick={() => void pdf(template, paper)}>
+                  {name}, PDF on {PAPERS[paper].name}
+                </button>
+              </MenuItem>
+            )),
+            <MenuItem key={`${template} svg`}>
+              <button type="button" className={ITEM} onClick={() => svg(template)}>
+                {name}, SVG in mm
               </button>
-            </MenuItem>
-          )),
-          <MenuItem key={`${kind.file} svg`}>
-            <button type="button" className={ITEM} onClick={() => svg(kind)}>
-              {kind.name}, SVG in mm
-            </button>
-          </MenuItem>,
-        ])}
-      </MenuItems>
-    </Menu>
+            </MenuItem>,
+          ])}
+        </MenuItems>
+      </Menu>
+      <Alert look="line">{trouble}</Alert>
+    </>
   );
 }
 
