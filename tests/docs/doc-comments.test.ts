@@ -2,6 +2,7 @@
 import { execSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { runInNewContext } from 'node:vm';
 import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
 
@@ -25,9 +26,7 @@ const namesIn = (name: ts.BindingName): string[] =>
   ts.isIdentifier(name)
     ? [name.text]
     : name.elements.flatMap((one) =>
-        ts.isOmittedExpression(one)
-          ? []
-          : [...namesIn(one.name), ...(one.propertyName ? [one.propertyName.getText()] : [])],
+        ts.isOmittedExpression(one) ? [] : [...namesIn(one.name), ...(one.propertyName ? [one.propertyName.getText()] : [])],
       );
 
 /** What a declaration's @param tags name that its function does not take. */
@@ -76,9 +75,7 @@ describe('examples in doc comments', () => {
   it('are there', () => expect(EXAMPLES.length).toBeGreaterThanOrEqual(12));
   it.each(EXAMPLES)('%s: %s gives %s', async (file, expression, given) => {
     const room = (await import(resolve(file))) as Record<string, unknown>;
-    const names = Object.keys(room);
-    const run = new Function(...names, `return [${expression}, ${given}]`) as (...values: unknown[]) => [unknown, unknown];
-    const [value, expected] = run(...names.map((name) => room[name]));
+    const [value, expected] = runInNewContext(`[${expression}, ${given}]`, { ...room }) as [unknown, unknown];
     if (typeof expected === 'number') {
       // As many places as the example gives.
       const places = /\.(\d+)$/.exec(given)?.[1].length ?? 0;

@@ -1,5 +1,16 @@
 export { addDays, dayNumber, isDay } from './calendar';
-export * from './constants';
+export {
+  AIR_J_PER_KG_K,
+  AIR_KG_PER_MOL,
+  A_DAY_MIN,
+  A_DAY_S,
+  KELVIN_AT_0_C,
+  R_J_PER_MOL_K,
+  SEA_LEVEL_PA,
+  WATER_J_PER_KG_K,
+  WATER_KG_PER_M3,
+  WATER_KG_PER_MOL,
+} from './constants';
 export { G_PER_MASS_UNIT, HAND_MEASURES, UNITS, isMassUnit, isVolumeUnit } from './units';
 export type { HandMeasure, Unit, VolumeUnit } from './units';
 export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';

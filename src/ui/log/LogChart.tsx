@@ -2,8 +2,8 @@
 import type { LogEntryView } from '@/contract/log';
 import type { ApexOptions } from 'apexcharts';
 import type { ReactNode } from 'react';
-import ReactApexChart from 'react-apexcharts';
-import { hues } from '../kit/chart-hues';
+import { ChartFrame } from '../kit/ChartFrame';
+import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../kit/chart-look';
 import { evenLine, lossByOven } from './chart-points';
 
 /** Shapes tell ovens apart where colours do not. */
@@ -16,53 +16,39 @@ export function LogChart({ rows }: { readonly rows: readonly LogEntryView[] }): 
   const [least, most] = evenLine(series);
   const even = { name: 'as predicted', type: 'line', data: [least, most].map((at) => ({ x: at, y: at })) };
   return (
-    <figure className="mb-3 rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3">
-      <figcaption className="text-[15px]">
-        <strong className="font-display text-[17px]">Lost in the heat</strong>{' '}
-        <span className="text-soft">over the line a batch lost more than predicted, under it less</span>
-      </figcaption>
-      <ReactApexChart
-        type="line"
+    <div className="mb-3">
+      <ChartFrame
+        title="Lost in the heat"
+        says="over the line a batch lost more than predicted, under it less"
         height={300}
         options={options(least, most, series.length)}
         series={[...series.map(({ name, data }) => ({ name, type: 'scatter', data: [...data] })), even]}
       />
-    </figure>
+    </div>
   );
 }
 
 function options(min: number, max: number, ovens: number): ApexOptions {
-  const { soft, hair, ink, water, heat, crunch, keep } = hues();
+  const hue = hues();
+  const { soft, water, heat, crunch, keep } = hue;
   const labels = {
-    style: { colors: soft, fontSize: '12px' },
+    style: axisNumbers(hue),
     formatter: (value: string | number) => `${Math.round(Number(value))} %`,
   };
   const colours = [water, heat, crunch, keep, soft].slice(0, ovens);
-  const title = (text: string): { text: string; style: object } => ({
-    text,
-    style: { fontSize: '12.5px', fontWeight: 400, color: soft },
-  });
   return {
-    chart: {
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      animations: { enabled: false },
-      fontFamily: 'inherit',
-      background: 'transparent',
-    },
+    ...chartLook(hue),
     colors: [...colours, soft],
     stroke: { width: [...colours.map(() => 0), 1.6], dashArray: [...colours.map(() => 0), 5] },
     markers: { size: [...colours.map(() => 7), 0], shape: [...SHAPES.slice(0, ovens), 'circle'] },
-    legend: { position: 'top', horizontalAlign: 'left', fontSize: '13px', labels: { colors: ink } },
-    grid: { borderColor: hair },
     tooltip: {
       shared: false,
       intersect: true,
-      theme: document.documentElement.dataset.theme === 'night' ? 'dark' : 'light',
+      theme: tooltipTheme(),
       x: { formatter: (value: number) => `predicted ${value} %` },
       y: { formatter: (value: number) => `${value} % lost` },
     },
-    xaxis: { type: 'numeric', min, max, tickAmount: (max - min) / 10, title: title('predicted'), labels },
-    yaxis: { min, max, tickAmount: (max - min) / 10, title: title('measured'), labels },
+    xaxis: { type: 'numeric', min, max, tickAmount: (max - min) / 10, title: axisTitle('predicted', hue), labels },
+    yaxis: { min, max, tickAmount: (max - min) / 10, title: axisTitle('measured', hue), labels },
   };
 }

@@ -5,6 +5,7 @@ import type { ShoppingItem } from '@/core/costing';
 import { mass, money, packMass } from '../format/units';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
+import { Table } from '../kit/Table';
 
 type ShoppingListProps = {
   readonly currency: string;
@@ -78,17 +79,17 @@ type BuyTableProps = {
 
 function BuyTable({ items, currency, total, unpriced }: BuyTableProps): ReactNode {
   return (
-    <table className="w-full border-collapse text-[15px]">
-      <thead>
-        <tr className="text-left text-[14px] text-soft">
-          <th className="py-1 font-normal">Buy</th>
-          <th className="font-normal">Ingredient</th>
-          <th className="text-right font-normal">needed, as bought</th>
-          <th className="text-right font-normal">in the house</th>
-          <th className="text-right font-normal">left over</th>
-          <th className="text-right font-normal">cost</th>
-        </tr>
-      </thead>
+    <Table
+      label="What is bought"
+      heads={[
+        'Buy',
+        'Ingredient',
+        { name: 'needed, as bought', right: true },
+        { name: 'in the house', right: true },
+        { name: 'left over', right: true },
+        { name: 'cost', right: true },
+      ]}
+    >
       <tbody>
         {items.map((item) => (
           <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
@@ -110,6 +111,6 @@ function BuyTable({ items, currency, total, unpriced }: BuyTableProps): ReactNod
           <td className="text-right font-display text-[18px] font-semibold">{money(total, currency)}</td>
         </tr>
       </tfoot>
-    </table>
+    </Table>
   );
 }

@@ -3,6 +3,7 @@ import type { CostReport } from '@/core/outcomes';
 import type { Candidate, Failed, Obstacle, Strategy } from '@/core/search';
 import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
+import { Table } from '../../kit/Table';
 import type { Dial } from '../../format/dial-words';
 import { duration, money, moistureRange, range } from '../../format/units';
 import { differenceWords } from '../worth/difference-words';
@@ -34,6 +35,22 @@ const OBSTACLES: Record<Obstacle, string> = {
   caution: 'a stop caution forbids it',
 };
 
+const HEADS = [
+  '',
+  'Programme',
+  'Time',
+  'Oven',
+  'Visits',
+  'Energy',
+  '100 g cost',
+  'Snap',
+  'Water',
+  'Keeps',
+  'Edge',
+  'Gets there',
+  '',
+];
+
 type FoundTableProps = {
   readonly candidates: readonly Candidate[];
   /** What the whole batch costs with it; null where nothing has a price. */
@@ -49,31 +66,8 @@ export function FoundTable({ candidates, costReport, onTake }: FoundTableProps):
     return worth ? [{ candidate, worth }] : [];
   });
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Programmes compared">
-      <table className="w-full border-collapse text-[14px]">
-        <thead>
-          <tr className="text-left text-[13px] text-soft">
-            {[
-              '',
-              'Programme',
-              'Time',
-              'Oven',
-              'Visits',
-              'Energy',
-              '100 g cost',
-              'Snap',
-              'Water',
-              'Keeps',
-              'Edge',
-              'Gets there',
-              '',
-            ].map((head, i) => (
-              <th key={i} className="pr-3 pb-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+    <>
+      <Table label="Programmes compared" heads={HEADS}>
         <tbody>
           {candidates.map((candidate, i) => {
             const worth = priced.find((one) => one.candidate === candidate)?.worth;
@@ -87,9 +81,9 @@ export function FoundTable({ candidates, costReport, onTake }: FoundTableProps):
             );
           })}
         </tbody>
-      </table>
+      </Table>
       <Cheapest priced={priced} />
-    </div>
+    </>
   );
 }
 

@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
 import type { LifeCurve } from '@/core/prediction';
-import { hues } from '../../kit/chart-hues';
+import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../../kit/chart-look';
 
 type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly height: number };
 
@@ -33,19 +33,11 @@ function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
   const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
   const last = curve.points.at(-1)?.day ?? 1;
   return {
-    chart: {
-      type: 'line',
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      animations: { enabled: false },
-      fontFamily: 'inherit',
-      background: 'transparent',
-    },
+    ...chartLook(hue),
     colors: [hue.water],
     stroke: { curve: 'straight', width: 3.5 },
-    grid: { borderColor: hue.hair, padding: { left: 4, right: 10 } },
     tooltip: {
-      theme: document.documentElement.dataset.theme === 'night' ? 'dark' : 'light',
+      theme: tooltipTheme(),
       x: { formatter: (day: number) => `day ${Math.round(day)}` },
       y: { formatter: (pct: number) => `${pct.toFixed(1)} % water` },
     },
@@ -54,8 +46,8 @@ function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
       min: 0,
       ...roundAxis(last),
       decimalsInFloat: 0,
-      title: { text: 'days in the pack', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
-      labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => String(Math.round(Number(value))) },
+      title: axisTitle('days in the pack', hue),
+      labels: { style: axisNumbers(hue), formatter: (value) => String(Math.round(Number(value))) },
       axisBorder: { color: hue.hair },
       axisTicks: { color: hue.hair },
       tooltip: { enabled: false },
@@ -63,8 +55,8 @@ function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
     yaxis: {
       min: 0,
       ...roundAxis(highest),
-      title: { text: 'water, % of the treat', style: { color: hue.soft, fontWeight: 400, fontSize: '13px' } },
-      labels: { style: { colors: hue.soft, fontSize: '12px' }, formatter: (value) => value.toFixed(0) },
+      title: axisTitle('water, % of the treat', hue),
+      labels: { style: axisNumbers(hue), formatter: (value) => value.toFixed(0) },
     },
     annotations: lifeMarks(curve, days, hue),
   };

@@ -8,6 +8,7 @@ import { money, span } from '../../format/units';
 import { FEEL_NAMES, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
+import { Table } from '../../kit/Table';
 import { nameOf, type BenchProps } from '../bench-props';
 import { linesInBowl } from './bowl';
 
@@ -55,7 +56,7 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
       {swaps === null && <p role="status">Working out the swaps …</p>}
       {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
       {swaps && swaps.length > 0 && (
-        <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Swaps compared">
+        <div className="min-h-0 overflow-y-auto">
           <SwapTable name={name} swaps={swaps} document={document} before={before} pantry={pantry} onSwap={onSwap} />
         </div>
       )}
@@ -129,16 +130,10 @@ type SwapTableProps = {
 function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableProps): ReactNode {
   const allergensBefore = allergensOf(document, before, pantry);
   return (
-    <table className="w-full border-collapse text-[14.5px]">
-      <thead>
-        <tr className="text-left text-[13.5px] text-soft">
-          {['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', ''].map((head) => (
-            <th key={head} className="pr-3 pb-1 font-normal">
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
+    <Table
+      label="Swaps compared"
+      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', '']}
+    >
       <tbody>
         <SwapRow
           name={`as it is, with ${name.toLowerCase()}`}
@@ -161,6 +156,6 @@ function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableP
           />
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }

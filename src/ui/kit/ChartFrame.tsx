@@ -1,0 +1,24 @@
+'use client';
+import type { ApexOptions } from 'apexcharts';
+import type { ReactNode } from 'react';
+import ReactApexChart from 'react-apexcharts';
+
+type ChartFrameProps = {
+  readonly title: string;
+  /** What it shows, in words beside or under the title. */
+  readonly says?: ReactNode;
+  readonly options: ApexOptions;
+  readonly series: NonNullable<ApexOptions['series']>;
+  readonly height: number;
+};
+
+/** A chart with its title and what it says in words, for whoever cannot read the lines. */
+export const ChartFrame = ({ title, says, options, series, height }: ChartFrameProps): ReactNode => (
+  <figure className="rounded-2xl border border-hair bg-face px-3 py-2">
+    <figcaption className="text-[14px]">
+      <strong className="font-display text-[16px]">{title}</strong>
+      {says !== undefined && <span className="block text-[13.5px]">{says}</span>}
+    </figcaption>
+    <ReactApexChart type="line" height={height} options={options} series={series} />
+  </figure>
+);
