@@ -1,10 +1,11 @@
 /** The solver against solutions that are known exactly, or measured numbers that anyone can look up. */
 import { describe, expect, it } from 'vitest';
 import { builtChamber } from './chambers';
-import { FOOD_CLASSES, boilingPoint, preheat, pressureAt, saturationPressure } from '@/core/heat';
+import { boilingPoint, preheat, pressureAt, saturationPressure } from '@/core/heat';
 import { massTransfer } from '@/core/heat/surface-flux';
 import { waterAtAw } from '@/core/sorption';
 import {
+  LAB_FOODS,
   FINE,
   GRAIN_DOUGH,
   IDEAL,
@@ -126,7 +127,7 @@ describe('boiling and wet bulb', () => {
     [3000, 89.97],
   ])('a wet slab at %d m stays at %f °C in its middle', (altitude_m, boils_c) => {
     const { frames } = run({
-      material: labMaterial(MEAT_SLAB, FOOD_CLASSES.meat),
+      material: labMaterial(MEAT_SLAB, LAB_FOODS.meat),
       piece: slab(20),
       surroundings: { kind: 'chamber', chamber: builtChamber('fan-oven'), load_kg: 0.3 },
       room: { temperature_c: 21, relativeHumidity: 0.5, pressure_pa: pressureAt(altitude_m) },

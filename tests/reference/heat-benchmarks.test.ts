@@ -3,10 +3,12 @@
  * they prove the port, not the physics. Tolerances are the published ones.
  */
 import { describe, expect, it } from 'vitest';
-import { builtChamber } from './chambers';
-import { FOOD_CLASSES, SUPPORTS } from '@/core/heat';
+
 import { lookUpLogAw } from '@/core/sorption';
 import {
+  LAB_DRYER,
+  LAB_FOODS,
+  LAB_SUPPORTS,
   APPLE,
   FINE,
   GRAIN_DOUGH,
@@ -81,7 +83,7 @@ describe('a 6.4 mm biscuit at 177 °C in the still oven', () => {
     piece: pieceOf(6.4, 50, 0.7),
     surroundings: { kind: 'chamber', chamber: LAB_OVEN, load_kg: 0.6 },
     fineness: FINE,
-    stages: cutAt([10, 20, 30], 177, { support: SUPPORTS['paper-on-tray'], preheated: true }),
+    stages: cutAt([10, 20, 30], 177, { support: LAB_SUPPORTS['paper-on-tray'], preheated: true }),
     screening: true,
   });
   /** minute, vapour Pa, core °C, mean and centre moisture, aw of the mean, edge browning, least screened kill. */
@@ -104,7 +106,7 @@ describe('a 6.4 mm biscuit at 177 °C in the still oven', () => {
 });
 
 describe('apple rings on a rack at 79 °C', () => {
-  const material = labMaterial(APPLE, FOOD_CLASSES.fruit);
+  const material = labMaterial(APPLE, LAB_FOODS.fruit);
   const { frames } = run({
     material,
     piece: pieceOf(5.5, 70, 0.6),
@@ -125,13 +127,13 @@ describe('apple rings on a rack at 79 °C', () => {
 });
 
 describe('root slices in a cold-started dehydrator at 71 °C', () => {
-  const material = labMaterial(ROOT, FOOD_CLASSES.root);
+  const material = labMaterial(ROOT, LAB_FOODS.root);
   const { frames } = run({
     material,
     piece: pieceOf(2.5, 40, 1),
-    surroundings: { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 1 },
+    surroundings: { kind: 'chamber', chamber: LAB_DRYER, load_kg: 1 },
     fineness: FINE,
-    stages: cutAt([60, 120, 180], 71, { support: SUPPORTS.mesh }),
+    stages: cutAt([60, 120, 180], 71, { support: LAB_SUPPORTS.mesh }),
   });
   it.each([
     [60, 57.1, 4130, 35.8, 2.41],
@@ -147,7 +149,7 @@ describe('root slices in a cold-started dehydrator at 71 °C', () => {
 });
 
 describe('isotherm of the check runs', () => {
-  const materials = { grain: labMaterial(GRAIN_DOUGH), stiff, apple: labMaterial(APPLE, FOOD_CLASSES.fruit) };
+  const materials = { grain: labMaterial(GRAIN_DOUGH), stiff, apple: labMaterial(APPLE, LAB_FOODS.fruit) };
   it.each([
     ['grain', [0.062, 0.092, 0.131, 0.181, 0.243, 0.436]],
     ['stiff', [0.064, 0.093, 0.13, 0.175, 0.229, 0.388]],
@@ -168,7 +170,7 @@ describe('convergence and conservation', () => {
       material: labMaterial(GRAIN_DOUGH),
       piece: pieceOf(6.4, 50, 0.7),
       surroundings: { kind: 'chamber', chamber: LAB_OVEN, load_kg: 0.6 },
-      stages: [stage(60, 177, { support: SUPPORTS['paper-on-tray'], preheated: true })],
+      stages: [stage(60, 177, { support: LAB_SUPPORTS['paper-on-tray'], preheated: true })],
       fineness,
     });
   it('twelve cells and 48 agree within one part in a hundred of the first moisture', () => {
@@ -182,15 +184,15 @@ describe('convergence and conservation', () => {
     within(half(bake(USUAL)), half(bake({ ...USUAL, longest_s: 5 })), 2);
   });
   it('water closes to 1e-12 and energy to 1e-9 of what went in', () => {
-    for (const material of [stiff, labMaterial(PUREE_DOUGH), labMaterial(ROOT, FOOD_CLASSES.root)]) {
+    for (const material of [stiff, labMaterial(PUREE_DOUGH), labMaterial(ROOT, LAB_FOODS.root)]) {
       const { waterError, energyError } = run({
         material,
         piece: pieceOf(6, 50, 0.7),
         surroundings: { kind: 'chamber', chamber: LAB_OVEN, load_kg: 0.45 },
         stages: [
-          stage(20, 163, { support: SUPPORTS['paper-on-tray'], preheated: true }),
+          stage(20, 163, { support: LAB_SUPPORTS['paper-on-tray'], preheated: true }),
           stage(15, 110, {
-            support: SUPPORTS['paper-on-tray'],
+            support: LAB_SUPPORTS['paper-on-tray'],
             events: [{ do: 'turn' }, { do: 'brush', water_kg_per_m2: 0.03 }],
           }),
           stage(30, 'off'),

@@ -6,8 +6,6 @@ import { describe, expect, it } from 'vitest';
 import type { ApplianceKind } from '@/core/catalogue';
 import { builtChamber } from './chambers';
 import {
-  FOOD_CLASSES,
-  SUPPORTS,
   chamberFromReadings,
   cooledTo,
   mixClasses,
@@ -17,11 +15,11 @@ import {
   type Stage,
   type Surroundings,
 } from '@/core/heat';
-import { APPLE, GRAIN_DOUGH, MEAT_SLAB, ROOT, labMaterial, pieceOf, run, stage } from './laboratory';
+import { LAB_FOODS, LAB_SUPPORTS, APPLE, GRAIN_DOUGH, MEAT_SLAB, ROOT, labMaterial, pieceOf, run, stage } from './laboratory';
 
-const DOUGH = labMaterial(GRAIN_DOUGH, FOOD_CLASSES.dough);
+const DOUGH = labMaterial(GRAIN_DOUGH, LAB_FOODS.dough);
 const OVEN: Surroundings = { kind: 'chamber', chamber: builtChamber('static-oven'), load_kg: 0.6 };
-const TRAY = SUPPORTS['paper-on-tray'];
+const TRAY = LAB_SUPPORTS['paper-on-tray'];
 const bake = (stages: readonly Stage[], more: Partial<Parameters<typeof run>[0]> = {}): ReturnType<typeof run> =>
   run({ material: DOUGH, piece: pieceOf(6, 50, 0.7), surroundings: OVEN, stages, ...more });
 const hold = (minutes: number, set: Stage['set'], more: Partial<Stage> = {}): Stage =>
@@ -65,15 +63,15 @@ describe('events', () => {
     expect(washed.end.browningTop).toBeGreaterThan(dry.end.browningTop);
   });
   it('turned out of a deep pan it dries faster than left in', () => {
-    const cake = labMaterial(GRAIN_DOUGH, FOOD_CLASSES.cake);
+    const cake = labMaterial(GRAIN_DOUGH, LAB_FOODS.cake);
     const inPan = { ...pieceOf(25, 80, 0), heatExposure: 0.9 };
     const left = (events: readonly PieceEvent[], support: Stage['support']): number =>
-      bake([hold(25, 170, { preheated: true, support: SUPPORTS['deep-pan'] }), hold(30, 120, { events, support })], {
+      bake([hold(25, 170, { preheated: true, support: LAB_SUPPORTS['deep-pan'] }), hold(30, 120, { events, support })], {
         material: cake,
         piece: inPan,
       }).end.meanMoisture;
-    expect(left([{ do: 'turn-out', exposure: 0.7 }, { do: 'new-tray' }], SUPPORTS['wire-rack'])).toBeLessThan(
-      left([], SUPPORTS['deep-pan']),
+    expect(left([{ do: 'turn-out', exposure: 0.7 }, { do: 'new-tray' }], LAB_SUPPORTS['wire-rack'])).toBeLessThan(
+      left([], LAB_SUPPORTS['deep-pan']),
     );
   });
   it('a cold tray is a cold start from below', () =>
@@ -116,7 +114,7 @@ describe('ramps and doors', () => {
 describe('moving on', () => {
   const drier: Surroundings = { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 0.6 };
   it('the piece takes its heat and water along, the air is new', () => {
-    const { frames, waterError, drawn_J } = bake([hot, hold(180, 60, { into: drier, support: SUPPORTS.mesh })]);
+    const { frames, waterError, drawn_J } = bake([hot, hold(180, 60, { into: drier, support: LAB_SUPPORTS.mesh })]);
     const [before, next] = [15, 15.6].map((minute) => frames.find(({ time_s }) => time_s >= minute * 60 - 1e-6));
     expect(next?.air_c).toBeLessThan(40);
     expect(Math.abs((next?.meanMoisture ?? 0) - (before?.meanMoisture ?? 0))).toBeLessThan(0.02);
@@ -136,8 +134,8 @@ describe('moving on', () => {
 
 describe('still air', () => {
   const night = (relativeHumidity: number): number =>
-    bake([hold(60, 170, { preheated: true }), hold(720, { air_c: 20, relativeHumidity }, { support: SUPPORTS['wire-rack'] })]).end
-      .meanMoisture;
+    bake([hold(60, 170, { preheated: true }), hold(720, { air_c: 20, relativeHumidity }, { support: LAB_SUPPORTS['wire-rack'] })])
+      .end.meanMoisture;
   it('a crisp biscuit takes up water on the rack, the more the damper the night', () => {
     const crisp = bake([hold(60, 170, { preheated: true })]).end.meanMoisture;
     expect(night(0.4)).toBeGreaterThan(crisp);
@@ -165,7 +163,7 @@ describe('other appliances', () => {
     );
   });
   it('an air fryer dries faster than a fan oven, and that faster than a static one', () => {
-    const mesh = SUPPORTS.mesh;
+    const mesh = LAB_SUPPORTS.mesh;
     const [fryer, fan, still] = (['air-fryer', 'fan-oven', 'static-oven'] as const).map(
       (kind) => dried(kind, 15, 170, mesh).end.meanMoisture,
     );
@@ -173,14 +171,14 @@ describe('other appliances', () => {
     expect(fan).toBeLessThan(still);
   });
   it('hot plates heat from both faces, quicker than any air, and hold the steam back', () => {
-    const fish = labMaterial(MEAT_SLAB, FOOD_CLASSES.meat);
+    const fish = labMaterial(MEAT_SLAB, LAB_FOODS.meat);
     const core = (kind: ApplianceKind, support: Stage['support']) =>
       bake([hold(5, 190, { preheated: true, support })], {
         material: fish,
         piece: pieceOf(15, 20, 1),
         surroundings: { kind: 'chamber', chamber: builtChamber(kind), load_kg: 0.3 },
       }).end;
-    const [grill, fan] = [core('contact-grill', SUPPORTS.plates), core('fan-oven', SUPPORTS['wire-rack'])];
+    const [grill, fan] = [core('contact-grill', LAB_SUPPORTS.plates), core('fan-oven', LAB_SUPPORTS['wire-rack'])];
     expect(grill.core_c).toBeGreaterThan(fan.core_c + 15);
     expect(grill.browningTop).toBeCloseTo(grill.browningBottom, 6);
   });
@@ -195,7 +193,7 @@ describe('classes of food between two', () => {
     const left = [0, 0.25, 0.5, 0.75, 1].map(
       (share) =>
         bake([hold(40, 150, { preheated: true })], {
-          material: labMaterial(GRAIN_DOUGH, mixClasses(FOOD_CLASSES[from], FOOD_CLASSES[to], share)),
+          material: labMaterial(GRAIN_DOUGH, mixClasses(LAB_FOODS[from], LAB_FOODS[to], share)),
         }).end.meanMoisture,
     );
     const direction = Math.sign(left[4] - left[0]);
@@ -203,14 +201,14 @@ describe('classes of food between two', () => {
   });
   it('apple and root dry as published orders say: hours, not minutes', () => {
     for (const [recipe, food] of [
-      [APPLE, FOOD_CLASSES.fruit],
-      [ROOT, FOOD_CLASSES.root],
+      [APPLE, LAB_FOODS.fruit],
+      [ROOT, LAB_FOODS.root],
     ] as const) {
       const { frames } = run({
         material: labMaterial(recipe, food),
         piece: pieceOf(4, 50, 1),
         surroundings: { kind: 'chamber', chamber: builtChamber('dehydrator'), load_kg: 0.8 },
-        stages: [stage(600, 65, { support: SUPPORTS.mesh })],
+        stages: [stage(600, 65, { support: LAB_SUPPORTS.mesh })],
       });
       const hours = (frames.find(({ meanMoisture }) => meanMoisture < 0.15)?.time_s ?? Infinity) / 3600;
       expect(hours).toBeGreaterThan(2);

@@ -4,8 +4,6 @@
  */
 import { builtChamber } from './chambers';
 import {
-  FOOD_CLASSES,
-  SUPPORTS,
   materialOf,
   simulate,
   type FoodClass,
@@ -14,8 +12,56 @@ import {
   type Piece,
   type Simulation,
   type Stage,
+  type Support,
 } from '@/core/heat';
 import { buildActivityTable, laboratoryIsotherm } from '@/core/sorption';
+
+/**
+ * Transport of the check runs' foods, as they had it; the product's own have moved on since.
+ * Wet and dry diffusivity [m2/s], their energies [J/mol], pores and how open, air, rise, shrinkage of thickness and area,
+ * conductivity factor, browning [1].
+ */
+const food = (columns: readonly number[]): FoodClass => {
+  const [wet, dry, wetEnergy, dryEnergy, pores, open, air, rise, thickness, area, conductivity, browning] = columns;
+  return {
+    wetDiffusivity_m2_per_s: wet,
+    dryDiffusivity_m2_per_s: dry,
+    wetEnergy_J_per_mol: wetEnergy,
+    dryEnergy_J_per_mol: dryEnergy,
+    pores,
+    poresOpenAtStart: open,
+    airFraction: air,
+    rise,
+    shrinkThickness: thickness,
+    shrinkArea: area,
+    conductivityFactor: conductivity,
+    browning,
+  };
+};
+export const LAB_FOODS = {
+  dough: food([6e-10, 2e-11, 30e3, 40e3, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1]),
+  meat: food([5e-10, 4e-11, 30e3, 35e3, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8]),
+  fruit: food([9e-10, 6e-11, 40e3, 45e3, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7]),
+  root: food([1.2e-9, 1e-10, 40e3, 40e3, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7]),
+  cake: food([8e-10, 5e-11, 30e3, 40e3, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1]),
+} as const;
+
+const tray = (breathing: number, contact: number, capacity: number, emissivity: number): Support => ({
+  breathing,
+  heatFactor: 1,
+  tray: { contact_W_per_m2_K: contact, capacity_J_per_m2_K: capacity, emissivity },
+});
+/** What carried their pieces: trays that give heat only where a piece lies. */
+export const LAB_SUPPORTS = {
+  'bare-tray': tray(0.05, 150, 3200, 0.85),
+  'paper-on-tray': tray(0.15, 120, 3200, 0.85),
+  'foil-on-tray': tray(0.02, 120, 3300, 0.85),
+  'mat-on-tray': tray(0, 60, 3200, 0.85),
+  'deep-pan': tray(0, 150, 4000, 0.6),
+  'wire-rack': { breathing: 0.9, tray: null, heatFactor: 0.95 },
+  mesh: { breathing: 0.75, tray: null, heatFactor: 0.85 },
+  plates: { breathing: 1, tray: null, heatFactor: 1 },
+} as const satisfies Record<string, Support>;
 
 /** Wet composition by mass [%]: water, starch, protein, mono- and disaccharides, fibre, fat, ash. */
 type Recipe = readonly [number, number, number, number, number, number, number, number];
@@ -32,10 +78,12 @@ export const LAB_BROWNING = { at150_per_s: 5e-4, energy_J_per_mol: 85000, whenDr
 export const LAB_ROOM = { temperature_c: 21, relativeHumidity: 0.5, pressure_pa: SEA_LEVEL_PA };
 /** The check runs were made before the static oven's convection was raised. */
 export const LAB_OVEN = { ...builtChamber('static-oven'), convectionTop_W_per_m2_K: 9, convectionBottom_W_per_m2_K: 9 };
+/** Their dryer, of less wind than dryers of the house. */
+export const LAB_DRYER = { ...builtChamber('dehydrator'), convectionTop_W_per_m2_K: 14, convectionBottom_W_per_m2_K: 12 };
 export const USUAL = { cells: 16, rise_K: 2, drying: 0.03, longest_s: 60 };
 export const FINE = { cells: 16, rise_K: 0.7, drying: 0.015, longest_s: 3 };
 
-export function labMaterial(recipe: Recipe, food: FoodClass = FOOD_CLASSES.dough): Material {
+export function labMaterial(recipe: Recipe, food: FoodClass = LAB_FOODS.dough): Material {
   const [water, starch, protein, mono, di, fibre, fat, ash] = recipe.map((pct) => pct / 100);
   const dry = 1 - water;
   const activity = buildActivityTable(
@@ -53,7 +101,7 @@ export function labMaterial(recipe: Recipe, food: FoodClass = FOOD_CLASSES.dough
 
 /** Food without pores, shrinkage or rise, of constant diffusivity: what analytic solutions assume. */
 export const IDEAL: FoodClass = {
-  ...FOOD_CLASSES.dough,
+  ...LAB_FOODS.dough,
   pores: 0,
   airFraction: 0,
   rise: 1,
@@ -86,7 +134,7 @@ export const stage = (minutes: number, set: Stage['set'], more: Partial<Stage> =
   duration_s: minutes * 60,
   set,
   door: 'shut',
-  support: SUPPORTS['wire-rack'],
+  support: LAB_SUPPORTS['wire-rack'],
   preheated: false,
   events: [],
   ...more,

@@ -1,7 +1,15 @@
 /** A freeze dryer against published orders of magnitude, and against what a retreating ice front must do. */
 import { describe, expect, it } from 'vitest';
-import { MEAT_SLAB, SEA_LEVEL_PA, labMaterial, pieceOf, slab as wideSlab } from '../../../tests/reference/laboratory';
-import { FOOD_CLASSES, SUPPORTS, simulate, type Stage, type Surroundings } from '.';
+import {
+  LAB_FOODS,
+  LAB_SUPPORTS,
+  MEAT_SLAB,
+  SEA_LEVEL_PA,
+  labMaterial,
+  pieceOf,
+  slab as wideSlab,
+} from '../../../tests/reference/laboratory';
+import { simulate, type Stage, type Surroundings } from '.';
 import { icePressure, sublime } from './freeze-drying';
 
 describe('vapour over ice', () =>
@@ -33,7 +41,7 @@ describe('primary drying of one face', () => {
   });
 });
 
-const MEAT = labMaterial(MEAT_SLAB, FOOD_CLASSES.meat);
+const MEAT = labMaterial(MEAT_SLAB, LAB_FOODS.meat);
 const ROOM = { temperature_c: 20, relativeHumidity: 0.5, pressure_pa: SEA_LEVEL_PA };
 const BROWNING = { at150_per_s: 0, energy_J_per_mol: 1e5, whenDry: 1 };
 const FREEZER: Surroundings = { kind: 'freezer', air_c: -28, heat_W_per_m2_K: 12, load_kg: 1 };
@@ -50,7 +58,7 @@ const stage = (hours: number, more: Partial<Stage> = {}): Stage => ({
   duration_s: hours * 3600,
   set: 'off',
   door: 'shut',
-  support: SUPPORTS.mesh,
+  support: LAB_SUPPORTS.mesh,
   preheated: false,
   events: [],
   ...more,
@@ -111,7 +119,7 @@ describe('a frozen piece under vacuum', () => {
   });
   it('draws its power for as long as it runs', () => expect(run.drawn_J[1]).toBeCloseTo(800 * 36000, 6));
   it('takes up water again from the air of a humid room, faster than a baked piece would', () => {
-    const night = stage(12, { set: { air_c: 20, relativeHumidity: 0.75 }, support: SUPPORTS['wire-rack'] });
+    const night = stage(12, { set: { air_c: 20, relativeHumidity: 0.75 }, support: LAB_SUPPORTS['wire-rack'] });
     const left = dry(10, {}, wideSlab(10), [night]);
     expect(left.end.meanMoisture).toBeGreaterThan(run.end.meanMoisture + 0.02);
     expect(left.end.meanMoisture).toBeLessThan(0.25);

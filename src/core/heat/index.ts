@@ -1,5 +1,5 @@
 export { SUPPORTS, cooledTo, preheat, warmest } from './appliance';
-export type { Chamber, SupportName } from './appliance';
+export type { Chamber, Support, SupportName } from './appliance';
 export { COLOUR_STARTS, COLOUR_NAMES, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';

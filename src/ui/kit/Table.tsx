@@ -18,7 +18,7 @@ export const Table = ({ label, heads, children, className = '' }: TableProps): R
       <thead>
         <tr className="text-left text-[13.5px] text-soft">
           {heads.map((head, i) => (
-            <th key={i} className={`pr-3 pb-1 font-normal ${typeof head === 'string' ? '' : 'text-right'}`}>
+            <th key={i} className={`pb-1 font-normal ${typeof head === 'string' ? 'pr-3' : 'text-right'}`}>
               {typeof head === 'string' ? head : head.name}
             </th>
           ))}
