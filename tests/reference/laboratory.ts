@@ -36,6 +36,9 @@ const food = (columns: readonly number[]): FoodClass => {
     shrinkArea: area,
     conductivityFactor: conductivity,
     browning,
+    // Nothing of theirs held water back, and nothing was a foam.
+    boundWater: 0,
+    foam: 0,
   };
 };
 export const LAB_FOODS = {

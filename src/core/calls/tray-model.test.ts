@@ -76,7 +76,8 @@ describe('a tray over time', () => {
     const { stage, minutes, model } = course(read('data/recipes/freeze-dried-salmon-cubes.batch.json'), 1);
     expect([stage, minutes]).toEqual([1, 1380]);
     expect(model(290, 0, 0)).toBeGreaterThan(0.99);
-    expect(model(1380, 0, 0)).toBeLessThan(0.5);
+    // The fish was cooked before: of what went into the vacuum the dry part is more than of what was raw.
+    expect(model(1380, 0, 0)).toBeLessThan(0.65);
   });
   it('minutes that stand outside the heat are nobody’s pace', () => {
     const rested: BatchDocument = {

@@ -1,4 +1,5 @@
 import { AIR_J_PER_KG_K } from '../quantities';
+import type { TrayFin } from './tray-fin';
 
 /** A chamber that holds the piece: heat capacities, losses and how it moves heat and air. Values [eng] unless said. */
 export type Chamber = {
@@ -54,6 +55,8 @@ export type Support = {
     readonly contact_W_per_m2_K: number;
     readonly capacity_J_per_m2_K: number;
     readonly emissivity: number;
+    /** The bare tray around the piece; left out where nothing of it is bare. */
+    readonly fin?: TrayFin;
   } | null;
   /** Share of the free air's heat that reaches the underside through the wires [1]; 1 for a tray. */
   readonly heatFactor: number;
@@ -68,11 +71,15 @@ const tray = (breathing: number, contact: number, capacity: number, emissivity: 
   tray: { contact_W_per_m2_K: contact, capacity_J_per_m2_K: capacity, emissivity },
 });
 
-/** Source: ours, engineering estimates for a dark steel tray of about 0.8 mm. */
+/**
+ * Contact under a piece that steams and bends: a gap of about 0.4 mm of air and steam, radiation across it, and the paper.
+ *
+ * Source: ours, engineering estimates for a dark steel tray of about 0.8 mm.
+ */
 export const SUPPORTS: Record<SupportName, Support> = {
-  'bare-tray': tray(0.05, 150, 3200, 0.85),
-  'paper-on-tray': tray(0.15, 120, 3200, 0.85),
-  'foil-on-tray': tray(0.02, 120, 3300, 0.85),
+  'bare-tray': tray(0.05, 85, 3200, 0.85),
+  'paper-on-tray': tray(0.15, 70, 3200, 0.85),
+  'foil-on-tray': tray(0.02, 80, 3300, 0.85),
   'mat-on-tray': tray(0, 60, 3200, 0.85),
   'deep-pan': tray(0, 150, 4000, 0.6),
   'wire-rack': { breathing: 0.9, tray: null, heatFactor: 0.95 },

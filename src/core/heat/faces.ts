@@ -2,6 +2,7 @@ import { ROOM_CONVECTION, type Chamber, type Support } from './appliance';
 import type { Slab } from './slab';
 import type { Room, Surroundings } from './programme';
 import { massTransfer } from './surface-flux';
+import { finHeat } from './tray-fin';
 import { KELVIN_AT_0_C } from '../quantities';
 
 /** Stefan-Boltzmann constant [W/(m2 K4)], emissivity of dough and crust [1]. Source: CODATA 2018; ours for the crust. */
@@ -63,8 +64,11 @@ export class Faces {
     this.topMass = massTransfer(top, this.room.pressure_pa);
     this.sideMass = massTransfer(SIDE_CONVECTION * top, this.room.pressure_pa);
     this.bottomMass = massTransfer(bottom, this.room.pressure_pa) * support.breathing;
-    if (support.tray) this.trayHeat = bottom + view * support.tray.emissivity * radiation(air_c, slab.trayTemperature);
-    else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
+    if (support.tray) {
+      const metal = view * support.tray.emissivity * radiation(air_c, slab.trayTemperature);
+      this.trayHeat = bottom + metal;
+      if (support.tray.fin) this.trayHeat += finHeat(support.tray.fin, bottom + metal, top + metal);
+    } else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
     if (chamber.plates) this.press(chamber.plates);
   }
 

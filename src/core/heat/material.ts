@@ -1,4 +1,5 @@
 import type { ActivityTable } from '../sorption';
+import type { Holding } from './juice';
 import { WATER_KG_PER_M3 } from '../quantities';
 
 /** Transport and shape behaviour of a kind of food. Units below; all [fit] within the literature windows of docs/model/heat.md. */
@@ -21,13 +22,23 @@ export type FoodClass = {
   readonly conductivityFactor: number;
   /** Browning speed relative to dough [1]. */
   readonly browning: number;
+  /** How far water is slowed as it gets scarce, per monolayer [1]; 0 where nothing is. */
+  readonly boundWater: number;
+  /** Share of the piece that is a foam: closed bubbles until it sets, open crumb after [1]. */
+  readonly foam: number;
 };
 
 export type FoodClassName = 'dough' | 'meat' | 'fruit' | 'root' | 'cake';
 
+/**
+ * The last water is held: diffusivity and vapour go with exp(-this * monolayer / moisture) [1].
+ * Source: form of Xiong, Narsimhan & Okos 1991; window 1.5-3.
+ */
+const BOUND_WATER = 2;
+
 /** One row of the table below, in the order of its head. */
 function row(columns: readonly number[]): FoodClass {
-  const [wet, dry, wetKJ, dryKJ, pores, open, air, rise, thickness, area, conductivity, browning] = columns;
+  const [wet, dry, wetKJ, dryKJ, pores, open, air, rise, thickness, area, conductivity, browning, foam] = columns;
   return {
     wetDiffusivity_m2_per_s: wet,
     dryDiffusivity_m2_per_s: dry,
@@ -41,16 +52,18 @@ function row(columns: readonly number[]): FoodClass {
     shrinkArea: area,
     conductivityFactor: conductivity,
     browning,
+    boundWater: BOUND_WATER,
+    foam,
   };
 }
 
 /** Source: two-term form of Maroulis & Saravacos 2001; values fit inside Zogzas et al. 1996, Waananen & Okos 1996, Trujillo 2007. */
 export const FOOD_CLASSES: Record<FoodClassName, FoodClass> = {
-  dough: row([6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1]),
-  meat: row([5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8]),
-  fruit: row([9e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7]),
-  root: row([1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7]),
-  cake: row([8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1]),
+  dough: row([6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1, 1]),
+  meat: row([5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8, 0]),
+  fruit: row([9e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7, 0]),
+  root: row([1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7, 0]),
+  cake: row([8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1, 1]),
 };
 
 const MIXED_BY_LOGARITHM: ReadonlySet<keyof FoodClass> = new Set(['wetDiffusivity_m2_per_s', 'dryDiffusivity_m2_per_s', 'pores']);
@@ -68,8 +81,9 @@ export function mixClasses(first: FoodClass, second: FoodClass, share: number): 
 /** Make-up of the raw piece by mass fraction (sum 1, else normalised). Fat counts as a dry solid. */
 export type WetComposition = {
   readonly water: number;
-  /** Starch, sugars and polyols together. */
+  /** Starch, sugars and polyols together, and what of it is sugars and polyols. */
   readonly carbohydrate: number;
+  readonly sugars?: number;
   readonly protein: number;
   readonly fat: number;
   readonly fibre: number;
@@ -82,6 +96,10 @@ export type Material = {
   readonly activity: ActivityTable;
   /** Water per dry solids in the raw piece [kg/kg]. */
   readonly moisture0: number;
+  /** Water that the solids hold in a single layer [kg/kg]. */
+  readonly monolayer: number;
+  /** What gives up juice when it is heated; left out where nothing does. */
+  readonly holding?: Holding;
   /** Volume of the solids [m3/kg], their heat capacity [J/(kg K)] and conductivity [W/(m K)]. */
   readonly solids_m3_per_kg: number;
   readonly solids_J_per_kg_K: number;
@@ -103,7 +121,7 @@ const SOLIDS = {
 export const WATER_W_PER_M_K = 0.64;
 
 /** Builds the material of a raw piece from what it is made of. */
-export function materialOf(composition: WetComposition, food: FoodClass, activity: ActivityTable): Material {
+export function materialOf(composition: WetComposition, food: FoodClass, activity: ActivityTable, holding?: Holding): Material {
   const parts = Object.keys(SOLIDS) as Array<keyof typeof SOLIDS>;
   const solids = parts.reduce((sum, part) => sum + composition[part], 0);
   let volume = 0;
@@ -121,6 +139,8 @@ export function materialOf(composition: WetComposition, food: FoodClass, activit
     food,
     activity,
     moisture0,
+    monolayer: monolayerOf(composition, solids),
+    ...(holding ? { holding } : {}),
     solids_m3_per_kg: volume,
     solids_J_per_kg_K: heat,
     solids_W_per_m_K: conduction / volume,
@@ -128,3 +148,14 @@ export function materialOf(composition: WetComposition, food: FoodClass, activit
     raw_kg_per_m3: (1 + moisture0) / raw_m3_per_kg,
   };
 }
+
+/** Monolayers of the components [kg/kg]. Source: Iglesias & Chirife 1982, between raw and baked. */
+const MONOLAYERS = { carbohydrate: 0.08, protein: 0.066, fat: 0, fibre: 0.064, ash: 0 } as const;
+/** Dissolved sugars hold more than starch does [kg/kg]. Source: fit to Norrish 1966, as in the isotherm. */
+const OF_SUGARS = 0.11;
+
+const monolayerOf = (composition: WetComposition, solids: number): number =>
+  (Object.keys(MONOLAYERS) as Array<keyof typeof MONOLAYERS>).reduce(
+    (sum, part) => sum + (MONOLAYERS[part] * composition[part]) / solids,
+    ((OF_SUGARS - MONOLAYERS.carbohydrate) * (composition.sugars ?? 0)) / solids,
+  );

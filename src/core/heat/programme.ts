@@ -29,6 +29,8 @@ export type Stage = {
   readonly into?: Surroundings;
   readonly door: Door;
   readonly support: Support;
+  /** Warm drying air: what it does to germs while it dries is not counted on. */
+  readonly dryingAir?: boolean;
   /** The chamber already stands at the setpoint when the stage begins. */
   readonly preheated: boolean;
   readonly events: readonly PieceEvent[];

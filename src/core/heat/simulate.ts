@@ -230,7 +230,8 @@ class Run {
       { surface_c: stepper.bottomSurface_c, aw: layer.bottom },
     );
     const centre_c = slab.centre(slab.temperature);
-    if (this.kill < KILL_CEILING && centre_c > 50)
+    // A centre that stays wet in warm air would earn credit for hours, which no authority gives: meat is heated first.
+    if (!stage.dryingAir && this.kill < KILL_CEILING && centre_c > 50)
       this.kill += creditedKill(dt_s / 60, centre_c, Math.exp(slab.centre(slab.logAw)));
     if (this.screened)
       for (let i = 0; i < slab.count; i++) this.screened[i] += screeningKill(dt_s, slab.temperature[i], Math.exp(slab.logAw[i]));
@@ -299,7 +300,8 @@ class Run {
       shares: slab.shares,
       drawn_J: this.drawn_J,
       steps: this.steps,
-      waterError: Math.abs(water - stepper.evaporated_kg_per_m2 - this.leftInCourse - this.water()) / water,
+      waterError:
+        Math.abs(water - stepper.evaporated_kg_per_m2 - stepper.dripped_kg_per_m2 - this.leftInCourse - this.water()) / water,
       energyError: Math.abs(residual) / Math.max(1, Math.abs(heat)),
     };
   }

@@ -2,6 +2,7 @@ import type { Support } from './appliance';
 import { BoilingCap } from './boiling-cap';
 import { CellFaces } from './cell-faces';
 import type { LoadExchange } from './chamber-air';
+import { heldWater, pressingRate } from './juice';
 import type { Faces } from './faces';
 import { SideExchange } from './side-exchange';
 import { DRIEST, type Slab } from './slab';
@@ -39,6 +40,7 @@ export class SlabStepper {
   largestDrying = 0;
   /** Sums since the start, per m2 of initial area: for the audits and the mass balance. */
   evaporated_kg_per_m2 = 0;
+  dripped_kg_per_m2 = 0;
   heatIn_J_per_m2 = 0;
   sensible_J_per_m2 = 0;
   latent_J_per_m2 = 0;
@@ -111,6 +113,7 @@ export class SlabStepper {
     });
     const evaporated = this.solveMoisture(dt_s, topLimit, bottomLimit);
     const flashed = this.boilOff();
+    this.drip(dt_s);
     this.load.evaporation_kg_per_m2_s = (evaporated + flashed) / dt_s;
     this.load.transfer_kg_per_m2_s_Pa = faces.topMass + faces.bottomMass;
     this.evaporated_kg_per_m2 += evaporated + flashed;
@@ -309,6 +312,20 @@ export class SlabStepper {
     }
     this.largestDrying = largest;
     return left_kg_per_m2 - floored;
+  }
+
+  /** Juice that heated tissue no longer holds runs off, at the temperature it has. */
+  private drip(dt_s: number): void {
+    const { slab } = this;
+    const { holding } = slab.material;
+    if (!holding || holding.tissue === 0) return;
+    const share = 1 - Math.exp(-dt_s * pressingRate(holding, slab.piece.thickness_m));
+    for (let i = 0; i < slab.count; i++) {
+      const excess = slab.moisture[i] - heldWater(holding, slab.hottestCell[i]);
+      if (excess <= 0) continue;
+      slab.moisture[i] -= share * excess;
+      this.dripped_kg_per_m2 += share * excess * slab.solids[i];
+    }
   }
 
   /** What boils off once heat and moisture are solved. Returns what left [kg/m2]. */

@@ -15,6 +15,15 @@ const STEFAN_CAP = 0.8;
 /** Rise of leavened pieces runs between these mean temperatures [°C, K]. Source: ours. */
 const RISE_FROM_C = 45;
 const RISE_SPAN_K = 40;
+/** However scarce, water still creeps: least share of its mobility [1]. Source: ours. */
+const LEAST_MOBILITY = 0.03;
+/** A foam's bubbles open as it sets, from here over so much [°C, K]. Source: starch and egg set between 70 and 85 °C (Wagner, Lucas et al. 2007). */
+const SETS_FROM_C = 70;
+const SETS_SPAN_K = 15;
+/** Conductivity of the air in a bubble [W/(m K)]. Source: air near 60 °C. */
+const AIR_W_PER_M_K = 0.027;
+/** More gas than this no dough holds [1]. Source: ours. */
+const MOST_GAS = 0.8;
 
 /** Properties of all cells at the old state, filled once per step; arrays are top to bottom. */
 export class Slab {
@@ -46,6 +55,8 @@ export class Slab {
   length_m: number;
   exposure: number;
   heatExposure: number;
+  /** Hottest that each cell has been [°C]: what has set stays open. */
+  readonly hottestCell: Float64Array;
   private hottestMean: number;
   private pores: number;
   private poresOpen: number;
@@ -81,6 +92,7 @@ export class Slab {
     this.length_m = piece.length_m;
     this.exposure = piece.exposure;
     this.heatExposure = piece.heatExposure;
+    this.hottestCell = array().fill(piece.start_c);
     this.hottestMean = piece.start_c;
     this.pores = material.food.pores;
     this.poresOpen = material.food.poresOpenAtStart;
@@ -108,13 +120,16 @@ export class Slab {
 
   /** Fills every property from the present temperature and moisture. The hottest loop of the solver: everything it reads is local. */
   refresh(): void {
-    const { food, solids_m3_per_kg: vs, solids_W_per_m_K: ks, moisture0, activity } = this.material;
+    const { food, solids_m3_per_kg: vs, solids_W_per_m_K: ks, moisture0, activity, monolayer } = this.material;
     const { moisture, temperature, shares, height, diffusion, conductivity, vapourConductivity, wetArrhenius, dryArrhenius } =
       this;
     const { logSaturation, saturationSlope, phi, phiSlope, vapour, vapourPerMoisture, vapourPerKelvin, latent, inverseScale } =
       this;
     const { count, pressure_pa, logAw: logAws, activity: aw } = this;
-    const { shrinkThickness, conductivityFactor } = food;
+    const { shrinkThickness, conductivityFactor, foam } = food;
+    const { solids, hottestCell, areaFactor } = this;
+    // Ice leaves as vapour whatever holds the rest.
+    const bound = this.stiff ? 0 : food.boundWater * monolayer;
     const poresOpenAtStart = this.poresOpen;
     const rawVolume = vs + moisture0 / WATER_KG_PER_M3;
     const thickness = this.piece.thickness_m * this.riseFactor();
@@ -128,13 +143,15 @@ export class Slab {
       const volume = vs + waterVolume;
       if (!this.stiff) height[i] = thickness * shares[i] * (1 - shrinkThickness * (1 - volume / rawVolume));
       const wet = waterVolume / volume;
-      conductivity[i] = conductivityFactor * (ks + (WATER_W_PER_M_K - ks) * wet);
+      const mixture = ks + (WATER_W_PER_M_K - ks) * wet;
+      if (t > hottestCell[i]) hottestCell[i] = t;
 
       const position = t - TABLE_FIRST_C;
       const inside = position <= 0 ? 0 : position >= TABLE_SIZE - 1.001 ? TABLE_SIZE - 1.001 : position;
       const node = inside | 0;
       const part = inside - node;
-      diffusion[i] = (between(wetArrhenius, node, part) * x + between(dryArrhenius, node, part)) / (1 + x);
+      const mobility = bound > 0 ? Math.max(LEAST_MOBILITY, Math.exp(-bound / x)) : 1;
+      diffusion[i] = (mobility * (between(wetArrhenius, node, part) * x + between(dryArrhenius, node, part))) / (1 + x);
       const logHere = LOG_SATURATION[node];
       const slope = LOG_SATURATION[node + 1] - logHere;
       const logSat = logHere + part * slope;
@@ -157,7 +174,17 @@ export class Slab {
       const dried = x >= moisture0 ? 0 : 1 - x / moisture0;
       const drag = pressure_pa / (pressure_pa - (p < mostVapour_pa ? p : mostVapour_pa));
       const open = poresOpenAtStart + (1 - poresOpenAtStart) * dried;
-      vapourConductivity[i] = poresAtPressure * open * between(VAPOUR_CONDUCTIVITY, node, part) * drag;
+      const free = between(VAPOUR_CONDUCTIVITY, node, part) * drag;
+      const set = Math.min(1, Math.max(0, (hottestCell[i] - SETS_FROM_C) / SETS_SPAN_K));
+      const opened = 1 - foam * (1 - Math.max(dried, set * set * (3 - 2 * set)));
+      vapourConductivity[i] = poresAtPressure * open * free * opened * mobility;
+      conductivity[i] = conductivityFactor * mixture;
+      if (foam > 0) {
+        // Water evaporates on the warm side of a bubble and condenses on the cold one: heat passes, nothing leaves.
+        const gas = Math.min(MOST_GAS, Math.max(0, 1 - (solids[i] * volume) / (height[i] * areaFactor)));
+        const bubble = AIR_W_PER_M_K + (latent[i] * free * vapourPerKelvin[i] * SEA_LEVEL_PA) / pressure_pa;
+        conductivity[i] += foam * (maxwell(mixture, bubble, gas) - conductivity[i]);
+      }
     }
   }
 
@@ -176,7 +203,7 @@ export class Slab {
   /** Applies what the baker does to the piece between two stages. */
   apply(event: PieceEvent, room_c: number): void {
     if (event.do === 'turn' || event.do === 'stir')
-      for (const array of [this.temperature, this.moisture, this.owed]) array.reverse();
+      for (const array of [this.temperature, this.moisture, this.owed, this.hottestCell]) array.reverse();
     if (event.do === 'stir') this.exposure = this.heatExposure = 1;
     if (event.do === 'turn-out') this.exposure = this.heatExposure = event.exposure;
     if (event.do === 'new-tray') this.trayTemperature = room_c;
@@ -214,6 +241,12 @@ export function largest(values: Float64Array): number {
 /** Linear reading of a table between two nodes. */
 function between(table: Float64Array, node: number, part: number): number {
   return table[node] + part * (table[node + 1] - table[node]);
+}
+
+/** Conductivity of a solid with bubbles in it [W/(m K)]. Source: Maxwell 1873. */
+function maxwell(solid: number, bubble: number, gas: number): number {
+  const difference = bubble - solid;
+  return (solid * (bubble + 2 * solid + 2 * gas * difference)) / (bubble + 2 * solid - gas * difference);
 }
 
 function arrhenius(at60_m2_per_s: number, energy_J_per_mol: number): Float64Array {

@@ -1,4 +1,4 @@
-import { SUPPORTS, type PieceEvent, type Stage, type SupportName, type Surroundings } from '../heat';
+import { SUPPORTS, finArea, trayFin, type PieceEvent, type Stage, type SupportName, type Surroundings } from '../heat';
 import type { Assumptions } from '../fields';
 import type { Heat } from '../document';
 import {
@@ -18,6 +18,8 @@ import { loadInto, type Load } from './load';
 
 /** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
 const FREED_EXPOSURE = 0.7;
+/** Trays whose metal is bare between the pieces. */
+const BARE_BETWEEN: ReadonlySet<SupportName> = new Set(['bare-tray', 'paper-on-tray', 'foil-on-tray']);
 /** A look through the open door [s]. Source: ours. */
 const LOOK_S = 20;
 
@@ -210,6 +212,7 @@ class Builder {
       preheated,
       events: this.events,
       ...(ramp ? { ramp } : {}),
+      ...(!outside && applianceRecord(this.applianceStage.kind).drier ? { dryingAir: true } : {}),
       ...(this.into ? { into: this.into } : {}),
     });
     this.stageMinutes.push(minutes);
@@ -223,7 +226,14 @@ class Builder {
   /** The support under a piece; one that touches it only at a point breathes from below. */
   private supportOf(name: SupportName): Stage['support'] {
     const support = SUPPORTS[name];
-    return { ...support, breathing: Math.max(support.breathing, this.out.body.leastBreathing ?? 0) };
+    const breathing = Math.max(support.breathing, this.out.body.leastBreathing ?? 0);
+    const { tray } = this.out;
+    if (!tray || !support.tray || !BARE_BETWEEN.has(name)) return { ...support, breathing };
+    const { area_mm2, perTray, body } = this.out;
+    const covered = Math.min(1, (perTray * area_mm2) / (tray.width_mm * tray.depth_mm));
+    const fin = trayFin(area_mm2 / 1e6, body.thickness_mm / 1000, covered);
+    const capacity_J_per_m2_K = support.tray.capacity_J_per_m2_K * finArea(fin);
+    return { ...support, breathing, tray: { ...support.tray, capacity_J_per_m2_K, fin } };
   }
 }
 

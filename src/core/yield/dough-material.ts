@@ -1,5 +1,5 @@
-import { FOOD_CLASSES, materialOf, mixClasses, type FoodClass, type Material } from '../heat';
-import { animalProtein, compose, scaleComposition, type Composition, type DoughLine } from '../pantry';
+import { FOOD_CLASSES, materialOf, mixClasses, type FoodClass, type Holding, type Material } from '../heat';
+import { animalProtein, compose, isRawTissue, scaleComposition, type Composition, type DoughLine } from '../pantry';
 import { buildActivityTable, waterHeld, type ActivityTable, type SorptionState } from '../sorption';
 
 /** The raw piece as the solver sees it, with what the choice of class rests on. */
@@ -46,6 +46,7 @@ export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, hott
     {
       water: share(composition.water_g),
       carbohydrate: share(composition.starch_g + composition.sugars_g + composition.polyol_g),
+      sugars: share(composition.sugars_g + composition.polyol_g),
       protein: share(composition.protein_g),
       fat: share(composition.fat_g),
       fibre: share(composition.fibre_g + composition.otherCarb_g),
@@ -53,8 +54,18 @@ export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, hott
     },
     foodClass(lines, composition, meatLike, piece),
     activity,
+    { ...holdingOf(lines, composition), ground: piece.mixture !== 'whole' },
   );
   return { material, composition, state, meatLike };
+}
+
+/** How much of the dry solids is lean tissue, and how much anything else that holds water. */
+function holdingOf(lines: readonly DoughLine[], { solids_g, fat_g }: Composition): Omit<Holding, 'ground'> {
+  const tissue_g = lines.reduce((sum, { ingredient, mass_g }) => {
+    const lean = Math.max(0, 100 - ingredient.water - ingredient.fat);
+    return isRawTissue(ingredient) ? sum + (mass_g * lean) / 100 : sum;
+  }, 0);
+  return { tissue: tissue_g / solids_g, other: Math.max(0, solids_g - fat_g - tissue_g) / solids_g };
 }
 
 /** The last table made: while a baker drags the programme, the dough stays the same. */

@@ -3,7 +3,7 @@ import { AN_OVEN, SHADED_IN_STILL_AIR, type ApplianceRecord } from '../appliance
 /**
  * An oven whose air only rises by itself.
  *
- * Source: ours, engineering estimates; convection from Carson, Willix & North 2006 (total 15-25 static), raised to 10.8 after comparison with bakes.
+ * Source: ours, engineering estimates; convection from Carson, Willix & North 2006 (total 15-25 static).
  */
 export const STATIC_OVEN = {
   kind: 'static-oven',
@@ -23,8 +23,8 @@ export const STATIC_OVEN = {
       lossAjar_W_per_K: 5,
       lossOpen_W_per_K: 45,
       air_kg: 0.06,
-      convectionTop_W_per_m2_K: 10.8,
-      convectionBottom_W_per_m2_K: 10.8,
+      convectionTop_W_per_m2_K: 9,
+      convectionBottom_W_per_m2_K: 9,
       natural: true,
       radiativeView: 0.95,
       trayScatter: 0.12,
