@@ -1,15 +1,7 @@
 import { quantile, runOut } from '../quantities';
-import {
-  type MomentBand,
-  type Prediction,
-  type ProgrammeBand,
-  otherPieces,
-  keepsOf,
-  productOf,
-  spokenFor,
-  type PredictionRun,
-} from '../prediction';
+import { type MomentBand, type Prediction, type ProgrammeBand, otherPieces, type PredictionRun } from '../prediction';
 import { varianceShares } from './variance-shares';
+import { livesOver } from './lives';
 import { CURVES, bandMinutes, sampleOf, type Curve, type Sample } from './sample';
 
 /** Draws that a door makes. */
@@ -65,23 +57,7 @@ export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Pre
     samples.map((sample) => sample.snap),
     prediction.outcome.snap,
   );
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
-  // A wetter piece than likely keeps shorter, a drier one longer; each pack's own scatter comes on top.
-  const at = (moisture_pct: number): Prediction['keeps'] => {
-    const shift = moisture_pct - worked.finish.moisture_pct;
-    const finish = {
-      ...worked.finish,
-      moisture_pct,
-      wettestMoisture_pct: Math.max(moisture_pct, worked.finish.wettestMoisture_pct + shift),
-    };
-    const product = {
-      ...productOf(worked.lines, worked.dough, worked.finish, worked.out.body.thickness_mm),
-      moisture_pct,
-      coreMoisture_pct: finish.wettestMoisture_pct,
-    };
-    return worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room));
-  };
-  const [wet, dry] = [at(moisture.high), at(moisture.low)];
+  const lives = samples.length > 0 ? livesOver(worked, samples, worked.wanted_days) : null;
   // A cake is cut into as many portions as are wished.
   const count = worked.shape.method === 'cake' ? 1 : Math.exp(SDS_IN_80_PCT * COUNT_SPREAD);
   return {
@@ -106,11 +82,7 @@ export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Pre
       variance_shares: varianceShares(samples),
       others: otherPieces(worked),
     },
-    keeps: prediction.keeps.map((keeps, i) => ({
-      ...keeps,
-      days_low: Math.min(keeps.days_low, wet[i].days_low),
-      days_high: Math.max(keeps.days_high, dry[i].days_high),
-    })),
+    keeps: lives ? prediction.keeps.map((keeps, i) => ({ ...keeps, ...lives[i] })) : prediction.keeps,
   };
 }
 

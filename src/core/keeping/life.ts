@@ -1,5 +1,5 @@
-import { criticalAw } from '../texture';
-import { awOf, awOnTheSafeSide, dryReadingAllowance, type SorptionState } from '../sorption';
+import { awAtCrispness, crispness, criticalAw } from '../texture';
+import { awOf, dryReadingAllowance, type SorptionState } from '../sorption';
 import { scaleComposition, type Composition, type DoughLine } from '../pantry';
 import { capDays } from './caps';
 import { daysToReach, openBowlDays, type Packed } from './moisture-drift';
@@ -23,6 +23,8 @@ export type Product = {
   readonly thickness_mm: number;
   /** Meat, organ or fish is at least a tenth of the mix. */
   readonly meat: boolean;
+  /** How far it spoils as meat does, from 0 as bread to 1. */
+  readonly meatLike: number;
   readonly wantCrisp: boolean;
   readonly measured: boolean;
 };
@@ -41,6 +43,8 @@ export type Life = {
   readonly days_low: number;
   readonly days: number;
   readonly days_high: number;
+  /** Days of every mode by itself. */
+  readonly modes: Readonly<Partial<Record<LifeMode, number>>>;
   /** The mode that sets `days`. */
   readonly mode: LifeMode;
   /** The mode next after the cap, when the cap rules: what would end it if nothing stopped the estimate. */
@@ -49,7 +53,7 @@ export type Life = {
 };
 
 /** Scatter of each mode: low and high over likely [1]. Source: ours. */
-const SPREAD: Record<LifeMode, readonly [number, number]> = {
+export const LIFE_SPREAD: Record<LifeMode, readonly [number, number]> = {
   mould: [0.5, 1.7],
   softening: [0.55, 1.8],
   'drying-out': [0.5, 2],
@@ -58,6 +62,16 @@ const SPREAD: Record<LifeMode, readonly [number, number]> = {
   'freezer-quality': [0.7, 1.5],
   cap: [1, 1],
 };
+/**
+ * What the aw of a piece is taken to be above its evened estimate: the estimate's own error beside what the draws spread, more
+ * of it where meat is in it, and
+ * a quarter of how far its dampest part lies above the mean, for the day until that has evened out [1]. Source: ours.
+ */
+const ESTIMATE = { guessed: 0.02, measured: 0.01, meat: 0.03 } as const;
+const UNEVEN_SHARE = 0.25;
+const MOST_AW = 0.99;
+/** Less crisp than this it was never crisp: a texture that it never had cannot be lost [1]. Source: ours. */
+export const CRISP_FROM = 0.3;
 /** Humid air around sealed dry goods: days until the pack reaches 0.68, plus half the mould life at 0.70. Source: ours. [1] */
 const HUMID_ROOM = 0.68;
 const WATER_REFERENCE_C = 21;
@@ -73,13 +87,13 @@ export function lifeOf(product: Product, storage: Storage, room: Air): Life {
   const aw = awOf(composition, water_g, WATER_REFERENCE_C, product.state).aw;
   const coreAw = awOf(composition, waterAt(product.coreMoisture_pct), WATER_REFERENCE_C, product.state).aw;
   const allowance = dryReadingAllowance(product.lines, product.composition);
-  const awSafe = awOnTheSafeSide(Math.max(aw, coreAw), allowance, product.measured);
+  const awSafe = safeAw(product, aw, coreAw, allowance);
   const packed = { composition, water_g, state: product.state };
 
   const modes: Partial<Record<LifeMode, number>> = {};
   modes.cap = refusesAbsorber(pack.absorber, awSafe)
     ? 0
-    : capDays({ awSafe, meat: product.meat, rawFreezeDried: false }, pack, storage.store);
+    : capDays({ awSafe, meatLike: product.meatLike, rawFreezeDried: false }, pack, storage.store);
   if (storage.store === 'freezer')
     modes['freezer-quality'] = freezerDays(aw, product.meat, pack.barrier, pack.open, air.temperature_c);
   else {
@@ -90,6 +104,13 @@ export function lifeOf(product: Product, storage: Storage, room: Air): Life {
   const packFactor = (pack.open ? 0.8 : 1) * (pack.absorber ? 8 : pack.barrier ? 1.3 : 1);
   modes.rancidity = rancidDays(product.lines, product.composition, aw, air.temperature_c, packFactor);
   return combine(modes, awSafe);
+}
+
+function safeAw({ measured, meatLike }: Product, aw: number, coreAw: number, allowance: number): number {
+  const estimate = ESTIMATE.guessed + ESTIMATE.meat * meatLike + allowance;
+  const above = (measured ? ESTIMATE.measured : estimate) + UNEVEN_SHARE * Math.max(0, coreAw - aw);
+  // The wetter it reads, the less room there is above.
+  return Math.min(MOST_AW, aw + Math.min(above, (1 - aw) / 2));
 }
 
 /** An absorber takes the oxygen out of moist food and leaves it to what needs none. */
@@ -112,10 +133,10 @@ function driftModes(product: Product, aw: number, packed: Packed, storage: Stora
     pack.open
       ? openBowlDays(limit, packed, air, product.thickness_mm, dried)
       : daysToReach(limit, packed, pack, air, storage.openings_per_day);
-  if (product.wantCrisp) {
-    const critical = criticalAw(product.composition);
-    return { softening: aw >= critical ? 0 : reach(critical) };
-  }
+  const critical = criticalAw(product.composition);
+  const crisp = crispness(aw, critical);
+  // It is soft once half of the crispness that it was packed with is gone.
+  if (crisp >= CRISP_FROM) return { softening: reach(awAtCrispness(crisp / 2, critical)) };
   return product.kind === 'soft' && air.relativeHumidity < aw - 0.1 ? { 'drying-out': reach(aw - 0.1) } : {};
 }
 
@@ -133,9 +154,10 @@ function combine(modes: Partial<Record<LifeMode, number>>, awSafe: number): Life
   const mode = ranked[0][0];
   const next = mode === 'cap' ? ranked.find(([name]) => name !== 'cap') : undefined;
   return {
-    days_low: least((name, days) => days * SPREAD[name][0]),
+    days_low: least((name, days) => days * LIFE_SPREAD[name][0]),
     days: least((_, days) => days),
-    days_high: least((name, days) => days * SPREAD[name][1]),
+    days_high: least((name, days) => days * LIFE_SPREAD[name][1]),
+    modes,
     mode,
     after: next && Number.isFinite(next[1]) ? next[0] : null,
     awSafe,

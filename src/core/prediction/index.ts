@@ -3,7 +3,7 @@ export type { Cooling } from './cooling';
 export { drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export { gapFromCut } from './hand-gap';
-export { keepsOf, productOf, spokenFor, storageOf } from './keep';
+export { keepsOf, packLife, productOf, spokenFor, storageOf } from './keep';
 export { otherPieces } from './other-pieces';
 export { predict } from './predict';
 export type { PredictionRun } from './predict';

@@ -1,7 +1,18 @@
-import { absorberFor, lifeOf, packOf, type Life, type PackOption, type Product, type Storage, type Store } from '../keeping';
+import {
+  CRISP_FROM,
+  absorberFor,
+  lifeOf,
+  packOf,
+  type Life,
+  type PackOption,
+  type Product,
+  type Storage,
+  type Store,
+} from '../keeping';
 import { tissueShare, type DoughLine } from '../pantry';
 import type { PackChoice } from '../catalogue';
 import type { Finish } from '../programme';
+import { crispness, criticalAw } from '../texture';
 import type { DoughMaterial, ShapeYield } from '../yield';
 import type { Keeps } from './prediction';
 
@@ -10,8 +21,10 @@ const PACKING = 0.55;
 const USUAL_OPENINGS = 1;
 /** Meat or fish counts from this share of the mix [1]. */
 const MEAT_FROM = 0.1;
-/** A treat this crisp on the outside is meant to be crisp [1]. */
-const CRISP_FROM = 0.5;
+/** Meat, organ or fish as a share of the mix between which it spoils as bread does and as meat does [1]. Source: ours. */
+const MEATY = { from: 0.02, to: 0.1 } as const;
+/** More egg and dairy than this and it is a custard or a cheese, not a dough: it counts as meat does [1]. Source: ours. */
+const CUSTARD_FROM = 0.4;
 const SOFT_FROM_AW = 0.65;
 
 /** The product as the keeping room sees it. */
@@ -21,7 +34,7 @@ export function productOf(
   finish: Pick<Finish, 'moisture_pct' | 'wettestMoisture_pct' | 'aw' | 'shellCrispness'>,
   thickness_mm: number,
 ): Product {
-  const wantCrisp = finish.shellCrispness >= CRISP_FROM;
+  const wantCrisp = crispness(finish.aw, criticalAw(dough.composition)) >= CRISP_FROM;
   const soft = !wantCrisp && finish.aw >= SOFT_FROM_AW;
   return {
     lines,
@@ -32,9 +45,20 @@ export function productOf(
     kind: dough.meatLike > 0.5 ? 'dried-meat' : soft ? 'soft' : 'baked',
     thickness_mm,
     meat: tissueShare(lines) >= MEAT_FROM,
+    meatLike: meatLikeness(lines),
     wantCrisp,
     measured: false,
   };
+}
+
+function meatLikeness(lines: readonly DoughLine[]): number {
+  const all_g = lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
+  const custard_g = lines.reduce(
+    (sum, { ingredient, mass_g }) => (/^(egg|dairy)$/.test(ingredient.category) ? sum + mass_g : sum),
+    0,
+  );
+  const animal = tissueShare(lines) + Math.max(0, custard_g / all_g - CUSTARD_FROM);
+  return Math.min(1, Math.max(0, (animal - MEATY.from) / (MEATY.to - MEATY.from)));
 }
 
 /** Pieces that come out, and how many of them are spoken for by packs that are counted. */
@@ -67,13 +91,23 @@ export function packing(choice: PackChoice, finish: Finish, { out, spoken }: ToP
 /** The air in the kitchen. */
 export type RoomAir = { readonly temperature_c: number; readonly relativeHumidity: number };
 
+/** Storage life of one choice. */
+export function packLife(choice: PackChoice, product: Product, finish: Finish, toPack: ToPack, room: RoomAir): Life {
+  const { perPack } = packing(choice, finish, toPack);
+  return lifeOf(product, storageOf(choice, perPack, finish, toPack.out.piece_g), room);
+}
+
+const FITNESS = ['mould', 'cap', 'rancidity', 'freezer-quality'] as const;
+
 /** Storage life of one choice, with the packs it takes. */
 export function keepsOf(choice: PackChoice, product: Product, finish: Finish, toPack: ToPack, room: RoomAir): Keeps {
   const store = choice.store ?? 'room';
   const { perPack, packs, left_over, headspace_pct } = packing(choice, finish, toPack);
   const { piece_g } = toPack.out;
   const storage = storageOf(choice, perPack, finish, piece_g);
-  const life = lifeOf(product, storage, room);
+  const life = packLife(choice, product, finish, toPack, room);
+  const fit_days = Math.floor(Math.min(...FITNESS.map((mode) => life.modes[mode] ?? Infinity)) + 1e-9);
+  const { softening = Infinity } = life.modes;
   const { sealed, absorber, volume_ml } = packOf(choice.option, choice.volume_ml, choice.own);
   const net_g = perPack * piece_g * finish.massRatio;
   return {
@@ -82,6 +116,10 @@ export function keepsOf(choice: PackChoice, product: Product, finish: Finish, to
     days: life.days,
     days_low: life.days_low,
     days_high: life.days_high,
+    fit_days,
+    fit_days_low: fit_days,
+    crisp_days: Number.isFinite(softening) ? Math.floor(softening) : null,
+    share_fit_pct: null,
     limit: limitOf(life, store),
     capped: life.mode === 'cap',
     pieces_per_pack: perPack,

@@ -63,13 +63,13 @@ describe('portions', () => {
 describe('what would buy the most', () => {
   const moist: BatchDocument = {
     ...HILLBARS,
-    heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 40 }] },
+    heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 24 }] },
     pack: [{ option: 'zip-bag' }],
   };
   const gains = keepGains(moist, KITCHEN, 0);
   it('ten more minutes are predicted anew', () => {
     const longer = gains.find(({ step }) => step === 'heat-longer');
-    const after = worked({ ...moist, heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 50 }] } });
+    const after = worked({ ...moist, heat: { steps: [{ do: 'hold', setpoint_c: 170, minutes: 34 }] } });
     expect(longer?.gain_days).toBeGreaterThan(0);
     expect(longer?.days).toBe(after.prediction.keeps[0].days);
   });

@@ -56,6 +56,8 @@ export type PredictionRun = {
   readonly course: readonly CoursePoint[];
   readonly finish: Finish;
   readonly packs: readonly PackChoice[];
+  /** Days that the baker wants them to keep; undefined where nobody said. */
+  readonly wanted_days: number | undefined;
   /** Minutes that the dough stands before shaping. */
   readonly rest_min: number;
 };
@@ -106,6 +108,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
     course: courseOf(baked.value, heat.value, dough, out.value),
     finish,
     packs,
+    wanted_days: document.target?.keeps_days_min,
     rest_min,
   };
   return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor, assumed.list) });

@@ -57,6 +57,13 @@ export type Keeps = {
   readonly days: number;
   readonly days_low: number;
   readonly days_high: number;
+  /** Until mould, germs or rancid fat end it, half of the batches and nine in ten of them. */
+  readonly fit_days: number;
+  readonly fit_days_low: number;
+  /** Until half of its crispness is gone; null for what is packed soft, or never softens. */
+  readonly crisp_days: number | null;
+  /** Share of the batches that keep the days that are wanted [%]; null where none are, or nothing was drawn. */
+  readonly share_fit_pct: number | null;
   /** What ends it first. When the home limit rules, what would come next. */
   readonly limit: Exclude<LifeMode, 'cap'> | 'microbial';
   /** The estimate stops at the longest a home estimate goes. */

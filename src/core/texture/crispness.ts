@@ -24,6 +24,9 @@ export function criticalAw(composition: Composition, temperature_c = COLD_C): nu
 /** Crispness 0 (soft) to 1 (crisp) at a water activity. */
 export const crispness = (aw: number, critical: number): number => 1 / (1 + Math.exp((aw - critical) / WIDTH_AW));
 
+/** The water activity at which so much crispness is left. */
+export const awAtCrispness = (crisp: number, critical: number): number => critical + WIDTH_AW * Math.log(1 / crisp - 1);
+
 /** How a fresh piece feels hot, how cold, and whether waiting will firm it up. */
 export type CoolingFeel = { readonly hot: string; readonly cold: string; readonly willFirm: boolean };
 

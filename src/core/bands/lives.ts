@@ -1,0 +1,105 @@
+import { LIFE_SPREAD, type LifeMode } from '../keeping';
+import { packLife, productOf, spokenFor, type Keeps, type PredictionRun } from '../prediction';
+import { normals, quantile, seededRandom } from '../quantities';
+import type { Sample } from './sample';
+
+/** Where among the drawn pieces lives are worked out; between them they are read off. */
+const NODES = [0, 0.05, 0.15, 0.3, 0.5, 0.7, 0.85, 0.95, 1];
+const SDS_IN_80_PCT = 1.2816;
+/** Keeps the luck of a draw apart from what else is drawn for it. */
+const LUCK_SEED = 0x51ed270b;
+/** What ends fitness; the rest is texture and taste. */
+const FIT: ReadonlySet<LifeMode> = new Set<LifeMode>(['mould', 'cap', 'rancidity', 'freezer-quality']);
+const MODES = Object.keys(LIFE_SPREAD) as LifeMode[];
+/** Longer than anyone asks for [days]. */
+const FOR_EVER = 1e5;
+
+type Modes = Readonly<Partial<Record<LifeMode, number>>>;
+/** The days of one pack over the draws: one of ten falls short of the low end, nine of the high one. */
+export type LifeBand = Pick<
+  Keeps,
+  'days' | 'days_low' | 'days_high' | 'fit_days' | 'fit_days_low' | 'crisp_days' | 'share_fit_pct'
+>;
+
+/**
+ * Lives of every pack over the draws: each by its own water, times its own luck with mould, fat and pack.
+ *
+ * @param wanted_days - days that the baker wants; the share of draws that keep them is told
+ */
+export function livesOver(worked: PredictionRun, samples: readonly Sample[], wanted_days: number | undefined): LifeBand[] {
+  const sorted = samples.map(({ moisture_pct }) => moisture_pct).sort((a, b) => a - b);
+  const waters = [...new Set(NODES.map((share) => quantile(sorted, share)))];
+  const nodes = waters.map((moisture_pct) => ({ moisture_pct, keeps: keepsAt(worked, moisture_pct) }));
+  return worked.packs.map((_, pack) => {
+    const modesAt = nodes.map(({ moisture_pct, keeps }) => ({ moisture_pct, modes: keeps[pack] }));
+    const drawn = samples.map((sample) => lucky(modesBetween(modesAt, sample.moisture_pct), sample.index));
+    return bandOf(drawn, wanted_days);
+  });
+}
+
+/** What the packs keep if the pieces hold so much water. */
+function keepsAt(worked: PredictionRun, moisture_pct: number): Modes[] {
+  const { heat, finish: likely, out, packs } = worked;
+  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const wettestMoisture_pct = Math.max(moisture_pct, likely.wettestMoisture_pct + moisture_pct - likely.moisture_pct);
+  const finish = { ...likely, moisture_pct, wettestMoisture_pct };
+  const product = {
+    ...productOf(worked.lines, worked.dough, likely, out.body.thickness_mm),
+    moisture_pct,
+    coreMoisture_pct: wettestMoisture_pct,
+  };
+  return packs.map((choice) => packLife(choice, product, finish, { out, spoken: spokenFor(packs) }, room).modes);
+}
+
+/** Days of every mode at a water between two nodes, evenly by the logarithm of the days; the nearer where one has no end. */
+function modesBetween(nodes: ReadonlyArray<{ readonly moisture_pct: number; readonly modes: Modes }>, at: number): Modes {
+  const next = nodes.findIndex(({ moisture_pct }) => moisture_pct >= at);
+  if (next === 0) return nodes[0].modes;
+  if (next < 0) return nodes[nodes.length - 1].modes;
+  const [before, after] = [nodes[next - 1], nodes[next]];
+  const share = (at - before.moisture_pct) / (after.moisture_pct - before.moisture_pct);
+  const days = (mode: LifeMode): number | undefined => {
+    const [a, b] = [before.modes[mode], after.modes[mode]];
+    if (a === undefined || b === undefined || a > FOR_EVER || b > FOR_EVER) return share < 0.5 ? a : b;
+    return Math.exp((1 - share) * Math.log(a + 1) + share * Math.log(b + 1)) - 1;
+  };
+  return Object.fromEntries(
+    MODES.flatMap((mode) => {
+      const value = days(mode);
+      return value === undefined ? [] : [[mode, value]];
+    }),
+  );
+}
+
+/** The modes of one draw, each with its own luck. */
+function lucky(modes: Modes, index: number): Modes {
+  const normal = normals(seededRandom((LUCK_SEED + Math.imul(index + 1, 0x9e3779b1)) | 0));
+  return Object.fromEntries(
+    MODES.map((mode) => {
+      const [low, high] = LIFE_SPREAD[mode];
+      const luck = Math.exp((normal() * Math.log(high / low)) / (2 * SDS_IN_80_PCT));
+      return [mode, (modes[mode] ?? Infinity) * luck];
+    }),
+  );
+}
+
+function bandOf(drawn: readonly Modes[], wanted_days: number | undefined): LifeBand {
+  const least = (modes: Modes, of: (mode: LifeMode) => boolean): number =>
+    Math.min(FOR_EVER, ...MODES.filter(of).map((mode) => modes[mode] ?? Infinity));
+  const ascending = (of: (mode: LifeMode) => boolean): number[] =>
+    drawn.map((modes) => Math.floor(least(modes, of) + 1e-9)).sort((a, b) => a - b);
+  const all = ascending(() => true);
+  const fit = ascending((mode) => FIT.has(mode));
+  const crisp = ascending((mode) => mode === 'softening');
+  const at = (values: readonly number[], share: number): number => Math.floor(quantile(values, share));
+  const crispDays = at(crisp, 0.5);
+  return {
+    days: at(all, 0.5),
+    days_low: at(all, 0.1),
+    days_high: at(all, 0.9),
+    fit_days: at(fit, 0.5),
+    fit_days_low: at(fit, 0.1),
+    crisp_days: crispDays >= FOR_EVER - 1 ? null : crispDays,
+    share_fit_pct: wanted_days === undefined ? null : (100 * all.filter((days) => days >= wanted_days).length) / all.length,
+  };
+}
