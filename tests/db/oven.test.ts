@@ -354,7 +354,7 @@ describe('what an oven teaches', () => {
     must(await cases.recordReading(batch, { by: 'start', stage: 1, tray_g: 120, before_g: 420 }));
     await pass(batch, 110);
     // A third slower than the model has it by now.
-    must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 120 + 300 * 0.68 }));
+    must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 120 + 300 * 0.7 }));
     expect((await seen(batch)).stands.before_g).toBe(420);
     await until(batch, 'pack');
     must(await done(batch, (await seen(batch)).next ?? -1));
