@@ -1,7 +1,6 @@
 'use client';
 import type { KitAppliance } from '@/contract/batch';
 import type { LotView } from '@/contract/pantry';
-import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
@@ -13,6 +12,7 @@ import { useHabits } from '../ingredients/use-habits';
 import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
+import { UndoRedo } from '../kit/UndoRedo';
 import { BatchLine } from './BatchLine';
 import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
@@ -241,12 +241,7 @@ function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
         </p>
       )}
       <span className="flex-1" />
-      <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
-        <Undo2 aria-hidden size={16} /> Undo
-      </Button>
-      <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
-        <Redo2 aria-hidden size={16} /> Redo
-      </Button>
+      <UndoRedo canUndo={canUndo} canRedo={canRedo} undo={edits.undo} redo={edits.redo} />
       <KeepInRecipe batchId={batch.id} known={known} saveNow={saving.saveNow} saved={saving.state.kind === 'saved'} />
       <a className={buttonClass()} href={`/api/batches/${batch.id}/file`} download>
         Export file

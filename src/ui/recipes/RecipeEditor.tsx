@@ -1,5 +1,4 @@
 'use client';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep, RECIPE } from '@/core/document';
 import type { Dog } from '@/core/feeding';
@@ -13,6 +12,7 @@ import { Button, buttonClass } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { Panel } from '../kit/Panel';
+import { UndoRedo } from '../kit/UndoRedo';
 import { DoughSide } from './DoughSide';
 import { PasteRecipe } from './PasteRecipe';
 import { StepsEditor } from './StepsEditor';
@@ -220,12 +220,7 @@ function Head({ saved, batch, saving }: HeadProps): ReactNode {
     <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
       <h1 className="text-[27px]">{saved ? 'Edit the recipe' : 'Write a recipe'}</h1>
       <span className="flex-1" />
-      <Button disabled={!canUndo} onClick={edits.undo} aria-keyshortcuts="Control+Z">
-        <Undo2 aria-hidden size={16} /> Undo
-      </Button>
-      <Button disabled={!canRedo} onClick={edits.redo} aria-keyshortcuts="Control+Y">
-        <Redo2 aria-hidden size={16} /> Redo
-      </Button>
+      <UndoRedo canUndo={canUndo} canRedo={canRedo} undo={edits.undo} redo={edits.redo} />
       <a className={buttonClass()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>
         Leave it
       </a>
