@@ -158,6 +158,8 @@ function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
 function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   const [first] = nominal.keeps;
   const kept = band?.keeps[0];
+  const days = kept && !old ? kept.days : first.days;
+  const share = old ? null : (kept?.share_fit_pct ?? null);
   return (
     <Headline
       name={
@@ -170,14 +172,15 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       }
       band={kept ? `${range(kept.days_low, kept.days_high)} days` : '…'}
       old={old}
-      figure={span(first.days)}
+      figure={span(days)}
       words={ENDS[first.limit]}
       hue="text-keep"
       test="keeps"
     >
       <p className="text-[14px] text-soft">
-        {first.capped ? `${capitalised(first.why)}.` : `${first.days} days likely.`}
+        {first.capped ? `${capitalised(first.why)}.` : `${days} days likely.`}
         {wanted !== undefined && ` You want ${wanted} days.`}
+        {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
     </Headline>
   );

@@ -84,7 +84,13 @@ function LifeBar({
     <span className="block">
       <span className="flex items-baseline justify-between gap-3">
         <span>
-          <strong className="font-display text-[18px] text-keep">{span(nominal.days)}</strong> {ENDS[nominal.limit]}
+          <strong className="font-display text-[18px] text-keep">{span(keeps.days)}</strong> {ENDS[nominal.limit]}
+          {keeps.crisp_days !== null && keeps.crisp_days < keeps.fit_days && (
+            <span className="text-[14px] text-soft">
+              {' '}
+              · crisp for {keeps.crisp_days} days, fit to feed for {keeps.fit_days}
+            </span>
+          )}
         </span>
         <span className="text-[14px] whitespace-nowrap text-soft">
           {nominal.packs === 1 ? 'one pack' : `${nominal.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
@@ -95,7 +101,7 @@ function LifeBar({
           className="absolute inset-y-0 rounded-full bg-keep/55"
           style={{ left: `${pct(keeps.days_low)}%`, width: `${Math.max(0.6, pct(keeps.days_high) - pct(keeps.days_low))}%` }}
         />
-        <span className="absolute -inset-y-0.5 w-[3px] rounded bg-keep" style={{ left: `calc(${pct(nominal.days)}% - 1.5px)` }} />
+        <span className="absolute -inset-y-0.5 w-[3px] rounded bg-keep" style={{ left: `calc(${pct(keeps.days)}% - 1.5px)` }} />
       </span>
     </span>
   );
