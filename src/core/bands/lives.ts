@@ -48,7 +48,8 @@ function keepsAt(worked: PredictionRun, moisture_pct: number): Modes[] {
     moisture_pct,
     coreMoisture_pct: wettestMoisture_pct,
   };
-  return packs.map((choice) => packLife(choice, product, finish, { out, spoken: spokenFor(packs) }, room).modes);
+  const kept = { product, finish, toPack: { out, spoken: spokenFor(packs) }, room };
+  return packs.map((choice) => packLife(choice, kept).modes);
 }
 
 /** Days of every mode at a water between two nodes, evenly by the logarithm of the days; the nearer where one has no end. */

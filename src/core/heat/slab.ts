@@ -121,13 +121,12 @@ export class Slab {
   /** Fills every property from the present temperature and moisture. The hottest loop of the solver: everything it reads is local. */
   refresh(): void {
     const { food, solids_m3_per_kg: vs, solids_W_per_m_K: ks, moisture0, activity, monolayer } = this.material;
-    const { moisture, temperature, shares, height, diffusion, conductivity, vapourConductivity, wetArrhenius, dryArrhenius } =
-      this;
+    const { moisture, temperature, shares, height, diffusion, vapourConductivity, wetArrhenius, dryArrhenius } = this;
     const { logSaturation, saturationSlope, phi, phiSlope, vapour, vapourPerMoisture, vapourPerKelvin, latent, inverseScale } =
       this;
     const { count, pressure_pa, logAw: logAws, activity: aw } = this;
-    const { shrinkThickness, conductivityFactor, foam } = food;
-    const { solids, hottestCell, areaFactor } = this;
+    const { shrinkThickness, foam } = food;
+    const { hottestCell } = this;
     // Ice leaves as vapour whatever holds the rest.
     const bound = this.stiff ? 0 : food.boundWater * monolayer;
     const poresOpenAtStart = this.poresOpen;
@@ -178,14 +177,25 @@ export class Slab {
       const set = Math.min(1, Math.max(0, (hottestCell[i] - SETS_FROM_C) / SETS_SPAN_K));
       const opened = 1 - foam * (1 - Math.max(dried, set * set * (3 - 2 * set)));
       vapourConductivity[i] = poresAtPressure * open * free * opened * mobility;
-      conductivity[i] = conductivityFactor * mixture;
-      if (foam > 0) {
-        // Water evaporates on the warm side of a bubble and condenses on the cold one: heat passes, nothing leaves.
-        const gas = Math.min(MOST_GAS, Math.max(0, 1 - (solids[i] * volume) / (height[i] * areaFactor)));
-        const bubble = AIR_W_PER_M_K + (latent[i] * free * vapourPerKelvin[i] * SEA_LEVEL_PA) / pressure_pa;
-        conductivity[i] += foam * (maxwell(mixture, bubble, gas) - conductivity[i]);
-      }
+      this.conduct(i, mixture, free);
     }
+  }
+
+  /**
+   * Conductivity of a cell of this mixture [W/(m K)]. In a foam water evaporates on the warm side of a bubble and condenses on
+   * the cold one: heat passes, nothing leaves.
+   *
+   * @param free_kg_per_m_s_Pa - vapour conductivity of free air there, with its drag
+   */
+  private conduct(cell: number, mixture: number, free_kg_per_m_s_Pa: number): void {
+    const { foam, conductivityFactor } = this.material.food;
+    const plain = conductivityFactor * mixture;
+    this.conductivity[cell] = plain;
+    if (foam === 0) return;
+    const volume = this.material.solids_m3_per_kg + this.moisture[cell] / WATER_KG_PER_M3;
+    const gas = Math.min(MOST_GAS, Math.max(0, 1 - (this.solids[cell] * volume) / (this.height[cell] * this.areaFactor)));
+    const carried = this.latent[cell] * free_kg_per_m_s_Pa * this.vapourPerKelvin[cell] * (SEA_LEVEL_PA / this.pressure_pa);
+    this.conductivity[cell] += foam * (maxwell(mixture, AIR_W_PER_M_K + carried, gas) - plain);
   }
 
   /** Frozen stiff, and its ice leaves as vapour: from here on it keeps its shape, and its pores stand open by this share [1]. */

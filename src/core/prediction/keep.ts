@@ -91,8 +91,16 @@ export function packing(choice: PackChoice, finish: Finish, { out, spoken }: ToP
 /** The air in the kitchen. */
 export type RoomAir = { readonly temperature_c: number; readonly relativeHumidity: number };
 
+/** What is kept, and where: the product as it ended, the pieces of it, the air around the packs. */
+export type ToKeep = {
+  readonly product: Product;
+  readonly finish: Finish;
+  readonly toPack: ToPack;
+  readonly room: RoomAir;
+};
+
 /** Storage life of one choice. */
-export function packLife(choice: PackChoice, product: Product, finish: Finish, toPack: ToPack, room: RoomAir): Life {
+export function packLife(choice: PackChoice, { product, finish, toPack, room }: ToKeep): Life {
   const { perPack } = packing(choice, finish, toPack);
   return lifeOf(product, storageOf(choice, perPack, finish, toPack.out.piece_g), room);
 }
@@ -100,12 +108,13 @@ export function packLife(choice: PackChoice, product: Product, finish: Finish, t
 const FITNESS = ['mould', 'cap', 'rancidity', 'freezer-quality'] as const;
 
 /** Storage life of one choice, with the packs it takes. */
-export function keepsOf(choice: PackChoice, product: Product, finish: Finish, toPack: ToPack, room: RoomAir): Keeps {
+export function keepsOf(choice: PackChoice, kept: ToKeep): Keeps {
+  const { product, finish, toPack, room } = kept;
   const store = choice.store ?? 'room';
   const { perPack, packs, left_over, headspace_pct } = packing(choice, finish, toPack);
   const { piece_g } = toPack.out;
   const storage = storageOf(choice, perPack, finish, piece_g);
-  const life = packLife(choice, product, finish, toPack, room);
+  const life = packLife(choice, kept);
   const fit_days = Math.floor(Math.min(...FITNESS.map((mode) => life.modes[mode] ?? Infinity)) + 1e-9);
   const { softening = Infinity } = life.modes;
   const { sealed, absorber, volume_ml } = packOf(choice.option, choice.volume_ml, choice.own);

@@ -124,6 +124,7 @@ function assemble(
   const { lines, dough, out, heat, finish } = worked;
   const product = productOf(lines, dough, finish, out.body.thickness_mm);
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const kept = { product, finish, toPack: { out, spoken: spokenFor(worked.packs) }, room };
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
   const cautions = cautionsFor(contextOf(worked));
@@ -144,7 +145,7 @@ function assemble(
     cake: cakePart(out),
     heat: heatPart(worked),
     outcome: outcomePart(finish),
-    keeps: worked.packs.map((choice) => keepsOf(choice, product, finish, { out, spoken: spokenFor(worked.packs) }, room)),
+    keeps: worked.packs.map((choice) => keepsOf(choice, kept)),
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
     analysis: {
       protein_pct: analysis.protein_pct,

@@ -55,7 +55,8 @@ export function goalOf(target: Target, worked: PredictionRun): Goal {
     core_c,
     kill_log10: lines.some(({ ingredient, mass_g }) => mass_g > 0 && isRawTissue(ingredient)) ? ENOUGH_KILL : 0,
     pick: target.pick_clean ?? mixtureOf(worked.shape) === 'batter',
-    daysOf: (finish) => keepsOf(packs[0], productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room).days,
+    daysOf: (finish) =>
+      keepsOf(packs[0], { product: productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room }).days,
   };
 }
 
