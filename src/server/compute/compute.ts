@@ -1,10 +1,9 @@
 import { availableParallelism } from 'node:os';
-import { SENTENCES, fail, succeed, type Failure, type Result } from '@/core/failure';
-import { WorkerFailed } from '@/workers/client';
-import { GivenUp } from '@/workers/given-up';
+import { succeed, type Result } from '@/core/failure';
 import { config } from '../config';
+import { failureOf } from './failure-of';
 import { JOBS, LIMITS, type Jobs } from './jobs';
-import { ComputePool, DeadlinePassed, QueueFull } from './pool';
+import { ComputePool } from './pool';
 import { threadLine } from './thread-line';
 
 /** One pool per process, also across reloads of a development build. */
@@ -53,18 +52,4 @@ export async function computeResult<Name extends keyof Jobs>(
 ): Promise<Answer<Name> extends Result<infer T> ? Result<T> : never> {
   const done = await compute(name, ask, signal);
   return (done.ok ? done.value : done) as Answer<Name> extends Result<infer T> ? Result<T> : never;
-}
-
-function failureOf(error: unknown, name: string): Failure {
-  if (error instanceof GivenUp) return fail('GIVEN_UP', SENTENCES.nothingWaits);
-  if (error instanceof QueueFull || (error instanceof DeadlinePassed && !error.started))
-    return fail('TOO_BUSY', 'The kitchen is working out a lot just now. Nothing is lost; try again in half a minute.');
-  if (error instanceof DeadlinePassed)
-    return fail(
-      'TOO_MUCH_WORK',
-      'This would take too long to work out. Take fewer or larger pieces, a shorter programme or a coarser layout.',
-    );
-  if (!(error instanceof WorkerFailed)) throw error;
-  console.error(`${name}: ${error.message}`);
-  return fail('WORKER_FAILED', SENTENCES.ownFault);
 }
