@@ -124,9 +124,8 @@ export class Slab {
     const { moisture, temperature, shares, height, diffusion, vapourConductivity, wetArrhenius, dryArrhenius } = this;
     const { logSaturation, saturationSlope, phi, phiSlope, vapour, vapourPerMoisture, vapourPerKelvin, latent, inverseScale } =
       this;
-    const { count, pressure_pa, logAw: logAws, activity: aw } = this;
+    const { count, pressure_pa, hottestCell, logAw: logAws, activity: aw } = this;
     const { shrinkThickness, foam } = food;
-    const { hottestCell } = this;
     // Ice leaves as vapour whatever holds the rest.
     const bound = this.stiff ? 0 : food.boundWater * monolayer;
     const poresOpenAtStart = this.poresOpen;
