@@ -35,10 +35,6 @@ const heavy = [
   { ...HILLBARS, target, heat: { steps: [hold, { ...hold, minutes: 2800 }] } },
 ];
 
-/** What health may take at its 99th percentile [ms], in one of so many goes. */
-const MOST_MS = 100;
-const GOES = 3;
-
 test('health answers within a tenth of a second while heavy work is answered or refused within fifteen', async ({ baseURL }) => {
   const post = async (door: string, body: object): Promise<{ status: number; ms: number }> => {
     const began = performance.now();
@@ -52,29 +48,22 @@ test('health answers within a tenth of a second while heavy work is answered or 
     expect(response.status).toBe(200);
     return performance.now() - began;
   };
-  /** One go at all of it at once; the 99th percentile of what health took meanwhile [ms]. */
-  const underLoad = async (): Promise<number> => {
-    await health();
-    await post('predict', HILLBARS);
-    let open = true;
-    const answered = Promise.all(heavy.flatMap((body) => [post('predict', body), post('find-programme', body)])).finally(
-      () => (open = false),
-    );
-    const times: number[] = [];
-    while (open && times.length < 2000) {
-      times.push(await health());
-      await new Promise((resolve) => setTimeout(resolve, 20));
-    }
-    for (const { status, ms } of await answered) {
-      expect([200, 422, 503]).toContain(status);
-      expect(ms).toBeLessThan(15_000);
-    }
-    expect(times.length).toBeGreaterThan(50);
-    times.sort((a, b) => a - b);
-    return times[Math.floor(0.99 * (times.length - 1))];
-  };
-  // A shared machine is without its processors for a third of a second at times, however calm the server is: the calmest go counts.
-  const goes: number[] = [];
-  while (goes.length < GOES && Math.min(...goes) >= MOST_MS) goes.push(await underLoad());
-  expect(Math.min(...goes)).toBeLessThan(MOST_MS);
+  await health();
+  await post('predict', HILLBARS);
+  let open = true;
+  const answered = Promise.all(heavy.flatMap((body) => [post('predict', body), post('find-programme', body)])).finally(
+    () => (open = false),
+  );
+  const times: number[] = [];
+  while (open && times.length < 2000) {
+    times.push(await health());
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+  for (const { status, ms } of await answered) {
+    expect([200, 422, 503]).toContain(status);
+    expect(ms).toBeLessThan(15_000);
+  }
+  times.sort((a, b) => a - b);
+  expect(times.length).toBeGreaterThan(50);
+  expect(times[Math.floor(0.99 * (times.length - 1))]).toBeLessThan(100);
 });
