@@ -12,14 +12,14 @@ export type Holding = {
 const OTHERS_HOLD = 2;
 /**
  * Water in tissue that has been at a temperature [kg per kg of tissue]: what raw muscle holds, how much of it heat takes,
- * the middle [°C] and the steepness [1/K] of the change.
+ * the temperature [°C] at which the change begins to tell, its steepness [1/K], and how late it comes after that [1].
  *
- * Source: van der Sman 2007 (form, middle, steepness); the amplitude so that stewed meat keeps half its weight in water,
+ * Source: van der Sman 2007 (form and shape); the amplitude so that stewed meat keeps half its weight in water,
  * below his 0.345.
  */
 const RAW_SHARE = 0.745;
 const TAKEN_BY_HEAT = 0.25;
-const MIDDLE_C = 52;
+const BEGINS_C = 52;
 const STEEP_PER_K = 0.25;
 const LATE = 30;
 /** How fast juice is pressed through tissue, whole and ground [m2/s]. Source: window 1e-9 to 1e-8, van der Sman 2007. */
@@ -27,7 +27,7 @@ const PRESSED_M2_PER_S = { whole: 2e-9, ground: 1e-8 } as const;
 
 /** Water that the solids hold once they have been so hot [kg/kg]. */
 export function heldWater({ tissue, other }: Holding, hottest_c: number): number {
-  const share = RAW_SHARE - TAKEN_BY_HEAT / (1 + LATE * Math.exp(-STEEP_PER_K * (hottest_c - MIDDLE_C)));
+  const share = RAW_SHARE - TAKEN_BY_HEAT / (1 + LATE * Math.exp(-STEEP_PER_K * (hottest_c - BEGINS_C)));
   return (tissue * share) / (1 - share) + OTHERS_HOLD * other;
 }
 
