@@ -34,7 +34,7 @@ export type FoodClassName = 'dough' | 'meat' | 'fruit' | 'root' | 'cake';
  * The last water is held: diffusivity and vapour go with exp(-this * monolayer / moisture) [1].
  * Source: form of Xiong, Narsimhan & Okos 1991; window 1.5-3.
  */
-const BOUND_WATER = 2;
+const BOUND_WATER = 2.5;
 
 /** One row of the table below, in the order of its head. */
 function row(columns: readonly number[]): FoodClass {
@@ -61,7 +61,7 @@ function row(columns: readonly number[]): FoodClass {
 export const FOOD_CLASSES: Record<FoodClassName, FoodClass> = {
   dough: row([6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1, 1]),
   meat: row([5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8, 0]),
-  fruit: row([9e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7, 0]),
+  fruit: row([7e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7, 0]),
   root: row([1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7, 0]),
   cake: row([8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1, 1]),
 };

@@ -112,7 +112,7 @@ export class SlabStepper {
       bottomLimit,
     });
     const evaporated = this.solveMoisture(dt_s, topLimit, bottomLimit);
-    const flashed = this.boilOff();
+    const flashed = this.boilOff(dt_s);
     this.drip(dt_s);
     this.load.evaporation_kg_per_m2_s = (evaporated + flashed) / dt_s;
     this.load.transfer_kg_per_m2_s_Pa = faces.topMass + faces.bottomMass;
@@ -329,9 +329,9 @@ export class SlabStepper {
   }
 
   /** What boils off once heat and moisture are solved. Returns what left [kg/m2]. */
-  private boilOff(): number {
+  private boilOff(dt_s: number): number {
     const { boiling } = this;
-    boiling.apply();
+    boiling.apply(dt_s);
     this.latent_J_per_m2 += boiling.latent_J_per_m2;
     this.sensible_J_per_m2 -= boiling.latent_J_per_m2;
     return boiling.left_kg_per_m2;

@@ -16,7 +16,9 @@ const STEFAN_CAP = 0.8;
 const RISE_FROM_C = 45;
 const RISE_SPAN_K = 40;
 /** However scarce, water still creeps: least share of its mobility [1]. Source: ours. */
-const LEAST_MOBILITY = 0.03;
+const LEAST_MOBILITY = 0.003;
+/** Below this share of the monolayer there is no water left to hold: the pores of a dry crust let through what comes from within [1]. Source: ours. */
+const BONE_DRY = 0.05;
 /** A foam's bubbles open as it sets, from here over so much [°C, K]. Source: starch and egg set between 70 and 85 °C (Wagner, Lucas et al. 2007). */
 const SETS_FROM_C = 70;
 const SETS_SPAN_K = 15;
@@ -128,6 +130,7 @@ export class Slab {
     const { shrinkThickness, foam } = food;
     // Ice leaves as vapour whatever holds the rest.
     const bound = this.stiff ? 0 : food.boundWater * monolayer;
+    const boneDry = BONE_DRY * monolayer;
     const poresOpenAtStart = this.poresOpen;
     const rawVolume = vs + moisture0 / WATER_KG_PER_M3;
     const thickness = this.piece.thickness_m * this.riseFactor();
@@ -175,7 +178,8 @@ export class Slab {
       const free = between(VAPOUR_CONDUCTIVITY, node, part) * drag;
       const set = Math.min(1, Math.max(0, (hottestCell[i] - SETS_FROM_C) / SETS_SPAN_K));
       const opened = 1 - foam * (1 - Math.max(dried, set * set * (3 - 2 * set)));
-      vapourConductivity[i] = poresAtPressure * open * free * opened * mobility;
+      const bone = Math.max(0, 1 - x / boneDry);
+      vapourConductivity[i] = poresAtPressure * open * free * opened * (mobility + (1 - mobility) * bone);
       this.conduct(i, mixture, free);
     }
   }
