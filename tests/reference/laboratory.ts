@@ -80,7 +80,13 @@ export const SEA_LEVEL_PA = 101325;
 export const LAB_BROWNING = { at150_per_s: 5e-4, energy_J_per_mol: 85000, whenDry: 1 };
 export const LAB_ROOM = { temperature_c: 21, relativeHumidity: 0.5, pressure_pa: SEA_LEVEL_PA };
 /** The check runs were made before the static oven's convection was raised. */
-export const LAB_OVEN = { ...builtChamber('static-oven'), convectionTop_W_per_m2_K: 9, convectionBottom_W_per_m2_K: 9 };
+export const LAB_OVEN = {
+  ...builtChamber('static-oven'),
+  capacity_J_per_K: 10000,
+  convectionTop_W_per_m2_K: 9,
+  convectionBottom_W_per_m2_K: 9,
+  walls: null,
+};
 /** Their dryer, of less wind than dryers of the house. */
 export const LAB_DRYER = { ...builtChamber('dehydrator'), convectionTop_W_per_m2_K: 14, convectionBottom_W_per_m2_K: 12 };
 export const USUAL = { cells: 16, rise_K: 2, drying: 0.03, longest_s: 60 };

@@ -1,12 +1,14 @@
-import { AIR_J_PER_KG_K } from '../quantities';
 import type { TrayFin } from './tray-fin';
+import type { Walls } from './walls';
 
 /** A chamber that holds the piece: heat capacities, losses and how it moves heat and air. Values [eng] unless said. */
 export type Chamber = {
-  /** Effective heat capacity of walls and air [J/K], wall loss [W/K], heater [W]. */
+  /** Heat capacity of air, element and liner, or of all of it where no walls are told apart [J/K]; steady loss [W/K]; heater [W]. */
   readonly capacity_J_per_K: number;
   readonly loss_W_per_K: number;
   readonly heater_W: number;
+  /** What stays warm behind them; null where one store of heat is enough. */
+  readonly walls: Walls | null;
   /** Dry air exchanged, door shut and ajar [kg/s]; extra loss ajar and wide open [W/K]. */
   readonly vent_kg_per_s: number;
   readonly ventAjar_kg_per_s: number;
@@ -77,9 +79,9 @@ const tray = (breathing: number, contact: number, capacity: number, emissivity: 
  * Source: ours, engineering estimates for a dark steel tray of about 0.8 mm.
  */
 export const SUPPORTS: Record<SupportName, Support> = {
-  'bare-tray': tray(0.05, 85, 3200, 0.85),
-  'paper-on-tray': tray(0.15, 70, 3200, 0.85),
-  'foil-on-tray': tray(0.02, 80, 3300, 0.85),
+  'bare-tray': tray(0.05, 110, 3200, 0.85),
+  'paper-on-tray': tray(0.15, 90, 3200, 0.85),
+  'foil-on-tray': tray(0.02, 100, 3300, 0.85),
   'mat-on-tray': tray(0, 60, 3200, 0.85),
   'deep-pan': tray(0, 150, 4000, 0.6),
   'wire-rack': { breathing: 0.9, tray: null, heatFactor: 0.95 },
@@ -87,24 +89,3 @@ export const SUPPORTS: Record<SupportName, Support> = {
   // Between hot plates: they are the appliance, nothing lies between it and the piece.
   plates: { breathing: 1, tray: null, heatFactor: 1 },
 };
-
-const lossOf = (chamber: Chamber): number => chamber.loss_W_per_K + chamber.vent_kg_per_s * AIR_J_PER_KG_K;
-
-/** Highest temperature that the empty chamber can hold, door shut: all its heater gives is then lost [°C]. */
-export const warmest = (chamber: Chamber, room_c: number): number => room_c + chamber.heater_W / lossOf(chamber);
-
-/** Time and energy to heat the empty chamber from the room to a setpoint [s, J]. */
-export function preheat(chamber: Chamber, setpoint_c: number, room_c: number): { time_s: number; energy_J: number } {
-  const rise_K = Math.max(0, setpoint_c - room_c);
-  const loss = lossOf(chamber);
-  const share = (loss * rise_K) / chamber.heater_W;
-  if (share >= 1) return { time_s: Infinity, energy_J: Infinity };
-  const time_s = (-chamber.capacity_J_per_K / loss) * Math.log(1 - share);
-  return { time_s, energy_J: chamber.heater_W * time_s };
-}
-
-/** Air temperature of the empty chamber, switched off with its door shut, after a time [°C]. */
-export function cooledTo(chamber: Chamber, from_c: number, time_s: number, room_c: number): number {
-  const loss = chamber.loss_W_per_K + OFF_DRAUGHT * chamber.vent_kg_per_s * AIR_J_PER_KG_K;
-  return room_c + (from_c - room_c) * Math.exp((-loss * time_s) / chamber.capacity_J_per_K);
-}

@@ -1,5 +1,7 @@
 import { OFF_DRAUGHT, type Chamber } from './appliance';
+import { preheat } from './empty-chamber';
 import type { Room, Stage } from './programme';
+import { wallStep } from './walls';
 import { humidityRatio, logSaturation, saturationPressure, vapourPressure, vapourPressureSlope } from './water-vapour';
 import { AIR_J_PER_KG_K } from '../quantities';
 
@@ -19,11 +21,12 @@ export type LoadExchange = {
   transfer_kg_per_m2_s_Pa: number;
 };
 
-/** Lumped air of an oven or dehydrator: one temperature, one humidity, one heater. */
+/** Lumped air of an oven or dehydrator: one temperature, one humidity, one heater, and the walls of an oven behind it. */
 export class ChamberAir {
   temperature_c: number;
   vapour_pa: number;
   heater_J = 0;
+  private wall_c: number;
   private ratio: number;
   private readonly roomRatio: number;
 
@@ -33,15 +36,16 @@ export class ChamberAir {
     /** Area of all pieces in the chamber [m2]. */
     private readonly area_m2: number,
   ) {
-    this.temperature_c = room.temperature_c;
+    this.temperature_c = this.wall_c = room.temperature_c;
     this.vapour_pa = room.relativeHumidity * saturationPressure(room.temperature_c);
     this.roomRatio = humidityRatio(this.vapour_pa, room.pressure_pa);
     this.ratio = this.roomRatio;
   }
 
-  /** Puts the air to the setpoint, or back to the room's state. */
+  /** Puts the air to the setpoint as soon as the empty chamber has reached it, or back to the room's state. */
   reset(temperature_c: number): void {
     this.temperature_c = temperature_c;
+    this.wall_c = this.chamber.walls ? preheat(this.chamber, temperature_c, this.room.temperature_c).wall_c : temperature_c;
     this.ratio = this.roomRatio;
     this.vapour_pa = vapourPressure(this.ratio, this.room.pressure_pa);
   }
@@ -57,20 +61,21 @@ export class ChamberAir {
     const exchange_W_per_K = this.area_m2 * load.conductance_W_per_m2_K;
     const seen_c =
       exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
-    const loss = chamber.loss_W_per_K + extraLoss + vent * AIR_J_PER_KG_K;
+    const aired = extraLoss + vent * AIR_J_PER_KG_K;
+    const walls = chamber.walls && wallStep(chamber.walls, chamber.loss_W_per_K, this.wall_c, room.temperature_c, dt_s);
+    const loss = aired + (walls ? walls.conductance_W_per_K : chamber.loss_W_per_K);
+    const given_W = aired * room.temperature_c + (walls ? walls.source_W : chamber.loss_W_per_K * room.temperature_c);
     const stored = chamber.capacity_J_per_K / dt_s;
     let heater_W = 0;
     if (setpoint_c !== null) {
       const wanted =
-        stored * (setpoint_c - this.temperature_c) +
-        loss * (setpoint_c - room.temperature_c) +
-        exchange_W_per_K * (setpoint_c - seen_c);
+        stored * (setpoint_c - this.temperature_c) + loss * setpoint_c - given_W + exchange_W_per_K * (setpoint_c - seen_c);
       heater_W = Math.min(chamber.heater_W, Math.max(0, wanted));
     }
     this.heater_J += heater_W * dt_s;
     this.temperature_c =
-      (stored * this.temperature_c + heater_W + loss * room.temperature_c + exchange_W_per_K * seen_c) /
-      (stored + loss + exchange_W_per_K);
+      (stored * this.temperature_c + heater_W + given_W + exchange_W_per_K * seen_c) / (stored + loss + exchange_W_per_K);
+    if (walls) this.wall_c = walls.wallAt(this.temperature_c);
     this.stepVapour(vent, dt_s, load, heater_W * chamber.steam_kg_per_J);
   }
 

@@ -1,8 +1,9 @@
-export { SUPPORTS, cooledTo, preheat, warmest } from './appliance';
+export { SUPPORTS } from './appliance';
+export { cooledTo, preheat, warmest } from './empty-chamber';
 export type { Chamber, Support, SupportName } from './appliance';
 export { COLOUR_STARTS, COLOUR_NAMES, colourWord } from './browning';
 export type { BrowningRate } from './browning';
-export { FREEZER_W_PER_M2_K, LOADED_FREEZER } from './freezing';
+export { freezerTransfer } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';
 export { chamberFromReadings } from './measured-chamber';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';

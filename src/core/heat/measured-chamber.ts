@@ -1,61 +1,112 @@
-import { OFF_DRAUGHT, type Chamber } from './appliance';
-import { AIR_J_PER_KG_K } from '../quantities';
+import type { Chamber } from './appliance';
+import { cooledTo, preheat } from './empty-chamber';
+import { LEAST_OVER_LOSS } from './walls';
 
 /** What a baker reads off the empty appliance with a clock and a thermometer. */
 export type ChamberReadings = {
   /** So long from the kitchen's temperature until it was so hot. */
   readonly heat_up?: { readonly to_c: number; readonly minutes: number };
-  /** Switched off and shut, so warm after so long. */
-  readonly cool_down?: { readonly from_c: number; readonly minutes: number; readonly to_c: number };
+  /** Switched off and shut, so warm after so long; and, where it was read twice, later on. */
+  readonly cool_down?: {
+    readonly from_c: number;
+    readonly minutes: number;
+    readonly to_c: number;
+    readonly later_minutes?: number;
+    readonly later_c?: number;
+  };
 };
 
-/** Readings that no oven gives are bent back to within these of what its kind was built with [1]. Source: ours. */
+/** A thermometer and a clock are read about so well: degrees, and share of the minutes [K, 1]. Source: ours. */
+const READ_K = 1;
+const READ_SHARE = 0.03;
+/** An oven differs from its kind by about this factor; readings that no oven gives are bent back towards it [ln]. Source: ours. */
+const KIND_SD = Math.log(2.5);
+/** No oven is further from its kind than this [1]. Source: ours. */
 const WITHIN = 5;
-/** The share of its final rise that the heat-up reading may not exceed, or it says nothing of the heater [1]. Source: ours. */
-const MOST_OF_THE_WAY = 0.95;
+/** The search: first and last step of the logarithm of a factor [1]. Source: ours. */
+const FIRST_STEP = 0.4;
+const LAST_STEP = 0.01;
+const S_PER_MIN = 60;
+
+/** How far an oven differs from what its kind was built with, as logarithms [1]: its stores of heat, its loss, and the way into its walls. */
+type Factors = readonly [stores: number, loss: number, into: number];
 
 /**
- * The chamber that fits two readings: the fall after switching off gives loss over capacity, the rise gives heater over
- * capacity. With the heater's watts known, both capacity and loss follow; the vent stays as it was built.
+ * The chamber that fits the readings best, an oven of its kind being likelier than an odd one. The rise gives the stores of
+ * heat against the heater's power; switched off, the first half hour tells how fast the air passes its heat on, an hour and
+ * more how fast the whole is lost. The vent stays as it was built.
  *
- * @source the lumped heat balance of the chamber: C dT/dt = P - U (T - room)
+ * @source heat balances of air and walls, see ./chamber-air; least squares with a prior
  */
-export function chamberFromReadings(
-  built: Chamber,
-  { heat_up: heatUp, cool_down: coolDown }: ChamberReadings,
-  room_c: number,
-): Chamber {
-  if (!heatUp && !coolDown) return built;
-  const ventOff = OFF_DRAUGHT * built.vent_kg_per_s * AIR_J_PER_KG_K;
-  const builtFall = (built.loss_W_per_K + ventOff) / built.capacity_J_per_K;
-  const fall = coolDown ? fallRate(coolDown, room_c, builtFall) : builtFall;
-  // With its vent open while it heats, it loses a little more than when it is off: by the vent's other half.
-  const capacity = heatUp ? capacityFrom(built, heatUp, fall, ventOff, room_c) : built.capacity_J_per_K;
-  return { ...built, capacity_J_per_K: capacity, loss_W_per_K: Math.max(0.2, fall * capacity - ventOff) };
+export function chamberFromReadings(built: Chamber, readings: ChamberReadings, room_c: number): Chamber {
+  if (!readings.heat_up && !readings.cool_down) return built;
+  const key = JSON.stringify([built, readings.heat_up, readings.cool_down, room_c]);
+  const chamber = fittedBefore.get(key) ?? fitted(built, readings, room_c);
+  if (fittedBefore.size > OVENS_KEPT) fittedBefore.clear();
+  fittedBefore.set(key, chamber);
+  return chamber;
 }
 
-/** e-folds a second in which the dead chamber falls towards the room [1/s]. */
-function fallRate({ from_c, minutes, to_c }: NonNullable<ChamberReadings['cool_down']>, room_c: number, built: number): number {
-  const read = Math.log((from_c - room_c) / Math.max(1, to_c - room_c)) / (minutes * 60);
-  return Math.min(built * WITHIN, Math.max(built / WITHIN, read));
+/** Chambers fitted before: a kitchen's ovens stay the same while a baker works on a batch. */
+const OVENS_KEPT = 50;
+const fittedBefore = new Map<string, Chamber>();
+
+/** Compass search: along one factor after another, ever finer. */
+function fitted(built: Chamber, readings: ChamberReadings, room_c: number): Chamber {
+  const missedBy = (factors: Factors): number => missed(chamberWith(built, factors), factors, readings, room_c);
+  let best: Factors = [0, 0, 0];
+  let least = missedBy(best);
+  for (let step = FIRST_STEP; step > LAST_STEP; step /= 2)
+    for (let moved = true; moved;) {
+      moved = false;
+      for (const way of DIRECTIONS) {
+        const tried = best.map((value, i) => value + step * way[i]) as unknown as Factors;
+        const by = tried.some((value) => Math.abs(value) > Math.log(WITHIN)) ? Infinity : missedBy(tried);
+        if (by < least - 1e-9) [best, least, moved] = [tried, by, true];
+      }
+    }
+  return chamberWith(built, best);
 }
 
-/** Heat capacity at which the heater brings the chamber so hot in that time, found by halving: more capacity, slower [J/K]. */
-function capacityFrom(
-  built: Chamber,
-  { to_c, minutes }: NonNullable<ChamberReadings['heat_up']>,
-  fall: number,
-  ventOff: number,
-  room_c: number,
-): number {
-  let [low, high] = [built.capacity_J_per_K / WITHIN, built.capacity_J_per_K * WITHIN];
-  for (let i = 0; i < 50; i++) {
-    const middle = Math.sqrt(low * high);
-    const loss = fall * middle - ventOff + built.vent_kg_per_s * AIR_J_PER_KG_K;
-    const share = Math.min(MOST_OF_THE_WAY, (loss * (to_c - room_c)) / built.heater_W);
-    const takes_s = (-middle / loss) * Math.log(1 - share);
-    if (takes_s < minutes * 60) low = middle;
-    else high = middle;
+/** Along each factor, and along pairs that readings cannot tell apart at first. */
+const DIRECTIONS: ReadonlyArray<Factors> = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+  [0, 1, 1],
+  [1, 1, 0],
+  [1, -1, 0],
+  [0, 1, -1],
+].flatMap(([a, b, c]): Factors[] => [
+  [a, b, c],
+  [-a, -b, -c],
+]);
+
+/** Squares of what the readings are missed by, and of how odd the oven is, each over its standard deviation [1]. */
+function missed(chamber: Chamber, factors: Factors, { heat_up, cool_down }: ChamberReadings, room_c: number): number {
+  let sum = factors.reduce((all, value) => all + (value / KIND_SD) ** 2, 0);
+  if (heat_up) {
+    const takes_min = preheat(chamber, heat_up.to_c, room_c).time_s / S_PER_MIN;
+    // A chamber that never gets there misses by far, not by infinity: the search must find its way.
+    const far = Number.isFinite(takes_min) ? Math.log(takes_min / heat_up.minutes) : 5;
+    sum += (far / READ_SHARE) ** 2;
   }
-  return Math.sqrt(low * high);
+  if (!cool_down) return sum;
+  const { from_c, minutes, to_c, later_minutes, later_c } = cool_down;
+  const off = (after_min: number, read_c: number): number =>
+    ((read_c - cooledTo(chamber, from_c, after_min * S_PER_MIN, room_c)) / READ_K) ** 2;
+  sum += off(minutes, to_c);
+  return later_minutes === undefined || later_c === undefined ? sum : sum + off(later_minutes, later_c);
+}
+
+/** The chamber with its stores, its loss and the way into its walls so many times what was built; the loss stays below that way. */
+function chamberWith(built: Chamber, [stores, loss, into]: Factors): Chamber {
+  const { walls } = built;
+  const conductance_W_per_K = walls ? walls.conductance_W_per_K * Math.exp(into) : Infinity;
+  return {
+    ...built,
+    capacity_J_per_K: built.capacity_J_per_K * Math.exp(stores),
+    loss_W_per_K: Math.min(built.loss_W_per_K * Math.exp(loss), conductance_W_per_K / LEAST_OVER_LOSS),
+    walls: walls && { capacity_J_per_K: walls.capacity_J_per_K * Math.exp(stores), conductance_W_per_K },
+  };
 }

@@ -1,5 +1,5 @@
 import { fail, succeed, type Result } from '../failure';
-import { warmest } from './appliance';
+import { warmest } from './empty-chamber';
 import { Browning } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';

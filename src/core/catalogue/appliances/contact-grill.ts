@@ -21,6 +21,7 @@ export const CONTACT_GRILL = {
     chamber: {
       capacity_J_per_K: 2800,
       loss_W_per_K: 4,
+      walls: null,
       heater_W: 1800,
       vent_kg_per_s: 0.002,
       ventAjar_kg_per_s: 0.004,

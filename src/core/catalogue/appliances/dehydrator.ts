@@ -25,6 +25,7 @@ export const DEHYDRATOR = {
     chamber: {
       capacity_J_per_K: 2500,
       loss_W_per_K: 2.5,
+      walls: null,
       heater_W: 500,
       vent_kg_per_s: 0.005,
       ventAjar_kg_per_s: 0.005,

@@ -15,8 +15,9 @@ export const FAN_OVEN = {
   place: {
     kind: 'chamber',
     chamber: {
-      capacity_J_per_K: 10000,
+      capacity_J_per_K: 9000,
       loss_W_per_K: 2.8,
+      walls: { capacity_J_per_K: 14000, conductance_W_per_K: 4.5 },
       heater_W: 2400,
       vent_kg_per_s: 0.003,
       ventAjar_kg_per_s: 0.014,

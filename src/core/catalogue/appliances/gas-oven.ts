@@ -19,8 +19,9 @@ export const GAS_OVEN = {
   place: {
     kind: 'chamber',
     chamber: {
-      capacity_J_per_K: 10000,
+      capacity_J_per_K: 9000,
       loss_W_per_K: 3,
+      walls: { capacity_J_per_K: 14000, conductance_W_per_K: 4.5 },
       heater_W: 2700,
       vent_kg_per_s: 0.005,
       ventAjar_kg_per_s: 0.012,

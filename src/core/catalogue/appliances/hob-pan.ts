@@ -33,6 +33,7 @@ export const HOB_PAN = {
     chamber: {
       capacity_J_per_K: 1400,
       loss_W_per_K: 2.5,
+      walls: null,
       heater_W: 1500,
       // The air that rises from it carries heat and steam away.
       vent_kg_per_s: 0.003,
