@@ -1,5 +1,5 @@
 import type { Assumptions } from '../fields';
-import { FREEZER_W_PER_M2_K, LOADED_FREEZER, chamberFromReadings, type Chamber, type Surroundings } from '../heat';
+import { chamberFromReadings, freezerTransfer, type Chamber, type Surroundings } from '../heat';
 import { APPLIANCE, type Appliance } from './appliance-fields';
 import { applianceRecord, type ApplianceKind } from './appliances';
 import { CHILL } from './steps/chill';
@@ -42,7 +42,7 @@ export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: nu
 export const freezerOf = (air_c: number, load_kg: number): Surroundings => ({
   kind: 'freezer',
   air_c,
-  heat_W_per_m2_K: FREEZER_W_PER_M2_K / LOADED_FREEZER,
+  heat_W_per_m2_K: freezerTransfer(load_kg),
   load_kg,
 });
 

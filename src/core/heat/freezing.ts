@@ -11,9 +11,14 @@ const FROZEN_W_PER_M_K = 1.4;
 /** Heat capacities of water, ice and dry solids [J/(kg K)]. Source: Choi & Okos 1986. */
 const WATER_J_PER_KG_K = 4180;
 const ICE_J_PER_KG_K = 2050;
-/** A freezer's air when it is empty [W/(m2 K)], and how much slower a loaded household one is. Source: ours, 6-12 and 1.5-2. */
-export const FREEZER_W_PER_M2_K = 9;
-export const LOADED_FREEZER = 1.75;
+/** A freezer's air when it is empty [W/(m2 K)], and how much slower a household one gets as this mass is laid in it [1, kg]. Source: ours, 6-12 and 1.5-2. */
+const FREEZER_W_PER_M2_K = 9;
+const LOADED = 0.75;
+const LOAD_KG = 1;
+
+/** Heat transfer in a freezer with so much to freeze [W/(m2 K)]. */
+export const freezerTransfer = (load_kg: number): number =>
+  FREEZER_W_PER_M2_K / (1 + LOADED * (1 - Math.exp(-load_kg / LOAD_KG)));
 /** Heat carried out over electricity drawn by a household freezer [1]. Source: ours. */
 const PERFORMANCE = 1.2;
 
@@ -77,14 +82,17 @@ function coldOf(material: Material, slab: Slab, thickness_m: number, { air_c, he
   const waterShare = moisture / (1 + moisture);
   const solids_kg_per_m2 = slab.solids.reduce((sum, mass) => sum + mass, 0);
   const kg_per_m3 = (solids_kg_per_m2 * (1 + moisture)) / (thickness_m * slab.areaFactor);
+  // Little resistance inside: what cools it is its surface, so open sides count as so much more of it.
+  const { width_m, length_m, heatExposure } = slab;
+  const surface = 1 + heatExposure * thickness_m * (1 / width_m + 1 / length_m);
   const capacity = (water_J: number): number => waterShare * water_J + (1 - waterShare) * material.solids_J_per_kg_K;
   const [liquid, frozen] = [capacity(WATER_J_PER_KG_K), capacity(ICE_J_PER_KG_K)];
   /** Time constant of a slab cooled from both faces, half of its own resistance included [s]. */
   const slowness = (heat_J: number): number =>
-    kg_per_m3 * heat_J * ((0.5 * thickness_m) / heat_W_per_m2_K + thickness_m ** 2 / (8 * FROZEN_W_PER_M_K));
+    (kg_per_m3 * heat_J * ((0.5 * thickness_m) / heat_W_per_m2_K + thickness_m ** 2 / (8 * FROZEN_W_PER_M_K))) / surface;
   const cooled_s = start_c > FREEZES_C ? slowness(liquid) * Math.log((start_c - air_c) / (FREEZES_C - air_c)) : 0;
   const food = { waterShare, kg_per_m3 };
-  const frozen_s = cooled_s + 60 * plankMinutes('slab', thickness_m, food, air_c, heat_W_per_m2_K);
+  const frozen_s = cooled_s + (60 * plankMinutes('slab', thickness_m, food, air_c, heat_W_per_m2_K)) / surface;
   const at = (time_s: number): number => {
     if (time_s < cooled_s) return air_c + (start_c - air_c) * Math.exp(-time_s / slowness(liquid));
     if (time_s < frozen_s) return FREEZES_C;

@@ -4,7 +4,7 @@ import { Assumptions } from '../fields';
 import { type Heat } from '../document';
 import { type HeatStep } from '../catalogue';
 import { planHeat, type HeatPlan } from '../programme';
-import { exposureOf, PLAIN, type ShapeYield } from '../yield';
+import { openSides, pouredGap, PLAIN, type ShapeYield } from '../yield';
 
 /** 120 pieces of 8 g, 50 on a tray. */
 const OUT: ShapeYield = {
@@ -105,13 +105,15 @@ describe('the load', () => {
 });
 
 describe('how open the sides are', () => {
-  it('grows with the gap and stays a share', () => {
-    const gaps = [0, 1, 2, 5, 10, 20, 25, 60];
-    const shares = gaps.map(exposureOf);
-    expect(shares[0]).toBe(0.35);
-    expect(shares.at(-1)).toBe(1);
-    for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeGreaterThanOrEqual(shares[i - 1]);
+  it('grows with the gap from nothing where pieces touch, and stays a share', () => {
+    const shares = [0, 1, 2, 5, 10, 20, 25, 60].map((gap_mm) => openSides(gap_mm, 8));
+    expect(shares[0]).toBe(0);
+    expect(shares.at(-1)).toBeGreaterThan(0.9);
+    expect(shares.at(-1)).toBeLessThan(1);
+    for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeGreaterThan(shares[i - 1]);
   });
+  it('is that of two walls as far apart as they are high: 2 - √2 (Hottel)', () =>
+    expect(openSides(8, 8)).toBeCloseTo(2 - Math.SQRT2, 12));
 });
 
 describe('the freezer', () => {
@@ -195,7 +197,7 @@ describe('other steps', () => {
   });
   it('turned out, a piece lies on the rack with its sides free', () => {
     const { stages } = plan({ steps: [HOLD, { do: 'turn-out' }, HOLD] });
-    expect(stages[1].events[0]).toMatchObject({ do: 'turn-out', exposure: 0.7 });
+    expect(stages[1].events[0]).toMatchObject({ do: 'turn-out', exposure: openSides(pouredGap(39), 6) });
     expect(stages[1].support.tray).toBeNull();
   });
   it('cools on its tray, in a humid night, or in the fridge', () => {

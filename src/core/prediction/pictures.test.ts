@@ -5,7 +5,7 @@ import { PANTRY } from '../../../tests/reference/shipped';
 import { gapFromCut } from './hand-gap';
 import { predict, type PredictionRun } from './predict';
 import { type BatchDocument } from '../document';
-import { exposureOf, shapeDrawing, type ShapeDrawing, Known } from '../yield';
+import { shapeDrawing, type ShapeDrawing, Known } from '../yield';
 
 const recipe = (name: string): BatchDocument =>
   JSON.parse(readFileSync(`data/recipes/${name}.batch.json`, 'utf8')) as BatchDocument;
@@ -95,15 +95,6 @@ describe('the hand’s gap from a count', () => {
   });
   it('is for rolled dough only', () =>
     expect(gapFromCut(recipe('pear-moons'), { pantry: PANTRY }, 20)).toMatchObject({ ok: false, path: 'shape.method' }));
-});
-
-describe('how open the sides are', () => {
-  it('a little when pieces touch, all from 25 mm on', () => {
-    expect(exposureOf(0)).toBe(0.35);
-    expect(exposureOf(6)).toBeCloseTo(0.55, 9);
-    expect(exposureOf(25)).toBe(1);
-    expect(exposureOf(200)).toBe(1);
-  });
 });
 
 describe('what is known already', () => {

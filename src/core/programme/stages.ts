@@ -13,11 +13,9 @@ import {
   STEPS,
   applianceRecord,
 } from '../catalogue';
-import type { ShapeYield } from '../yield';
+import { openSides, pouredGap, type ShapeYield } from '../yield';
 import { loadInto, type Load } from './load';
 
-/** Broken or turned-out pieces lie a little apart [1]. Source: ours. */
-const FREED_EXPOSURE = 0.7;
 /** Trays whose metal is bare between the pieces. */
 const BARE_BETWEEN: ReadonlySet<SupportName> = new Set(['bare-tray', 'paper-on-tray', 'foil-on-tray']);
 /** A look through the open door [s]. Source: ours. */
@@ -150,13 +148,16 @@ class Builder {
         const path = `heat.steps[${index}]`;
         const width_mm = assumed.or(step.width_mm, `${path}.width_mm`, round(out.sides_mm[1]));
         const length_mm = assumed.or(step.length_mm, `${path}.length_mm`, round(out.sides_mm[0]));
-        this.events.push({ do: 'snap-apart', width_m: width_mm / 1000, length_m: length_mm / 1000, exposure: FREED_EXPOSURE });
+        const exposure = this.freed(step, path, Math.sqrt(width_mm * length_mm));
+        this.events.push({ do: 'snap-apart', width_m: width_mm / 1000, length_m: length_mm / 1000, exposure });
         return;
       }
-      case 'turn-out':
+      case 'turn-out': {
         this.base = step.base ?? 'wire-rack';
-        this.events.push({ do: 'turn-out', exposure: FREED_EXPOSURE }, { do: 'new-tray' });
+        const exposure = this.freed(step, `heat.steps[${index}]`, out.body.width_mm);
+        this.events.push({ do: 'turn-out', exposure }, { do: 'new-tray' });
         return;
+      }
       case 'check':
         return this.add((step.seconds ?? LOOK_S) / 60, this.lastSet, { door: 'open' });
       case 'move':
@@ -166,6 +167,11 @@ class Builder {
       case 'rotate-trays':
         this.events.push({ do: step.do });
     }
+  }
+
+  /** How far the sides of pieces of this size are open once they lie apart: by the gap that is told, or as poured. */
+  private freed({ gap_mm }: { readonly gap_mm?: number }, path: string, side_mm: number): number {
+    return openSides(this.assumed.or(gap_mm, `${path}.gap_mm`, round(pouredGap(side_mm))), this.out.body.thickness_mm);
   }
 
   private move({ appliance, base }: Extract<HeatStep, { do: 'move' }>, index: number): void {

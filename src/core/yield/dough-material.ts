@@ -9,6 +9,10 @@ export type DoughMaterial = {
   readonly state: SorptionState;
   /** How meat-like it dries: 0 dough, 1 meat. */
   readonly meatLike: number;
+  /** Meat and what grew turn leathery where a crumb turns soft. */
+  readonly leathery: boolean;
+  /** How far its crispness ends above or below the usual water activity [1]; left out for as usual. */
+  readonly criticalShift?: number;
 };
 
 /** Protein from meat, fish or egg as a share of dry solids between which a dough turns meat-like. Source: ours. */
@@ -56,7 +60,7 @@ export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, hott
     activity,
     { ...holdingOf(lines, composition), ground: piece.mixture !== 'whole' },
   );
-  return { material, composition, state, meatLike };
+  return { material, composition, state, meatLike, leathery: meatLike > 0.5 || piece.mixture === 'whole' };
 }
 
 /** How much of the dry solids is lean tissue, and how much anything else that holds water. */

@@ -42,8 +42,8 @@ export function planCup(shape: Cup, assumed: Assumptions): HollowsPlan {
   };
 }
 
-/** Silicone lets some heat in from the side, a metal cup most of it; neither lets water out. Source: ours. */
-const SIDE_HEAT: Record<HollowsPlan['method'], number> = { mat: 0.5, cup: 0.9, 'frozen-mould': 0 };
+/** Silicone lets some heat through from the side, a metal cup most of it; neither lets water out. Source: ours. */
+const SIDE_HEAT: Record<HollowsPlan['method'], number> = { mat: 0.5, cup: 0.9, 'frozen-mould': 0.5 };
 
 export function hollowsYield(plan: HollowsPlan, batter_g: number, g_per_ml: number): Result<ShapeYield> {
   const { pieces, piece_g, left_g } = wholePortions(batter_g, filledMass(plan.hollow_ml, plan.fill, g_per_ml));

@@ -1,6 +1,6 @@
 export { BAKED_FROM_C, doughMaterial } from './dough-material';
 export type { DoughMaterial } from './dough-material';
-export { exposureOf } from './exposure';
+export { openSides, pouredGap } from './exposure';
 export { Known } from './known';
 export { USUAL_TRAY, onItsTray } from './on-tray';
 export { knownDough, leftOvers, rememberDough, scaleFactor } from './scale';

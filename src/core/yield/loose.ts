@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '../failure';
 import { ballMass, evenPortions, leftOverUses, rollUp, sliceLogs, wholePortions, type LogYield, type RollUp } from '../shaping';
 import type { Assumptions } from '../fields';
 import { SHAPES, type Ball, type Drop, type LogSlice } from '../catalogue';
-import { exposureOf } from './exposure';
+import { openSides } from './exposure';
 import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
 import { PLAIN, type Shaped, type ShapeYield } from './shape-yield';
 
@@ -86,7 +86,7 @@ function roundYield(
     );
   const tray = layOnTray(piece.value, plan);
   if (!tray.ok) return tray;
-  const exposure = exposureOf(plan.trayGap_mm);
+  const exposure = openSides(plan.trayGap_mm, round.thickness_mm);
   const perTray = tray.value.layout.count;
   const width_mm = Math.sqrt((4 / Math.PI) * round.area_mm2);
   return succeed({
@@ -114,6 +114,7 @@ export function dropYield(plan: DropPlan, dough_g: number, g_per_ml: number): Re
 }
 
 /** A ball touches the tray at a point, so its underside breathes, and its sides are open but for the neighbours. */
+const BALL_GAP_MM = 10;
 const BALL = { exposure: 0.9, heatExposure: 0.9, leastBreathing: 0.5 };
 
 /** For heat and water a ball is the cube as wide as it is: the same surface for its volume. */
@@ -121,7 +122,7 @@ export function ballYield(plan: BallPlan, dough_g: number, g_per_ml: number): Re
   const { pieces, piece_g } = evenPortions(dough_g, ballMass(plan.diameter_mm, g_per_ml));
   const diameter_mm = Math.cbrt(((6 / Math.PI) * piece_g * 1000) / g_per_ml);
   const area_mm2 = ((piece_g / g_per_ml) * 1000) / diameter_mm;
-  const open = Math.min(1, exposureOf(plan.trayGap_mm) / exposureOf(10));
+  const open = Math.min(1, openSides(plan.trayGap_mm, diameter_mm) / openSides(BALL_GAP_MM, diameter_mm));
   const round: Round = { pieces, piece_g, left_g: 0, thickness_mm: diameter_mm, seen_mm: diameter_mm, area_mm2 };
   const made = roundYield(
     round,

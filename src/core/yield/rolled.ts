@@ -12,7 +12,7 @@ import {
 } from '../shaping';
 import type { Assumptions } from '../fields';
 import { SHAPES, type CutterChoice, type RollAndCut, type ScrapUse } from '../catalogue';
-import { exposureOf } from './exposure';
+import { openSides } from './exposure';
 import { layOnTray, planTray, type TrayPlan } from './on-tray';
 import type { ShapeYield } from './shape-yield';
 
@@ -128,7 +128,7 @@ export function* rolledYield(
     );
   const perTray = tray.value.layout.count;
   const side_mm = (4 * cutter.area_mm2) / cutter.perimeter_mm;
-  const exposure = exposureOf(plan.trayGap_mm);
+  const exposure = openSides(plan.trayGap_mm, thickness_mm);
   return succeed({
     pieces,
     piece_g: rollOut.piece_g,

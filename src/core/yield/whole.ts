@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '../failure';
 import { cutCubes, sliceWhole } from '../shaping';
 import type { Assumptions } from '../fields';
 import { SHAPES, type Cube, type Slice } from '../catalogue';
-import { exposureOf } from './exposure';
+import { openSides } from './exposure';
 import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
 import { PLAIN, type Body, type ShapeYield } from './shape-yield';
 
@@ -58,7 +58,7 @@ export function sliceYield(plan: SlicePlan, mass_g: number, g_per_ml: number): R
   if (!outer.ok) return tooSmall('slice');
   const tray = layOnTray(outer.value, plan, plan.core_mm);
   if (!tray.ok) return tray;
-  const exposure = exposureOf(plan.trayGap_mm);
+  const exposure = openSides(plan.trayGap_mm, plan.thickness_mm);
   const ring = plan.core_mm > 0;
   const body: Body = {
     thickness_mm: plan.thickness_mm,
@@ -81,7 +81,7 @@ export function cubeYield(plan: CubePlan, mass_g: number, g_per_ml: number): Res
   if (!seen.ok) return tooSmall('cube');
   const tray = layOnTray(seen.value, plan);
   if (!tray.ok) return tray;
-  const exposure = exposureOf(plan.trayGap_mm);
+  const exposure = openSides(plan.trayGap_mm, plan.edge_mm);
   const { edge_mm } = plan;
   const body: Body = { thickness_mm: edge_mm, width_mm: edge_mm, length_mm: edge_mm, exposure, heatExposure: exposure };
   return piecesOf(cubes, cube_g, offCuts_g, edge_mm, body, tray.value, {

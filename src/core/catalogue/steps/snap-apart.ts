@@ -1,10 +1,10 @@
 import type { StepRecord } from '../step-record';
-import { PIECE_SIDE_MM } from './step-fields';
+import { FREED_GAP_MM, PIECE_SIDE_MM } from './step-fields';
 
 /** A slab is snapped into pieces. */
 export const SNAP_APART = {
   do: 'snap-apart',
-  fields: { width_mm: PIECE_SIDE_MM, length_mm: PIECE_SIDE_MM },
+  fields: { width_mm: PIECE_SIDE_MM, length_mm: PIECE_SIDE_MM, gap_mm: FREED_GAP_MM },
   dries: false,
   mayWait: false,
   endsHeat: false,

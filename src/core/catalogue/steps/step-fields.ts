@@ -14,3 +14,5 @@ export const BASE = choice(SUPPORT_NAMES, {
 export const ROOM_RH_PCT = number('share', [5, 98], { step: 5 });
 /** Sides of a piece that is snapped apart. */
 export const PIECE_SIDE_MM = number('length', [3, 300], { usual: "the shape's own piece" });
+/** How far pieces lie apart once they are freed. */
+export const FREED_GAP_MM = number('length', [0, 60], { usual: 'as pieces lie that are poured on a tray' });
