@@ -23,6 +23,8 @@ const SPREAD = {
   measuredThermostat_K: 3,
   exposure: 0.15,
   humidity: 0.1,
+  /** water activity at which crispness ends */
+  crisping_aw: 0.04,
 } as const;
 
 /** Where the stream starts: the same for everyone, so that answers repeat. */
@@ -64,6 +66,9 @@ export function vary({ simulation, shape, heat }: PredictionRun, draw: Draw): Si
     stages: stages.map((stage, i) => varyStage(stage, thermostatOf(heat.applianceStages, i), draw)),
   };
 }
+
+/** How far from the usual water activity crispness ends in one draw [1]. */
+export const criticalShift = (draw: Draw): number => SPREAD.crisping_aw * draw.crisping;
 
 /** How far the thermostat of the appliance that a stage runs in may be off [K]. */
 function thermostatOf(applianceStages: PredictionRun['heat']['applianceStages'], stage: number): number {

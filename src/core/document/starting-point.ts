@@ -87,7 +87,7 @@ const STARTS: Record<Method, Start> = {
     shape: { method: 'slice', thickness_mm: 6, diameter_mm: 65, core_mm: 22 },
     heat: {
       appliance: { kind: 'dehydrator' },
-      steps: [{ do: 'hold', setpoint_c: 70, minutes: 120 }, { do: 'turn' }, { do: 'hold', setpoint_c: 60, minutes: 200 }],
+      steps: [{ do: 'hold', setpoint_c: 70, minutes: 120 }, { do: 'turn' }, { do: 'hold', setpoint_c: 60, minutes: 300 }],
     },
   },
   M15: {

@@ -1,4 +1,4 @@
-export { CRISP_FROM, LIFE_SPREAD, freezerDays, lifeOf } from './life';
+export { CRISP_FROM, LIFE_SPREAD, freezerDays, lifeOf, softensAtAw } from './life';
 export type { Life, LifeMode, Product, Storage } from './life';
 export { lifeCurve } from './life-curve';
 export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift';

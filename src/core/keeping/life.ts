@@ -125,6 +125,13 @@ function mouldMode(awSafe: number, aw: number, packed: Packed, storage: Storage,
   return Math.min(days, wetting + 0.5 * mouldDays(0.7, air.temperature_c));
 }
 
+/** Water activity at which half of the crispness that it was packed with is gone; null for what was never crisp. */
+export function softensAtAw(composition: Composition, packedAt_aw: number): number | null {
+  const critical = criticalAw(composition);
+  const crisp = crispness(packedAt_aw, critical);
+  return crisp >= CRISP_FROM ? awAtCrispness(crisp / 2, critical) : null;
+}
+
 /** Softening of crisp goods, or drying out of soft ones. */
 function driftModes(product: Product, aw: number, packed: Packed, storage: Storage, air: Air): Partial<Record<LifeMode, number>> {
   const pack = packOf(storage.option, storage.volume_ml, storage.own);
@@ -133,10 +140,8 @@ function driftModes(product: Product, aw: number, packed: Packed, storage: Stora
     pack.open
       ? openBowlDays(limit, packed, air, product.thickness_mm, dried)
       : daysToReach(limit, packed, pack, air, storage.openings_per_day);
-  const critical = criticalAw(product.composition);
-  const crisp = crispness(aw, critical);
-  // It is soft once half of the crispness that it was packed with is gone.
-  if (crisp >= CRISP_FROM) return { softening: reach(awAtCrispness(crisp / 2, critical)) };
+  const softens = softensAtAw(product.composition, aw);
+  if (softens !== null) return { softening: reach(softens) };
   return product.kind === 'soft' && air.relativeHumidity < aw - 0.1 ? { 'drying-out': reach(aw - 0.1) } : {};
 }
 

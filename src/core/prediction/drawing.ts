@@ -1,5 +1,5 @@
 import { FEEL_TARGETS, crumbleEdge, gramsToReach, softness } from '../dough';
-import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOf } from '../keeping';
+import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOf, softensAtAw } from '../keeping';
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
@@ -97,7 +97,7 @@ function curveOf(worked: PredictionRun, index: number): LifeCurve {
     points: walked
       .filter((_, i) => i % stride === 0 || i === walked.length - 1)
       .map(({ day, moisture_pct }) => ({ day, moisture_pct })),
-    softens_pct: at(criticalAw(dough.composition)),
+    softens_pct: at(softensAtAw(dough.composition, finish.aw) ?? criticalAw(dough.composition)),
     moulds_pct: at(NOTHING_GROWS_BELOW_AW),
     crisp: product.wantCrisp,
   };

@@ -63,7 +63,7 @@ export type PredictionRun = {
 };
 
 const YIELDS = { full: advised, light: yieldOf, quick: quickYield } as const;
-/** A shell this crisp breaks, rather than bends [1]. */
+/** A shell this stiff breaks teeth rather than bends [1]. */
 const HARD_FROM = 0.5;
 const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
 
@@ -173,15 +173,18 @@ const outcomePart = (finish: PredictionRun['finish']): Prediction['outcome'] => 
   moisture_pct_low: finish.moisture_pct,
   moisture_pct_high: finish.moisture_pct,
   centre_moisture_pct: finish.centreMoisture_pct,
+  shell_moisture_pct: finish.shellMoisture_pct,
+  core_moisture_pct: finish.centreMoisture_pct,
   aw: finish.aw,
   aw_centre: finish.coreAw,
   snap: finish.snap,
   snap_low: finish.snap,
   snap_high: finish.snap,
+  snap_fresh: finish.snapFresh,
   texture: finish.words,
   soft_while_hot: finish.feel.willFirm,
   snap_force_n: finish.force_N,
-  hard: finish.shellCrispness > HARD_FROM,
+  hard: finish.shellStiffness > HARD_FROM,
   mass_loss_pct: 100 * (1 - finish.massRatio),
   draws: 0,
   variance_shares: [],
@@ -298,7 +301,7 @@ function contextOf({
     room_c: heat.room.temperature_c,
     sides_mm: sidesOf(out),
     force_N: finish.force_N,
-    hard: finish.shellCrispness > HARD_FROM,
+    hard: finish.shellStiffness > HARD_FROM,
     packs: packs.map(({ option, store }) => ({ option, store: store ?? 'room' })),
     rising: risingOf(out, dough.material.food.rise),
     sliced: shape.method === 'slice',

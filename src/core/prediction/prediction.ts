@@ -192,11 +192,17 @@ export type Prediction = {
     readonly moisture_pct_low: number;
     readonly moisture_pct_high: number;
     readonly centre_moisture_pct: number;
+    /** Of the outer layers and the middle as it leaves the heat; the second is `centre_moisture_pct` by its newer name. */
+    readonly shell_moisture_pct: number;
+    readonly core_moisture_pct: number;
     readonly aw: number;
     readonly aw_centre: number;
+    /** Of the piece after a day in a closed pack, when its water has evened out. */
     readonly snap: number;
     readonly snap_low: number;
     readonly snap_high: number;
+    /** As it comes off the rack. */
+    readonly snap_fresh: number;
     readonly texture: string;
     readonly soft_while_hot: boolean;
     /** Force that snaps a bar of it, good to a factor of two [N]; and whether it is crisp enough for that to count. */

@@ -14,6 +14,7 @@ export const INPUTS = [
   'humidity',
   'browning',
   'vacuum',
+  'crisping',
 ] as const;
 export type Input = (typeof INPUTS)[number];
 

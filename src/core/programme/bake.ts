@@ -18,7 +18,7 @@ import type { ApplianceStage } from './stages';
 import type { DoughMaterial, ShapeYield } from '../yield';
 
 /** Browning of the product set. Source: fit to a 6.4 mm biscuit golden at 25-30 min of 177 °C and brown, not dark, after 4 h more at 120 °C. [1/s, J/mol, 1] */
-export const BROWNING: BrowningRate = { at150_per_s: 1.05e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
+export const BROWNING: BrowningRate = { at150_per_s: 0.85e-3, energy_J_per_mol: 100000, whenDry: 0.08 };
 
 /** Frames wanted over a programme: enough for a smooth picture. [1] Source: ours. */
 const FRAMES = 120;

@@ -1,6 +1,6 @@
 import type { Frame, Profile } from '../heat';
 import { lookUpLogAw, type ActivityTable } from '../sorption';
-import { coolingFeel, textureOf, type CoolingFeel } from '../texture';
+import { coolingFeel, snapOf, textureOf, unevenAfterADay, type CoolingFeel } from '../texture';
 import type { DoughMaterial, ShapeYield } from '../yield';
 
 /** The last water is held harder than the model knows: nothing is reported drier [% wet basis]. Source: oven-dry reference, docs/model/heat.md. */
@@ -27,15 +27,20 @@ export function activityReader(table: ActivityTable, scale = 1): (moisture: numb
 /** The finished piece, judged cold. */
 export type Finish = {
   readonly moisture_pct: number;
+  readonly shellMoisture_pct: number;
   readonly centreMoisture_pct: number;
   readonly wettestMoisture_pct: number;
   readonly aw: number;
   readonly shellAw: number;
   readonly coreAw: number;
+  /** Crunch and its word after a day in a closed pack, when the water has evened out; and crunch as it comes off the rack. */
   readonly snap: number;
   readonly words: string;
+  readonly snapFresh: number;
+  /** Force that snaps a bar of it then [N], and crispness and stiffness of its shell [1]. */
   readonly force_N: number;
   readonly shellCrispness: number;
+  readonly shellStiffness: number;
   readonly feel: CoolingFeel;
   /** Mass of a piece over its raw mass [1]. */
   readonly massRatio: number;
@@ -54,23 +59,29 @@ export function finishOf(
 ): Finish {
   const { material, composition } = dough;
   const aw = activityReader(material.activity, isothermScale);
-  const shellAw = aw(shellMoisture(profile.moisture, shares));
+  const shell = shellMoisture(profile.moisture, shares);
+  const shellAw = aw(shell);
   const coreAw = aw(end.centreMoisture);
   const meanAw = aw(end.meanMoisture);
   const massRatio = (1 + floored(end.meanMoisture)) / (1 + material.moisture0);
   const height_m = profile.height.reduce((sum, height) => sum + height, 0);
   const volume_ml = (out.area_mm2 * height_m * 1000) / 1000;
+  const left = unevenAfterADay(height_m * 1000);
+  const aDayLater = (moisture: number): number => aw(end.meanMoisture + left * (moisture - end.meanMoisture));
+  const { criticalShift = 0 } = dough;
   const texture = textureOf({
     composition,
-    shellAw,
-    coreAw,
+    shellAw: aDayLater(shell),
+    coreAw: aDayLater(end.centreMoisture),
     meanAw,
     thickness_mm: height_m * 1000,
     density_g_per_ml: (out.piece_g * massRatio) / volume_ml,
-    leathery: dough.meatLike > 0.5,
+    leathery: dough.leathery,
+    criticalShift,
   });
   return {
     moisture_pct: wetBasisPct(end.meanMoisture),
+    shellMoisture_pct: wetBasisPct(shell),
     centreMoisture_pct: wetBasisPct(end.centreMoisture),
     wettestMoisture_pct: wetBasisPct(end.wettestMoisture),
     aw: meanAw,
@@ -78,8 +89,10 @@ export function finishOf(
     coreAw,
     snap: texture.snap,
     words: end.core_c < FROZEN_C ? 'frozen hard' : texture.words,
+    snapFresh: snapOf({ composition, shellAw, coreAw, criticalShift }),
     force_N: texture.force_N,
     shellCrispness: texture.shellCrispness,
+    shellStiffness: texture.shellStiffness,
     feel: coolingFeel(composition, shellAw),
     massRatio,
     volume_ml,

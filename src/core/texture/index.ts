@@ -1,3 +1,4 @@
 export { awAtCrispness, coolingFeel, crispness, criticalAw } from './crispness';
 export type { CoolingFeel } from './crispness';
-export { TEXTURE_WORDS, textureOf } from './texture';
+export { unevenAfterADay } from './evening-out';
+export { TEXTURE_WORDS, snapOf, textureOf } from './texture';
