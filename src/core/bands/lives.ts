@@ -1,4 +1,5 @@
 import { LIFE_SPREAD, type LifeMode } from '../keeping';
+import type { PackChoice } from '../catalogue';
 import { packLife, productOf, spokenFor, type Keeps, type PredictionRun } from '../prediction';
 import { normals, quantile, seededRandom } from '../quantities';
 import type { Sample } from './sample';
@@ -27,18 +28,25 @@ export type LifeBand = Pick<
  * @param wanted_days - days that the baker wants; the share of draws that keep them is told
  */
 export function livesOver(worked: PredictionRun, samples: readonly Sample[], wanted_days: number | undefined): LifeBand[] {
-  const sorted = samples.map(({ moisture_pct }) => moisture_pct).sort((a, b) => a - b);
-  const waters = [...new Set(NODES.map((share) => quantile(sorted, share)))];
-  const nodes = waters.map((moisture_pct) => ({ moisture_pct, keeps: keepsAt(worked, moisture_pct) }));
-  return worked.packs.map((_, pack) => {
-    const modesAt = nodes.map(({ moisture_pct, keeps }) => ({ moisture_pct, modes: keeps[pack] }));
-    const drawn = samples.map((sample) => lucky(modesBetween(modesAt, sample.moisture_pct), sample.index));
-    return bandOf(drawn, wanted_days);
-  });
+  return worked.packs.map((choice) => bandOf(drawnModes(worked, samples, choice), wanted_days));
 }
 
-/** What the packs keep if the pieces hold so much water. */
-function keepsAt(worked: PredictionRun, moisture_pct: number): Modes[] {
+/** Days that each draw keeps in one pack, in their order. */
+export const daysOver = (worked: PredictionRun, draws: readonly Drawn[], choice: PackChoice): number[] =>
+  drawnModes(worked, draws, choice).map((modes) => daysOf(modes));
+
+type Drawn = Pick<Sample, 'index' | 'moisture_pct'>;
+
+/** The modes of every draw in one pack: worked out at a few waters, read off between them, each with its luck. */
+function drawnModes(worked: PredictionRun, draws: readonly Drawn[], choice: PackChoice): Modes[] {
+  const sorted = draws.map(({ moisture_pct }) => moisture_pct).sort((a, b) => a - b);
+  const waters = [...new Set(NODES.map((share) => quantile(sorted, share)))];
+  const nodes = waters.map((moisture_pct) => ({ moisture_pct, modes: modesAt(worked, moisture_pct, choice) }));
+  return draws.map(({ index, moisture_pct }) => lucky(modesBetween(nodes, moisture_pct), index));
+}
+
+/** What a pack keeps if the pieces hold so much water. */
+function modesAt(worked: PredictionRun, moisture_pct: number, choice: PackChoice): Modes {
   const { heat, finish: likely, out, packs } = worked;
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
   const wettestMoisture_pct = Math.max(moisture_pct, likely.wettestMoisture_pct + moisture_pct - likely.moisture_pct);
@@ -49,7 +57,7 @@ function keepsAt(worked: PredictionRun, moisture_pct: number): Modes[] {
     coreMoisture_pct: wettestMoisture_pct,
   };
   const kept = { product, finish, toPack: { out, spoken: spokenFor(packs) }, room };
-  return packs.map((choice) => packLife(choice, kept).modes);
+  return packLife(choice, kept).modes;
 }
 
 /** Days of every mode at a water between two nodes, evenly by the logarithm of the days; the nearer where one has no end. */
@@ -84,11 +92,13 @@ function lucky(modes: Modes, index: number): Modes {
   );
 }
 
+/** Whole days until the first of these modes ends it. */
+function daysOf(modes: Modes, of: (mode: LifeMode) => boolean = () => true): number {
+  return Math.floor(Math.min(FOR_EVER, ...MODES.filter(of).map((mode) => modes[mode] ?? Infinity)) + 1e-9);
+}
+
 function bandOf(drawn: readonly Modes[], wanted_days: number | undefined): LifeBand {
-  const least = (modes: Modes, of: (mode: LifeMode) => boolean): number =>
-    Math.min(FOR_EVER, ...MODES.filter(of).map((mode) => modes[mode] ?? Infinity));
-  const ascending = (of: (mode: LifeMode) => boolean): number[] =>
-    drawn.map((modes) => Math.floor(least(modes, of) + 1e-9)).sort((a, b) => a - b);
+  const ascending = (of: (mode: LifeMode) => boolean): number[] => drawn.map((modes) => daysOf(modes, of)).sort((a, b) => a - b);
   const all = ascending(() => true);
   const fit = ascending((mode) => FIT.has(mode));
   const crisp = ascending((mode) => mode === 'softening');

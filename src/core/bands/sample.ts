@@ -2,7 +2,7 @@ import { simulate } from '../heat';
 import { finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
 import type { PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
-import { drawOf, vary } from './vary';
+import { drawOf, vary, criticalShift } from './vary';
 
 /** Moments at which the bands of the curves are told, evenly over the programme. */
 export const BAND_POINTS = 25;
@@ -18,6 +18,8 @@ export type Sample = {
   readonly browning: number;
   /** In the order of the likely run's moments; null where it is not reached. */
   readonly reached: ReadonlyArray<number | null>;
+  /** Hottest that the middle has been by every moment of the bands [°C]: a short hot stage falls between two of them. */
+  readonly hottest_c: readonly number[];
   /** At every moment of the bands. */
   readonly curves: Readonly<Record<Curve, readonly number[]>>;
 };
@@ -29,11 +31,12 @@ export type Curve = (typeof CURVES)[number];
 export function sampleOf(worked: PredictionRun, index: number): Sample | null {
   const { heat, dough, out, shape, simulation } = worked;
   const total_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
-  const varied = vary(worked, drawOf(index));
+  const draw = drawOf(index);
+  const varied = vary(worked, draw);
   const run = simulate({ ...varied, recordEvery_s: total_s / (FINER * (BAND_POINTS - 1)) });
   if (!run.ok) return null;
   const { end, frames, profiles, shares } = run.value;
-  const other = { ...dough, material: varied.material };
+  const other = { ...dough, material: varied.material, criticalShift: criticalShift(draw) };
   const finish = finishOf(end, profiles.at(end.row), shares, other, out, varied.isothermScale);
   const course = courseOf({ frames, profiles, shares }, heat, other, out, varied.isothermScale);
   const minutes = bandMinutes(heat.minutes);
@@ -43,6 +46,7 @@ export function sampleOf(worked: PredictionRun, index: number): Sample | null {
     snap: finish.snap,
     browning: end.browningEdge,
     reached: reachedIn(course, heat, dough, mixtureOf(shape)).map(({ minute }) => minute),
+    hottest_c: hottestBy(course, minutes),
     curves: {
       moisture_pct: readAt(course, minutes, 'moisture_pct'),
       core_c: readAt(course, minutes, 'core_c'),
@@ -55,6 +59,16 @@ export function sampleOf(worked: PredictionRun, index: number): Sample | null {
 /** The minutes at which bands are told. */
 export const bandMinutes = (minutes: number): number[] =>
   Array.from({ length: BAND_POINTS }, (_, i) => (minutes * i) / (BAND_POINTS - 1));
+
+/** Hottest middle of all moments up to each of these minutes [°C]. */
+function hottestBy(course: readonly CoursePoint[], minutes: readonly number[]): number[] {
+  let at = 0;
+  let hottest = -Infinity;
+  return minutes.map((minute) => {
+    for (; at < course.length && course[at].minute <= minute + 1e-9; at++) hottest = Math.max(hottest, course[at].core_c);
+    return hottest;
+  });
+}
 
 /** A curve at these minutes, by straight lines between what was recorded. */
 function readAt(course: readonly CoursePoint[], minutes: readonly number[], of: Curve): number[] {

@@ -40,9 +40,9 @@ export const TARGET = group({
   keeps_days_min: number('days', [0, 2000], { meaning: 'in the first pack' }),
   browning_max: number('fraction', [0.02, 1], { usual: '0.35', step: 0.05, meaning: 'of the edge, as the prediction tells it' }),
   sure_pct: number('share', [1, 95], {
-    usual: 'the nominal one is enough',
+    default: 80,
     step: 5,
-    meaning: 'of a hundred batches at least so many shall reach the Snap and the colour',
+    meaning: 'of a hundred batches at least so many shall reach all that is asked for',
   }),
   pick_clean: flag({ meaning: 'a pick shall come out clean' }),
   finish_within_minutes: number('duration', WITHIN_MIN, { step: 15 }),

@@ -14,6 +14,7 @@ export function candidateOf(strategy: Strategy, heat: Heat, { prediction }: Pred
     oven_minutes: ovenMinutes(heat),
     visits: visitsOf(heat).length,
     chance: null,
+    chilled_days: null,
     energy_kwh,
     energy_cost: prices?.energy_per_kwh === undefined ? null : energy_kwh * prices.energy_per_kwh,
   };

@@ -48,12 +48,12 @@ describe('crisp and keeping', () => {
       expect(keeps[0].days).toBeGreaterThanOrEqual(42);
       expect(heat.browning).toBeLessThanOrEqual(0.35);
       expect(candidate.prediction.outcome.draws).toBeGreaterThanOrEqual(30);
-      expect(candidate.chance).toBeGreaterThan(0);
+      expect(candidate.chance).toBeGreaterThanOrEqual(0.8);
       expect(candidate.chance).toBeLessThanOrEqual(1);
     }
   });
   it('ends as soon as it may: a fifth shorter, and it misses', () => {
-    for (const candidate of candidates) {
+    for (const candidate of find({ ...target, sure_pct: 1 }).candidates) {
       const last = candidate.heat.steps.length - 1;
       const steps = candidate.heat.steps.map((step, i) =>
         i === last && 'minutes' in step ? { ...step, minutes: step.minutes - Math.max(2, 0.2 * candidate.minutes) } : step,
@@ -76,9 +76,9 @@ describe('crisp and keeping', () => {
 
 describe('sure, not only likely', () => {
   const target: Target = { snap_min: 7, keeps_days_min: 28, browning_max: 0.6, also: [DRIER] };
-  const nominal = find(target).candidates;
-  const sure = find({ ...target, sure_pct: 80 });
-  it('stays longer until eight of ten batches get there', () => {
+  const nominal = find({ ...target, sure_pct: 1 }).candidates;
+  const sure = find(target);
+  it('stays longer until eight of ten batches get there, without being asked', () => {
     expect(sure.candidates.length).toBeGreaterThan(0);
     for (const { strategy, chance, minutes } of sure.candidates) {
       expect(chance).toBeGreaterThanOrEqual(0.8);
@@ -120,7 +120,7 @@ describe('limits', () => {
         for (const setpoint_c of setpoints(candidate)) expect(setpoint_c).toBeGreaterThanOrEqual(110);
   });
   it('nobody is asked to come at night; what stands in a dead oven waits', () => {
-    const { candidates } = find({ snap_min: 4, asleep: { from_minutes: 50, to_minutes: 560 } });
+    const { candidates } = find({ snap_min: 4, sure_pct: 50, asleep: { from_minutes: 50, to_minutes: 560 } });
     expect(candidates.length).toBeGreaterThan(0);
     for (const { heat } of candidates) {
       let clock = 0;
@@ -173,9 +173,23 @@ describe('what cannot be met', () => {
 describe('other treats', () => {
   it('moist on purpose: as long as it must, and not until it snaps', () => {
     const buttons = read('data/recipes/cottage-parsley-buttons.batch.json');
-    const { candidates } = find({ snap_max: 3, keeps_days_min: 5 }, buttons);
+    const { candidates } = find({ snap_max: 3, keeps_days_min: 4 }, buttons);
     expect(candidates.length).toBeGreaterThan(0);
-    for (const candidate of candidates) expect(exactly(candidate, buttons).outcome.snap).toBeLessThanOrEqual(3);
+    for (const candidate of candidates) {
+      const { outcome, heat } = exactly(candidate, buttons);
+      expect(outcome.snap).toBeLessThanOrEqual(3);
+      expect(heat.core_c_max).toBeGreaterThanOrEqual(90);
+    }
+  });
+  it('moist in the room: the fridge is considered, and told beside', () => {
+    const buttons = read('data/recipes/cottage-parsley-buttons.batch.json');
+    const inRoom: BatchDocument = { ...buttons, pack: [{ option: 'zip-bag', store: 'room' }] };
+    const { candidates } = find({ snap_max: 3, keeps_days_min: 4 }, inRoom);
+    expect(candidates.length).toBeGreaterThan(0);
+    for (const { chilled_days, prediction } of candidates) {
+      expect(chilled_days).toBeGreaterThanOrEqual(4);
+      expect(prediction.keeps[0].days).toBeLessThan(4);
+    }
   });
   it('a muffin is done when a pick comes out clean', () => {
     const muffins = read('data/recipes/turkey-courgette-muffins.batch.json');
@@ -202,7 +216,7 @@ describe('other treats', () => {
   });
   it('a freeze dryer runs until the ice is gone', () => {
     const cubes = read('data/recipes/freeze-dried-salmon-cubes.batch.json');
-    const { candidates } = find({ snap_min: 7, keeps_days_min: 90, finish_within_minutes: 2880 }, cubes);
+    const { candidates } = find({ snap_min: 7, keeps_days_min: 90, finish_within_minutes: 2880, sure_pct: 50 }, cubes);
     const dried = candidates.find(({ heat }) => heat.steps.some((step) => step.do === 'freeze-dry'));
     expect(dried?.prediction.heat.reached.find(({ what }) => what === 'ice-gone')?.minute).toBeLessThan(dried?.minutes ?? 0);
   });

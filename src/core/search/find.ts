@@ -27,14 +27,16 @@ import {
   type Draft,
   type Setting,
 } from './strategies';
-import { extendUntilSure, withBands } from './extend-until-sure';
+import { extendUntilSure, withBands, type Asked } from './extend-until-sure';
 import { tryOut, type Bench, type Trial } from './trial';
 
 /** How much of the search is done. */
 type Progress = { readonly done: number; readonly of: number };
 
-/** Programmes of one strategy that are predicted exactly before one is chosen. */
-const FINALISTS = 3;
+/** Of a strategy the best cut that leaves so much of the colour for staying longer is predicted exactly, then paler ones until one is sure [1]. */
+const COLOUR_LEFT = [1, 0.65, 0.5, 0.38] as const;
+/** Surer than this, a cut that uses all of the colour is in vain: browning scatters by two fifths [1]. */
+const LIKELY = 0.6;
 const MOST_CANDIDATES = 4;
 /** A draft is tried for this share of the longest at first [1]; moments between two looks. */
 const AT_FIRST = 0.25;
@@ -76,30 +78,23 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
   const goal = goalOf(target, bench.value.worked);
   const cuts = yield* cutAll(setting, goal, bench.value);
   const prefer = target.prefer ?? 'fastest';
-  const nominal: Candidate[] = [];
+  const asked: Asked = { document, kitchen, goal };
+  const shown: Candidate[] = [];
   const failed: Failed[] = [];
   for (const strategy of STRATEGIES) {
     const mine = cuts.filter((cut) => cut.strategy === strategy);
-    const best = pickBest(mine, prefer, document, kitchen, goal);
-    if (best) nominal.push(best);
+    const found = yield* surestOf(mine, prefer, asked);
+    if (found && 'prediction' in found) shown.push(found);
+    else if (found) failed.push(found);
     else if (mine.length > 0 || isExpected(strategy, setting))
       failed.push(failureOf(strategy, mine, setting, (heat) => nearOf(heat, document, kitchen)));
     yield { done: 1, of: 1 };
   }
-  const shown: Candidate[] = [];
-  for (const candidate of nominal.sort(byPreference(prefer))) {
-    if (shown.length === MOST_CANDIDATES) break;
-    const banded = withBands(candidate, document, kitchen, goal);
-    const sure = extendUntilSure(banded, document, kitchen, goal);
-    if (sure) shown.push(sure);
-    else failed.push(unsure(banded));
-    yield { done: 1, of: 1 };
-  }
-  shown.sort(byPreference(prefer));
+  shown.sort(byPreference(prefer)).splice(MOST_CANDIDATES);
   return succeed({
     candidates: shown,
     failed,
-    nearest: shown.length > 0 ? null : nearestOf(cuts, document, kitchen, goal),
+    nearest: shown.length > 0 ? null : nearestOf(cuts, asked),
     tried: cuts.length,
   });
 }
@@ -236,24 +231,38 @@ const GUESSES: Record<Preference, (cut: Cut) => number> = {
   'least-attention': ({ heat }) => visitsOf(heat).length + minutesOf(heat.steps) / 1e5,
 };
 
-/** The best programme of one strategy that the exact prediction confirms; null when none does. */
-function pickBest(
-  cuts: readonly Cut[],
-  prefer: Preference,
-  document: BatchDocument,
-  kitchen: Kitchen,
-  goal: Goal,
-): Candidate | null {
-  const finalists = cuts
+/**
+ * The best programme of one strategy that is as sure as was asked; else the best that only likely gets there, with what stops
+ * it; null when the exact prediction confirms none.
+ */
+function* surestOf(cuts: readonly Cut[], prefer: Preference, asked: Asked): Generator<Progress, Candidate | Failed | null> {
+  let likely: Failed | null = null;
+  for (const cut of finalistsOf(cuts, prefer, asked.goal)) {
+    const candidate = confirm(cut, asked);
+    yield { done: 1, of: 1 };
+    if (!candidate) continue;
+    const extended = extendUntilSure(candidate, asked);
+    yield { done: 1, of: 1 };
+    if (extended.sure) return extended.sure;
+    likely ??= unsure(candidate, extended.because);
+  }
+  return likely;
+}
+
+/** The cuts of a strategy that are worth an exact look: the best as they are, and the best of those that stay paler. */
+function finalistsOf(cuts: readonly Cut[], prefer: Preference, goal: Goal): Cut[] {
+  const ranked = cuts
     .filter(({ why }) => why === null)
-    .sort((a, b) => GUESSES[prefer](a) - GUESSES[prefer](b))
-    .slice(0, FINALISTS);
-  const confirmed = finalists.flatMap((cut) => confirm(cut, document, kitchen, goal) ?? []);
-  return confirmed.sort(byPreference(prefer))[0] ?? null;
+    .sort((a, b) => GUESSES[prefer](a) - GUESSES[prefer](b) || b.ending.browning - a.ending.browning);
+  const paler = COLOUR_LEFT.slice(
+    goal.sure > LIKELY && ranked[0]?.ending.browning > COLOUR_LEFT[1] * goal.browningMost ? 1 : 0,
+  ).flatMap((share) => ranked.find(({ ending }) => ending.browning <= share * goal.browningMost) ?? []);
+  // With none pale enough, the best of them says what is wrong.
+  return paler.length > 0 ? [...new Set(paler)] : ranked.slice(0, 1);
 }
 
 /** Predicts a cut exactly, and draws its last stretch out until that meets the target too. */
-function confirm({ strategy, heat }: Cut, document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
+function confirm({ strategy, heat }: Cut, { document, kitchen, goal }: Asked): Candidate | null {
   let tried = heat;
   for (let i = 0; i < TRIES; i++) {
     const worked = predict({ ...document, heat: tried }, kitchen, 'light');
@@ -292,15 +301,19 @@ function failureOf(
   judged: (heat: Heat) => ClosestMiss | null,
 ): Failed {
   if (cuts.length === 0)
-    return { strategy, why: strategy === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', nearest: null };
+    return { strategy, why: strategy === 'dryer-second' && !drier ? 'no-dryer' : 'no-setpoint', because: null, nearest: null };
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
-  return { strategy, why: best.why ?? 'caution', nearest: judged(best.heat) };
+  return { strategy, why: best.why ?? 'caution', because: null, nearest: judged(best.heat) };
 }
 
 /** It meets the target when all goes as is likely, but not often enough. */
-const unsure = ({ strategy, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate): Failed => ({
+const unsure = (
+  { strategy, heat, minutes, prediction: { outcome, keeps, heat: heated } }: Candidate,
+  because: Obstacle | null,
+): Failed => ({
   strategy,
   why: 'not-sure',
+  because,
   nearest: { heat, minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning },
 });
 
@@ -313,9 +326,10 @@ function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): ClosestM
 }
 
 /** The cut that misses by least, predicted with its bands. */
-function nearestOf(cuts: readonly Cut[], document: BatchDocument, kitchen: Kitchen, goal: Goal): Candidate | null {
+function nearestOf(cuts: readonly Cut[], asked: Asked): Candidate | null {
+  const { document, kitchen } = asked;
   if (cuts.length === 0) return null;
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
   const worked = predict({ ...document, heat: best.heat }, kitchen, 'light');
-  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, kitchen), document, kitchen, goal) : null;
+  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, kitchen), asked) : null;
 }

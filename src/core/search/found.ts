@@ -15,8 +15,10 @@ export type Candidate = {
   /** Minutes until the first appliance is free again, and times that somebody must come. */
   readonly oven_minutes: number;
   readonly visits: number;
-  /** Share of the draws that reach the Snap and the colour asked for [0..1]. */
+  /** Share of the draws that reach all that is asked for [0..1]. */
   readonly chance: number | null;
+  /** Days that half of the batches keep in the fridge, when it is moist on purpose and the first pack stands in the room. */
+  readonly chilled_days: number | null;
   readonly energy_kwh: number;
   /** Null where no price of energy is known. */
   readonly energy_cost: number | null;
@@ -43,6 +45,8 @@ export type Obstacle =
 export type Failed = {
   readonly strategy: Strategy;
   readonly why: Obstacle;
+  /** Of one that is not sure: what stops it from being drawn out until it is; null for all others, and where nothing does. */
+  readonly because: Obstacle | null;
   readonly nearest: ClosestMiss | null;
 };
 

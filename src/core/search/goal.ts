@@ -1,6 +1,7 @@
 import { CORE_TARGET_C, ENOUGH_KILL } from '../cautions';
 import { isRawTissue } from '../pantry';
-import type { Target } from '../document';
+import type { PackChoice } from '../catalogue';
+import { TARGET, type Target } from '../document';
 import type { Finish } from '../programme';
 import { keepsOf, productOf, spokenFor, type PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
@@ -25,11 +26,18 @@ export type Goal = {
   /** Log10 kill that raw meat or fish calls for while it is wet; 0 without any. */
   readonly kill_log10: number;
   readonly pick: boolean;
+  /** Where the days are counted: the first pack, in the fridge when it is moist on purpose and would stand in the room. */
+  readonly choice: PackChoice;
+  readonly chilled: boolean;
+  /** Share of the batches that shall get there [0..1]. */
+  readonly sure: number;
   readonly daysOf: (finish: Finish) => number;
 };
 
 /** Brown at the edge, well before dark: what a baker wants who has not said [0..1]. */
 const USUAL_BROWNING = 0.35;
+/** A moist middle is crumb and no longer dough [°C]. Source: usual 90-96 for cakes and soft bread. */
+const CRUMB_C = 90;
 /** Raw flour wants its heat as well [°C]. */
 const FLOUR_C = 71;
 
@@ -37,8 +45,12 @@ export function goalOf(target: Target, worked: PredictionRun): Goal {
   const { lines, dough, out, heat, packs } = worked;
   const toPack = { out, spoken: spokenFor(packs) };
   const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const pick = target.pick_clean ?? mixtureOf(worked.shape) === 'batter';
+  const chilled = (target.snap_max !== undefined || pick) && (packs[0].store ?? 'room') === 'room';
+  const choice: PackChoice = chilled ? { ...packs[0], store: 'fridge' } : packs[0];
   const core_c = Math.max(
-    0,
+    // What stays moist must have set all through: a dough that is only hot is no crumb yet.
+    target.snap_max !== undefined || pick ? CRUMB_C : 0,
     ...lines.map(({ ingredient, mass_g }) =>
       mass_g === 0
         ? 0
@@ -54,9 +66,12 @@ export function goalOf(target: Target, worked: PredictionRun): Goal {
     browningMost: target.browning_max ?? USUAL_BROWNING,
     core_c,
     kill_log10: lines.some(({ ingredient, mass_g }) => mass_g > 0 && isRawTissue(ingredient)) ? ENOUGH_KILL : 0,
-    pick: target.pick_clean ?? mixtureOf(worked.shape) === 'batter',
+    pick,
+    choice,
+    chilled,
+    sure: (target.sure_pct ?? TARGET.fields.sure_pct.default) / 100,
     daysOf: (finish) =>
-      keepsOf(packs[0], { product: productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room }).days,
+      keepsOf(choice, { product: productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room }).days,
   };
 }
 

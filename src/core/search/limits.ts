@@ -20,7 +20,8 @@ export function visitsOf({ steps }: Heat): Visit[] {
   return visits;
 }
 
-const canWait = ({ do: name }: HeatStep): boolean => stepRecord(name).mayWait;
+/** What stands in it may wait until somebody comes. */
+export const canWait = ({ do: name }: HeatStep): boolean => stepRecord(name).mayWait;
 
 /** Minutes until the first appliance is free again. */
 export function ovenMinutes({ steps }: Heat): number {

@@ -37,9 +37,9 @@ export function FindFilters({ target, appliances, kind, dial, onTarget }: FindFi
         <Choice
           label="How often it shall get there"
           shown={false}
-          value={String(target.sure_pct ?? 0)}
+          value={String(target.sure_pct ?? TARGET.fields.sure_pct.default)}
           options={SURENESS}
-          onChange={(sure) => onTarget(sure === '0' ? without(target, 'sure_pct') : { ...target, sure_pct: Number(sure) })}
+          onChange={(sure) => onTarget({ ...target, sure_pct: Number(sure) })}
         />
         <span className="text-soft">the surer, the longer it stays</span>
       </Row>

@@ -31,7 +31,7 @@ const OBSTACLES: Record<Obstacle, string> = {
   asleep: 'somebody would have to get up',
   'no-setpoint': 'the dial cannot be set so',
   'no-dryer': 'no dryer may be used',
-  'not-sure': 'it gets there in too few of ten batches, and staying longer spoils it or breaks a limit',
+  'not-sure': 'it gets there in too few of ten batches, however long it stays',
   caution: 'a stop caution forbids it',
 };
 
@@ -113,9 +113,10 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
     <div className="text-[14px]">
       <h3 className="text-[15px]">What will not do</h3>
       <ul>
-        {failed.map(({ strategy, why, nearest }) => (
+        {failed.map(({ strategy, why, because, nearest }) => (
           <li key={strategy}>
             <strong>{STRATEGY_NAMES[strategy]}:</strong> {OBSTACLES[why]}
+            {because && `: ${OBSTACLES[because]}`}
             {nearest && (
               <span className="text-soft">
                 {' '}
@@ -139,7 +140,7 @@ type CandidateRowProps = {
 };
 
 function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProps): ReactNode {
-  const { strategy, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance } = candidate;
+  const { strategy, heat, prediction, minutes, oven_minutes, visits, energy_kwh, energy_cost, chance, chilled_days } = candidate;
   const { outcome, keeps, cost } = prediction;
   return (
     <tr className="border-t border-hair align-top [&>td]:py-1 [&>td]:pr-3">
@@ -175,7 +176,9 @@ function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProp
       <td className="whitespace-nowrap">
         <strong className="text-keep">{Math.floor(keeps[0].days)} days</strong>
         <br />
-        <span className="text-soft">{range(keeps[0].days_low, keeps[0].days_high)}</span>
+        <span className="text-soft">
+          {chilled_days === null ? range(keeps[0].days_low, keeps[0].days_high) : `${chilled_days} in the fridge`}
+        </span>
       </td>
       <td>{colourWord(prediction.heat.browning)}</td>
       <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>

@@ -28,9 +28,7 @@ export function withAim({ snap_min, snap_max, pick_clean: _pick, ...rest }: Targ
 /** What a baker most likely wants of a batch that says nothing: what it already is, crisp or moist. */
 export function usualTarget({ heat, outcome }: Prediction): Target {
   if (heat.clean_minutes !== null) return { pick_clean: true };
-  return outcome.snap >= SNAPS / 2
-    ? { snap_min: SNAPS, keeps_days_min: 28, sure_pct: 80 }
-    : { snap_max: STAYS_SOFT, keeps_days_min: 5 };
+  return outcome.snap >= SNAPS / 2 ? { snap_min: SNAPS, keeps_days_min: 28 } : { snap_max: STAYS_SOFT, keeps_days_min: 5 };
 }
 
 /** Colours that the edge may take at most. */
@@ -43,7 +41,7 @@ export const COLOURS = [
 
 /** How sure a programme shall be, with which every wish starts. */
 export const SURENESS = [
-  { value: '0', name: 'when all goes as is likely' },
+  { value: '50', name: '5 of 10 batches' },
   { value: '60', name: '6 of 10 batches' },
   { value: '80', name: '8 of 10 batches' },
   { value: '90', name: '9 of 10 batches' },
