@@ -1,7 +1,7 @@
 'use client';
 import { memo, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
-import type { Prediction } from '@/core/prediction';
+import type { Keeps, Prediction } from '@/core/prediction';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
 import { ENDS, FEEL_NAMES, packs } from '../format/words';
@@ -15,6 +15,8 @@ import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 type BatchLineProps = {
   readonly document: BatchDocument;
   readonly nominal: Nominal;
+  /** How long the packs keep, as it is shown everywhere. */
+  readonly keeps: readonly Keeps[];
   readonly bench: Bench;
   readonly onBench: (bench: Bench) => void;
 };
@@ -34,8 +36,8 @@ const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
-export const BatchLine = memo(function BatchLine({ document, nominal, bench, onBench }: BatchLineProps): ReactNode {
-  const stations = stationsOf(document, nominal.prediction);
+export const BatchLine = memo(function BatchLine({ document, nominal, keeps, bench, onBench }: BatchLineProps): ReactNode {
+  const stations = stationsOf(document, nominal.prediction, keeps);
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
       <div role="tablist" className="grid grid-cols-7">
@@ -67,7 +69,7 @@ export const BatchLine = memo(function BatchLine({ document, nominal, bench, onB
           </button>
         ))}
       </div>
-      <Ribbon nominal={nominal} />
+      <Ribbon nominal={nominal} days={keeps[0]?.days ?? 0} />
     </nav>
   );
 });
@@ -81,7 +83,11 @@ function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }
   return method === 'score-slab' ? `${count}, scored` : count;
 }
 
-function stationsOf(document: BatchDocument, { dough, yield: out, heat, keeps }: Prediction): Record<Bench, Station> {
+function stationsOf(
+  document: BatchDocument,
+  { dough, yield: out, heat }: Prediction,
+  keeps: readonly Keeps[],
+): Record<Bench, Station> {
   const [first] = keeps;
   return {
     weigh: {
@@ -131,12 +137,12 @@ function StationMark({ cautions, bench }: { readonly cautions: Prediction['cauti
   );
 }
 
-type RibbonProps = { readonly nominal: Nominal };
+type RibbonProps = { readonly nominal: Nominal; readonly days: number };
 
 /** The water along the line: what is in the dough, what leaves, what stays. */
-function Ribbon({ nominal }: RibbonProps): ReactNode {
+function Ribbon({ nominal, days }: RibbonProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1228);
-  const points = ribbonOf(nominal.prediction, nominal.drawing, width, TALLEST);
+  const points = ribbonOf({ ...nominal, days }, width, TALLEST);
   const { start_g, end_g } = nominal.drawing.water;
   return (
     <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>

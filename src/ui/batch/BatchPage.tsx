@@ -14,6 +14,7 @@ import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { UndoRedo } from '../kit/UndoRedo';
 import { BatchLine } from './BatchLine';
+import { shownKeeps } from './shown-keeps';
 import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
 import { CoolBench } from './CoolBench';
@@ -83,7 +84,9 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
-      {nominal && <BatchLine document={document} nominal={nominal} bench={bench} onBench={open} />}
+      {nominal && (
+        <BatchLine {...{ document, nominal, bench }} keeps={shownKeeps(nominal.prediction, banded, bandIsOld)} onBench={open} />
+      )}
       <Alert title="This cannot be worked out.">
         {failure && `${failure.message}${nominal ? ' Below is the last one that could.' : ''}`}
       </Alert>

@@ -10,6 +10,7 @@ import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
+import { shownKeeps } from './shown-keeps';
 import { linesInBowl } from './weigh/bowl';
 
 type OutcomePanelProps = {
@@ -63,6 +64,8 @@ export const OutcomePanel = memo(function OutcomePanel({
   );
 });
 
+/** A difference in Snap that teeth notice. */
+const NOTICED = 0.5;
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** The plate names a caution; its bench says why and what to do. */
 const firstSentence = (text: string): string => text.split(/(?<=[.?])\s/)[0];
@@ -138,9 +141,7 @@ function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   return (
     <Headline
       name={
-        <Hint says="Crunch of the cooled piece: 0 is soft, 10 snaps clean. Worked out from how damp shell and middle are.">
-          Snap
-        </Hint>
+        <Hint says="Crunch after a day in a closed pack, when the water has evened out: 0 is soft, 10 snaps clean.">Snap</Hint>
       }
       band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
       old={old}
@@ -150,15 +151,21 @@ function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       test="snap"
     >
       <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={wanted} />
-      {outcome.soft_while_hot && <p className="text-[14px] text-soft">Still soft when hot; judge one cold.</p>}
+      <p className="text-[14px] text-soft">
+        {[freshWords(outcome), outcome.soft_while_hot ? 'still soft when hot: judge one cold' : ''].filter(Boolean).join('; ')}
+      </p>
     </Headline>
   );
 }
 
+/** A day in a pack changes what was uneven: told where one would notice. */
+const freshWords = ({ snap, snap_fresh }: Prediction['outcome']): string =>
+  Math.abs(snap_fresh - snap) < NOTICED ? '' : `${snap_fresh.toFixed(1)} off the rack, then the water evens out`;
+
 function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   const [first] = nominal.keeps;
   const kept = band?.keeps[0];
-  const days = kept && !old ? kept.days : first.days;
+  const { days } = shownKeeps(nominal, band, old)[0];
   const share = old ? null : (kept?.share_fit_pct ?? null);
   return (
     <Headline

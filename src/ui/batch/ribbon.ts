@@ -3,6 +3,9 @@ import type { Drawing, Prediction } from '@/core/prediction';
 /** The ribbon of water: half-heights are to scale with the grams of water, left to right from bowl to jar [px]. */
 export type RibbonPoint = { readonly x: number; readonly half: number; readonly wet: number };
 
+/** A run, and the days for which its treats are kept. */
+type Flowing = { readonly prediction: Prediction; readonly drawing: Drawing; readonly days: number };
+
 const STATIONS = 7;
 const HEAT = 3;
 const COOL = 4;
@@ -14,7 +17,7 @@ const THINNEST = 1;
  * Where the water is along the line: all of it up to the oven, leaving along the programme, little in the jar,
  * and back in again as the jar breathes.
  */
-export function ribbonOf(prediction: Prediction, drawing: Drawing, width: number, tallest: number): RibbonPoint[] {
+export function ribbonOf({ prediction, drawing, days }: Flowing, width: number, tallest: number): RibbonPoint[] {
   const { start_g, solids_g } = drawing.water;
   const station = width / STATIONS;
   const raw_pct = prediction.dough.water_pct;
@@ -29,7 +32,6 @@ export function ribbonOf(prediction: Prediction, drawing: Drawing, width: number
     .map(({ minute, moisture_pct }) => point(station * (HEAT + 0.1 + (minute / minutes) * 0.85), moisture_pct));
   const end = prediction.outcome.moisture_pct;
   const [curve] = drawing.lifeCurves;
-  const days = prediction.keeps[0]?.days ?? 0;
   const kept = (curve?.points ?? [])
     .filter(({ day }) => days > 0 && day <= days)
     .map(({ day, moisture_pct }) => point(station * (KEEP + day / days), moisture_pct));

@@ -9,6 +9,7 @@ import type { BenchProps } from '../bench-props';
 import { Afterwards } from './Afterwards';
 import { Gains } from './Gains';
 import { PackList } from './PackList';
+import { shownKeeps } from '../shown-keeps';
 import { usePacks } from './use-packs';
 import { limits } from '../../kit/limits';
 import { KITCHEN } from '@/core/document';
@@ -18,10 +19,11 @@ const CHART_PX = 190;
 
 /** The keep station: how long each pack keeps, what ends it first, and what would buy more. */
 export function KeepBench(props: BenchProps): ReactNode {
-  const { document, edits, nominal, banded } = props;
+  const { document, edits, nominal, banded, bandIsOld } = props;
   const { choices, index, pick, set, change, add } = usePacks(props);
   const { prediction, drawing } = nominal;
-  const keeps = prediction.keeps[index];
+  const shown = shownKeeps(prediction, banded, bandIsOld);
+  const keeps = shown[index];
   const curve = drawing.lifeCurves[index];
   const opened = choices[index].openings_per_day ?? 1;
   const { room_c = 20, room_rh_pct = 50 } = document.kitchen ?? {};
@@ -48,7 +50,7 @@ export function KeepBench(props: BenchProps): ReactNode {
           + another pack
         </Button>
       </BenchHead>
-      <PackList choices={choices} keeps={prediction.keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
+      <PackList choices={choices} keeps={shown} picked={index} onPick={pick} onChoices={set} />
       <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[3fr_2fr]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
@@ -62,7 +64,7 @@ export function KeepBench(props: BenchProps): ReactNode {
                 </p>
               }
             >
-              <LifeChart curve={curve} days={keeps.days} height={CHART_PX} />
+              <LifeChart curve={curve} keeps={keeps} height={CHART_PX} />
             </Suspense>
           </figure>
         )}

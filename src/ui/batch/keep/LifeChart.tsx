@@ -2,10 +2,10 @@
 import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
-import type { LifeCurve } from '@/core/prediction';
+import type { Keeps, LifeCurve } from '@/core/prediction';
 import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../../kit/chart-look';
 
-type LifeChartProps = { readonly curve: LifeCurve; readonly days: number; readonly height: number };
+type LifeChartProps = { readonly curve: LifeCurve; readonly keeps: Keeps; readonly height: number };
 
 const ROUND_STEPS = [1, 2, 3, 5, 7, 10, 14, 20, 30, 60, 90, 120, 180, 365];
 const MOST_TICKS = 7;
@@ -18,8 +18,8 @@ function roundAxis(last: number): { max: number; tickAmount: number } {
 }
 
 /** Water coming back into the treats, with the lines it must not cross. */
-export function LifeChart({ curve, days, height }: LifeChartProps): ReactNode {
-  const options = useMemo(() => lifeOptions(curve, days), [curve, days]);
+export function LifeChart({ curve, keeps, height }: LifeChartProps): ReactNode {
+  const options = useMemo(() => lifeOptions(curve, keeps), [curve, keeps]);
   const series = useMemo(
     () => [{ name: 'Water', data: curve.points.map(({ day, moisture_pct }) => ({ x: day, y: moisture_pct })) }],
     [curve],
@@ -28,7 +28,7 @@ export function LifeChart({ curve, days, height }: LifeChartProps): ReactNode {
 }
 
 /** Water against days, with what it may not pass. */
-function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
+function lifeOptions(curve: LifeCurve, keeps: Keeps): ApexOptions {
   const hue = hues();
   const highest = Math.max(curve.moulds_pct, curve.softens_pct, ...curve.points.map(({ moisture_pct }) => moisture_pct)) * 1.1;
   const last = curve.points.at(-1)?.day ?? 1;
@@ -58,7 +58,7 @@ function lifeOptions(curve: LifeCurve, days: number): ApexOptions {
       title: axisTitle('water, % of the treat', hue),
       labels: { style: axisNumbers(hue), formatter: (value) => value.toFixed(0) },
     },
-    annotations: lifeMarks(curve, days, hue),
+    annotations: lifeMarks(curve, keeps, hue),
   };
 }
 
@@ -78,8 +78,8 @@ const line = (y: number, text: string, colour: string): NonNullable<Marks['yaxis
   },
 });
 
-/** Above what it softens and moulds, and when it ends. */
-const lifeMarks = (curve: LifeCurve, days: number, hue: ReturnType<typeof hues>): Marks => ({
+/** Above what it softens and moulds; when half of the batches have ended, and the days between which eight of ten do. */
+const lifeMarks = (curve: LifeCurve, { days, days_low, days_high }: Keeps, hue: ReturnType<typeof hues>): Marks => ({
   yaxis: [
     ...(curve.crisp ? [line(curve.softens_pct, 'goes soft above this', hue.crunch)] : []),
     line(curve.moulds_pct, 'mould can live above this', hue.keep),
@@ -88,11 +88,18 @@ const lifeMarks = (curve: LifeCurve, days: number, hue: ReturnType<typeof hues>)
     days > 0 && days < (curve.points.at(-1)?.day ?? 0)
       ? [
           {
+            x: days_low,
+            x2: Math.min(days_high, curve.points.at(-1)?.day ?? days_high),
+            fillColor: hue.keep,
+            opacity: 0.12,
+            borderColor: 'transparent',
+          },
+          {
             x: days,
             borderColor: hue.keep,
             strokeDashArray: 0,
             label: {
-              text: 'likely end',
+              text: `half of the batches: ${days} days`,
               orientation: 'horizontal',
               borderWidth: 0,
               style: { background: hue.keep, color: '#fff', fontSize: '12px' },

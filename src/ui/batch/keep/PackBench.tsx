@@ -11,11 +11,12 @@ import type { BenchProps } from '../bench-props';
 import { WorthDialog } from '../worth/WorthDialog';
 import { PackFields } from './PackFields';
 import { PackList } from './PackList';
+import { shownKeeps } from '../shown-keeps';
 import { usePacks } from './use-packs';
 
 /** The pack station: portions, packs side by side, label and price. */
 export function PackBench(props: BenchProps): ReactNode {
-  const { nominal, banded, batchId } = props;
+  const { nominal, banded, bandIsOld, batchId } = props;
   const { choices, index, pick, set, change, add } = usePacks(props);
   const [costing, setCosting] = useState(false);
   const { keeps, yield: out } = nominal.prediction;
@@ -38,7 +39,13 @@ export function PackBench(props: BenchProps): ReactNode {
           Run sheet
         </Link>
       </BenchHead>
-      <PackList choices={choices} keeps={keeps} banded={banded?.keeps} picked={index} onPick={pick} onChoices={set} />
+      <PackList
+        choices={choices}
+        keeps={shownKeeps(nominal.prediction, banded, bandIsOld)}
+        picked={index}
+        onPick={pick}
+        onChoices={set}
+      />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
       {keeps[index] && <Filled keeps={keeps[index]} counted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />

@@ -12,15 +12,14 @@ const STORES = (['room', 'fridge', 'freezer'] as const).map((value) => ({ value,
 type PackListProps = {
   readonly choices: readonly PackChoice[];
   readonly keeps: readonly Keeps[];
-  readonly banded: readonly Keeps[] | undefined;
   readonly picked: number;
   readonly onPick: (index: number) => void;
   readonly onChoices: (choices: readonly PackChoice[]) => void;
 };
 
 /** Packs side by side: how long each keeps, with its band, and what ends it first. */
-export function PackList({ choices, keeps, banded, picked, onPick, onChoices }: PackListProps): ReactNode {
-  const longest = Math.max(30, ...[...keeps, ...(banded ?? [])].map(({ days_high }) => days_high));
+export function PackList({ choices, keeps, picked, onPick, onChoices }: PackListProps): ReactNode {
+  const longest = Math.max(30, ...keeps.map(({ days_high }) => days_high));
   const change = (at: number, next: Partial<PackChoice>): void =>
     onChoices(choices.map((old, i) => (i === at ? { ...old, ...next } : old)));
   return (
@@ -47,7 +46,7 @@ export function PackList({ choices, keeps, banded, picked, onPick, onChoices }: 
             />
           </span>
           <button type="button" aria-pressed={i === picked} className="min-w-0 rounded-lg text-left" onClick={() => onPick(i)}>
-            {keeps[i] && <LifeBar keeps={banded?.[i] ?? keeps[i]} nominal={keeps[i]} longest={longest} />}
+            {keeps[i] && <LifeBar keeps={keeps[i]} longest={longest} />}
           </button>
           <button
             type="button"
@@ -70,30 +69,22 @@ function ofKind({ volume_ml: _volume, own: _own, ...rest }: PackChoice, option: 
 }
 
 /** The band of days as a bar with its likely mark, and the reason in words. */
-function LifeBar({
-  keeps,
-  nominal,
-  longest,
-}: {
-  readonly keeps: Keeps;
-  readonly nominal: Keeps;
-  readonly longest: number;
-}): ReactNode {
+function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: number }): ReactNode {
   const pct = (days: number): number => (100 * Math.min(days, longest)) / longest;
   return (
     <span className="block">
       <span className="flex items-baseline justify-between gap-3">
         <span>
-          <strong className="font-display text-[18px] text-keep">{span(keeps.days)}</strong> {ENDS[nominal.limit]}
+          <strong className="font-display text-[18px] text-keep">{span(keeps.days)}</strong> {ENDS[keeps.limit]}
           {keeps.crisp_days !== null && keeps.crisp_days < keeps.fit_days && (
             <span className="text-[14px] text-soft">
               {' '}
-              · crisp for {keeps.crisp_days} days, fit to feed for {keeps.fit_days}
+              · {crispWords(keeps.crisp_days)}, fit to feed for {keeps.fit_days}
             </span>
           )}
         </span>
         <span className="text-[14px] whitespace-nowrap text-soft">
-          {nominal.packs === 1 ? 'one pack' : `${nominal.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
+          {keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">
@@ -106,3 +97,6 @@ function LifeBar({
     </span>
   );
 }
+
+const crispWords = (days: number): string =>
+  days === 0 ? 'soft within a day' : days === 1 ? 'crisp for a day' : `crisp for ${days} days`;
