@@ -225,8 +225,7 @@ describe("an oven's own heat-up and cool-down", () => {
       from_c: 175,
       minutes: 30,
       to_c: cooledTo(chamber, 175, 1800, 20),
-      later_minutes: 120,
-      later_c: cooledTo(chamber, 175, 7200, 20),
+      later: { minutes: 120, to_c: cooledTo(chamber, 175, 7200, 20) },
     },
   });
   it.each([

@@ -43,6 +43,13 @@ export const APPLIANCE = group({
       from_c: number('temperature', [40, 300], { required: true }),
       minutes: number('duration', [1, 600], { required: true }),
       to_c: number('temperature', [10, 300], { required: true }),
+      later: group(
+        {
+          minutes: number('duration', [1, 600], { required: true }),
+          to_c: number('temperature', [10, 300], { required: true }),
+        },
+        { meaning: 'read once more, later: at 90 or 120 min it tells how slowly the walls cool' },
+      ),
     },
     { usual: "its kind's", meaning: 'empty, switched off and shut: so warm after so long', atMost: { to_c: 'from_c' } },
   ),

@@ -11,8 +11,7 @@ export type ChamberReadings = {
     readonly from_c: number;
     readonly minutes: number;
     readonly to_c: number;
-    readonly later_minutes?: number;
-    readonly later_c?: number;
+    readonly later?: { readonly minutes: number; readonly to_c: number };
   };
 };
 
@@ -47,7 +46,7 @@ export function chamberFromReadings(built: Chamber, readings: ChamberReadings, r
   return chamber;
 }
 
-/** Chambers fitted before: a kitchen's ovens stay the same while a baker works on a batch. */
+/** Chambers fitted before, and how many are kept [1]: a kitchen's ovens stay the same while a baker works on a batch. Source: ours. */
 const OVENS_KEPT = 50;
 const fittedBefore = new Map<string, Chamber>();
 
@@ -92,11 +91,11 @@ function missed(chamber: Chamber, factors: Factors, { heat_up, cool_down }: Cham
     sum += (far / READ_SHARE) ** 2;
   }
   if (!cool_down) return sum;
-  const { from_c, minutes, to_c, later_minutes, later_c } = cool_down;
+  const { from_c, minutes, to_c, later } = cool_down;
   const off = (after_min: number, read_c: number): number =>
     ((read_c - cooledTo(chamber, from_c, after_min * S_PER_MIN, room_c)) / READ_K) ** 2;
   sum += off(minutes, to_c);
-  return later_minutes === undefined || later_c === undefined ? sum : sum + off(later_minutes, later_c);
+  return later ? sum + off(later.minutes, later.to_c) : sum;
 }
 
 /** The chamber with its stores, its loss and the way into its walls so many times what was built; the loss stays below that way. */

@@ -3,6 +3,7 @@ import { type Appliance, APPLIANCE, applianceRecord, SETPOINT_C } from '@/core/c
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
+import { OptionalNumber } from '../kit/OptionalNumber';
 import { readingsFrom } from './readings';
 import { limits } from '../kit/limits';
 
@@ -28,7 +29,8 @@ export function TwoReadings({ appliance, onRead, onForget }: TwoReadingsProps): 
     <section aria-label="Two readings" className="flex flex-col gap-2 rounded-2xl border border-hair px-4 py-2.5 text-[14.5px]">
       <h2 className="text-[17px]">Two readings</h2>
       <p className="text-soft">
-        Empty, with a thermometer in the middle. It takes an hour once, and narrows every band afterwards.
+        Empty, with a thermometer in the middle. Hold it for half an hour before you switch it off. It takes an hour once, and
+        narrows every band afterwards; a third reading, at 90 or 120 min, tells how slowly its walls cool.
       </p>
       <ol className="flex flex-col gap-1.5">
         <Hot read={read} set={set} />
@@ -59,6 +61,8 @@ function readingsOf({ kind = 'static-oven', heat_up, cool_down, thermostat_offse
     minutes: heat_up?.minutes ?? 14,
     later_min: cool_down?.minutes ?? 30,
     cool_c: cool_down?.to_c ?? Math.round(usual_c * 0.65),
+    late_min: cool_down?.later?.minutes ?? 120,
+    late_c: cool_down?.later?.to_c ?? null,
   };
 }
 
@@ -110,6 +114,22 @@ const Off = ({ read, set }: StepProps): ReactNode => (
       {...limits(COOL_DOWN.to_c)}
       width="w-8"
       onChange={(cool_c) => set({ cool_c })}
+    />
+    <NumberField
+      label="and once more after"
+      unit="min"
+      value={read.late_min}
+      {...limits(COOL_DOWN.later.fields.minutes)}
+      width="w-8"
+      onChange={(late_min) => set({ late_min })}
+    />
+    <OptionalNumber
+      label="Thermometer then at"
+      unit="°C"
+      value={read.late_c}
+      placeholder="not read"
+      max={COOL_DOWN.later.fields.to_c.max}
+      onChange={(late_c) => set({ late_c })}
     />
   </li>
 );

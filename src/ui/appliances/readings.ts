@@ -8,13 +8,24 @@ export type TwoReadingsTaken = {
   readonly minutes: number;
   readonly later_min: number;
   readonly cool_c: number;
+  /** The thermometer once more, at 90 or 120 min; null where it was not read. */
+  readonly late_min: number;
+  readonly late_c: number | null;
 };
 
 /** No dial is so wrong; the thermometer stood in the wrong place [K]. */
 const WILD_K = 60;
 
 /** What two readings tell of an appliance; or what is wrong with them. */
-export function readingsFrom({ dial_c, hot_c, minutes, later_min, cool_c }: TwoReadingsTaken): Result<Partial<Appliance>> {
+export function readingsFrom({
+  dial_c,
+  hot_c,
+  minutes,
+  later_min,
+  cool_c,
+  late_min,
+  late_c,
+}: TwoReadingsTaken): Result<Partial<Appliance>> {
   if (Math.abs(hot_c - dial_c) > WILD_K)
     return fail(
       'OUT_OF_RANGE',
@@ -22,9 +33,16 @@ export function readingsFrom({ dial_c, hot_c, minutes, later_min, cool_c }: TwoR
     );
   if (cool_c >= hot_c)
     return fail('OUT_OF_RANGE', 'The second reading must be cooler than the first: the oven was switched off between.');
+  if (late_c !== null && (late_min <= later_min || late_c >= cool_c))
+    return fail('OUT_OF_RANGE', 'The last reading must be later and cooler than the one before.');
   return succeed({
     thermostat_offset_c: Math.round(hot_c - dial_c),
     heat_up: { to_c: hot_c, minutes },
-    cool_down: { from_c: hot_c, minutes: later_min, to_c: cool_c },
+    cool_down: {
+      from_c: hot_c,
+      minutes: later_min,
+      to_c: cool_c,
+      ...(late_c === null ? {} : { later: { minutes: late_min, to_c: late_c } }),
+    },
   });
 }
