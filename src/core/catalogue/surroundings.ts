@@ -23,13 +23,19 @@ export function heatsFromBelow(kind: ApplianceKind): boolean {
   return place.kind === 'chamber' && place.chamber.plates !== null && place.chamber.plates.airAbove !== null;
 }
 
-/** The chamber of an appliance: its kind's, changed by what is known of this one; null for what is no chamber. */
-export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysIn: number, room_c: number): Chamber | null {
+/**
+ * The chamber of an appliance: its kind's, changed by what is known of this one; null for what is no chamber.
+ *
+ * @param traysLaid - trays in it at once, the last one by how far it is laid
+ */
+export function chamberOf(kind: ApplianceKind, appliance: Appliance, traysLaid: number, room_c: number): Chamber | null {
   const { place, crowding, lid } = applianceRecord(kind);
   if (place.kind !== 'chamber') return null;
   const built = appliance.lid && lid ? { ...place.chamber, ...lid } : place.chamber;
   const measured = chamberFromReadings({ ...built, heater_W: appliance.heater_w ?? built.heater_W }, appliance, room_c);
-  const crowd = crowding && traysIn >= crowding.from ? crowding.share : 1;
+  // The last tray shades by how far it is laid.
+  const shading = crowding ? Math.min(1, Math.max(0, traysLaid - crowding.from + 1)) : 0;
+  const crowd = crowding ? 1 - (1 - crowding.share) * shading : 1;
   const open = (appliance.vent_pct ?? APPLIANCE.fields.vent_pct.default) / 100;
   return {
     ...measured,

@@ -62,7 +62,8 @@ export class ChamberAir {
     const seen_c =
       exchange_W_per_K > 0 ? this.temperature_c - (this.area_m2 * load.heat_W_per_m2) / exchange_W_per_K : this.temperature_c;
     const aired = extraLoss + vent * AIR_J_PER_KG_K;
-    const walls = chamber.walls && wallStep(chamber.walls, chamber.loss_W_per_K, this.wall_c, room.temperature_c, dt_s);
+    const { walls: store, loss_W_per_K } = chamber;
+    const walls = store && wallStep({ walls: store, loss_W_per_K }, this.wall_c, room.temperature_c, dt_s);
     const loss = aired + (walls ? walls.conductance_W_per_K : chamber.loss_W_per_K);
     const given_W = aired * room.temperature_c + (walls ? walls.source_W : chamber.loss_W_per_K * room.temperature_c);
     const stored = chamber.capacity_J_per_K / dt_s;

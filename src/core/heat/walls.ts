@@ -25,7 +25,12 @@ export type WallStep = {
 };
 
 /** One implicit step of the walls beside air that is still to be found. */
-export function wallStep(walls: Walls, loss_W_per_K: number, wall_c: number, room_c: number, dt_s: number): WallStep {
+export function wallStep(
+  { walls, loss_W_per_K }: { readonly walls: Walls; readonly loss_W_per_K: number },
+  wall_c: number,
+  room_c: number,
+  dt_s: number,
+): WallStep {
   const into = walls.conductance_W_per_K;
   const out = outerLoss(walls, loss_W_per_K);
   const stored = walls.capacity_J_per_K / dt_s;

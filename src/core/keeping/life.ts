@@ -72,6 +72,12 @@ const UNEVEN_SHARE = 0.25;
 const MOST_AW = 0.99;
 /** Less crisp than this it was never crisp: a texture that it never had cannot be lost [1]. Source: ours. */
 export const CRISP_FROM = 0.3;
+/** Soft crumb goes stale in so many days [days]; below that activity it has less and less starch that can. Source: ours, bread 3-5 days. */
+const STALES_DAYS = { room: 4, fridge: 10, freezer: Infinity } as const;
+const STALES_FROM = { aw: 0.92, tenfold: 0.12 } as const;
+/** A soft treat that has lost so much activity is dry; below the other one it was never soft [1]. Source: ours. */
+const DRIES_BY_AW = 0.1;
+const DRY_FROM = { aw: 0.8, tenfold: 0.1 } as const;
 /** Humid air around sealed dry goods: days until the pack reaches 0.68, plus half the mould life at 0.70. Source: ours. [1] */
 const HUMID_ROOM = 0.68;
 const WATER_REFERENCE_C = 21;
@@ -99,7 +105,7 @@ export function lifeOf(product: Product, storage: Storage, room: Air): Life {
   else {
     modes.mould = mouldMode(awSafe, aw, packed, storage, air, pack.open);
     Object.assign(modes, driftModes(product, aw, packed, storage, air));
-    if (product.kind === 'soft' || aw > 0.85) modes.staling = (storage.store === 'fridge' ? 10 : 4) * (aw <= 0.9 ? 1.5 : 1);
+    if (!isDried(product)) modes.staling = STALES_DAYS[storage.store] * slower(aw, STALES_FROM);
   }
   const packFactor = (pack.open ? 0.8 : 1) * (pack.absorber ? 8 : pack.barrier ? 1.3 : 1);
   modes.rancidity = rancidDays(product.lines, product.composition, aw, air.temperature_c, packFactor);
@@ -132,17 +138,24 @@ export function softensAtAw(composition: Composition, packedAt_aw: number): numb
   return crisp >= CRISP_FROM ? awAtCrispness(crisp / 2, critical) : null;
 }
 
+const isDried = ({ kind }: Product): boolean => kind === 'dried-meat' || kind === 'fruit';
+
+/** How many times longer something takes below the activity at which it is felt, tenfold every so much [1]. */
+const slower = (aw: number, { aw: from, tenfold }: { readonly aw: number; readonly tenfold: number }): number =>
+  10 ** Math.max(0, (from - aw) / tenfold);
+
 /** Softening of crisp goods, or drying out of soft ones. */
 function driftModes(product: Product, aw: number, packed: Packed, storage: Storage, air: Air): Partial<Record<LifeMode, number>> {
   const pack = packOf(storage.option, storage.volume_ml, storage.own);
-  const dried = product.kind === 'dried-meat' || product.kind === 'fruit';
+  const dried = isDried(product);
   const reach = (limit: number): number =>
     pack.open
       ? openBowlDays(limit, packed, air, product.thickness_mm, dried)
       : daysToReach(limit, packed, pack, air, storage.openings_per_day);
   const softens = softensAtAw(product.composition, aw);
   if (softens !== null) return { softening: reach(softens) };
-  return product.kind === 'soft' && air.relativeHumidity < aw - 0.1 ? { 'drying-out': reach(aw - 0.1) } : {};
+  const [damp, bone] = [aw - DRIES_BY_AW, air.relativeHumidity];
+  return !dried && bone < damp ? { 'drying-out': reach(damp) * slower(aw, DRY_FROM) } : {};
 }
 
 /** Days of good quality in a freezer. Source: ours. */

@@ -197,7 +197,7 @@ describe('other steps', () => {
   });
   it('turned out, a piece lies on the rack with its sides free', () => {
     const { stages } = plan({ steps: [HOLD, { do: 'turn-out' }, HOLD] });
-    expect(stages[1].events[0]).toMatchObject({ do: 'turn-out', exposure: openSides(pouredGap(39), 6) });
+    expect(stages[1].events[0]).toMatchObject({ do: 'turn-out', exposure: openSides(Math.round(10 * pouredGap(39)) / 10, 6) });
     expect(stages[1].support.tray).toBeNull();
   });
   it('cools on its tray, in a humid night, or in the fridge', () => {

@@ -8,7 +8,7 @@ export { otherPieces } from './other-pieces';
 export { predict } from './predict';
 export type { PredictionRun } from './predict';
 export type { Keeps, MomentBand, Prediction, ProgrammeBand } from './prediction';
-export { primeCache, searchLayout } from './prepare';
+export { doughOf, primeCache, searchLayout } from './prepare';
 export type { Found, Kitchen } from './prepare';
 export { INPUTS } from './uncertain-inputs';
 export type { VarianceShare, Input } from './uncertain-inputs';

@@ -7,6 +7,7 @@ import { Assumptions } from '../fields';
 import { type BatchDocument } from '../document';
 import { shelvesOf } from '../programme';
 import {
+  bakedBy,
   doughMaterial,
   type DoughMaterial,
   knownDough,
@@ -55,9 +56,9 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
   if (!written.ok) return written;
   const plan = planShape(onItsTray(document), document.kitchen, assumed);
   if (!plan.ok) return plan;
-  const hottest_c = Math.max(0, ...document.heat.steps.map((step) => ('setpoint_c' in step ? step.setpoint_c : 0)));
+  const baked = bakedBy(document.heat);
   const piece = { mixture: mixtureOf(plan.value), thickness_mm: nominalThickness(plan.value) };
-  const asWritten = doughMaterial(written.value, piece, hottest_c);
+  const asWritten = doughMaterial(written.value, piece, baked);
   const owned = 'owned' in plan.value ? plan.value.owned : Infinity;
   const basis: ScaleBasis = {
     lines: written.value,
@@ -74,7 +75,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
   const asPlanned = lines.every((line, i) => line === planned[i]);
   const dough = asPlanned
     ? { ...asWritten, composition: scaleComposition(asWritten.composition, factor.value) }
-    : doughMaterial(lines, piece, hottest_c);
+    : doughMaterial(lines, piece, baked);
   return succeed({
     assumed,
     plan: plan.value,
@@ -85,6 +86,12 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
     factor: factor.value,
     basis,
   });
+}
+
+/** The dough of a batch alone; null where the document is wrong. */
+export function doughOf(document: BatchDocument, kitchen: Kitchen): DoughMaterial | null {
+  const prepared = prepare(document, kitchen, 'quick');
+  return prepared.ok ? prepared.value.dough : null;
 }
 
 const substanceOf = ({ material }: DoughMaterial): Substance => ({

@@ -46,17 +46,17 @@ export function loadInto(
   };
 }
 
-type LoadSize = Pick<Load, 'load_g' | 'loads' | 'traysIn'>;
+type LoadSize = Pick<Load, 'load_g' | 'loads' | 'traysIn'> & { readonly traysLaid: number };
 
 function surroundingsOf(
   appliance: Appliance,
   kind: ApplianceKind,
-  { load_g, traysIn }: LoadSize,
+  { load_g, traysLaid }: LoadSize,
   room_c: number,
 ): Surroundings | null {
   const load_kg = load_g / 1000;
   if (kind === 'freezer') return freezerOf(FREEZER_C, load_kg);
-  const chamber = chamberOf(kind, appliance, traysIn, room_c);
+  const chamber = chamberOf(kind, appliance, traysLaid, room_c);
   return chamber && { kind: 'chamber', chamber, load_kg };
 }
 
@@ -78,6 +78,7 @@ function loadOf(
       load_g: given_g,
       loads: Math.max(1, Math.ceil(all_g / given_g - 1e-6)),
       traysIn: Math.max(1, Math.ceil(given_g / perTray_g - 1e-6)),
+      traysLaid: given_g / perTray_g,
     };
   const trays = ownTray_g === null ? out.trays : Math.ceil(all_g / ownTray_g - 1e-6);
   const perShelf = ownTray_g === null ? out.perShelf : 1;
@@ -88,5 +89,10 @@ function loadOf(
   const traysIn = Math.min(trays, most);
   const load_g = Math.min(all_g, traysIn * perTray_g);
   assumed.note(`${path}.load_g = ${Math.round(load_g)}`);
-  return { load_g, loads: Math.ceil(trays / most), traysIn: Math.ceil(traysIn / perShelf) };
+  return {
+    load_g,
+    loads: Math.ceil(trays / most),
+    traysIn: Math.ceil(traysIn / perShelf),
+    traysLaid: load_g / perTray_g / perShelf,
+  };
 }

@@ -235,9 +235,8 @@ class Builder {
     const breathing = Math.max(support.breathing, this.out.body.leastBreathing ?? 0);
     const { tray } = this.out;
     if (!tray || !support.tray || !BARE_BETWEEN.has(name)) return { ...support, breathing };
-    const { area_mm2, perTray, body } = this.out;
-    const covered = Math.min(1, (perTray * area_mm2) / (tray.width_mm * tray.depth_mm));
-    const fin = trayFin(area_mm2 / 1e6, body.thickness_mm / 1000, covered);
+    const { area_mm2, body } = this.out;
+    const fin = trayFin(area_mm2 / 1e6, body.thickness_mm / 1000, tray.covered);
     const capacity_J_per_m2_K = support.tray.capacity_J_per_m2_K * finArea(fin);
     return { ...support, breathing, tray: { ...support.tray, capacity_J_per_m2_K, fin } };
   }

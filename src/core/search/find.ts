@@ -1,7 +1,8 @@
 import { fail, succeed, type Result } from '../failure';
 import { runOut } from '../quantities';
 import type { BatchDocument, Heat, Preference } from '../document';
-import { predict, type PredictionRun, type Kitchen } from '../prediction';
+import { doughOf, predict, type PredictionRun, type Kitchen } from '../prediction';
+import { bakedBy, type DoughMaterial } from '../yield';
 import {
   STRATEGIES,
   type Candidate,
@@ -35,6 +36,8 @@ type Progress = { readonly done: number; readonly of: number };
 
 /** Of a strategy the best cut that leaves so much of the colour for staying longer is predicted exactly, then paler ones until one is sure [1]. */
 const COLOUR_LEFT = [1, 0.65, 0.5, 0.38] as const;
+/** Trials tell no finer shares of the baking apart [1]. */
+const TRIED_SHARE = 0.05;
 /** Surer than this, a cut that uses all of the colour is in vain: browning scatters by two fifths [1]. */
 const LIKELY = 0.6;
 const MOST_CANDIDATES = 4;
@@ -103,11 +106,14 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
 function benchOf(document: BatchDocument, kitchen: Kitchen): Result<Bench> {
   const worked = predict(document, kitchen, 'light');
   if (!worked.ok) return worked;
-  const doughAt = (setpoint_c: number): PredictionRun['dough'] => {
-    const other = predict({ ...document, heat: { steps: [{ do: 'hold', setpoint_c, minutes: 1 }] } }, kitchen, 'light');
-    return other.ok ? other.value.dough : worked.value.dough;
+  const known = new Map<number, DoughMaterial>();
+  const doughAfter = (heat: Heat): DoughMaterial => {
+    const share = Math.round(bakedBy(heat) / TRIED_SHARE);
+    const dough = known.get(share) ?? doughOf({ ...document, heat }, kitchen) ?? worked.value.dough;
+    known.set(share, dough);
+    return dough;
   };
-  return succeed({ document, worked: worked.value, doughs: { baked: doughAt(170), raw: doughAt(60) } });
+  return succeed({ document, worked: worked.value, doughAfter });
 }
 
 /** Tries every draft of every strategy, and cuts each where it meets the target. */

@@ -2,7 +2,7 @@ import { COARSE, simulate } from '../heat';
 import { Assumptions } from '../fields';
 import { type BatchDocument, type Heat } from '../document';
 import { finishOf, clockMinute, simulationOf, isCleanAt, planHeat } from '../programme';
-import { BAKED_FROM_C, type DoughMaterial } from '../yield';
+import type { DoughMaterial } from '../yield';
 import type { PredictionRun } from '../prediction';
 import type { Ending } from './goal';
 
@@ -10,8 +10,8 @@ import type { Ending } from './goal';
 export type Bench = {
   readonly document: BatchDocument;
   readonly worked: PredictionRun;
-  /** The dough as it is after a hot bake and after none: starch holds water differently. */
-  readonly doughs: { readonly baked: DoughMaterial; readonly raw: DoughMaterial };
+  /** The dough as a programme leaves it: the more it bakes, the less water starch holds. */
+  readonly doughAfter: (heat: Heat) => DoughMaterial;
 };
 
 /** A programme tried out coarsely: how it stands at every recorded minute. */
@@ -27,10 +27,9 @@ export type Trial = {
 const MOMENTS = 180;
 
 /** Tries a programme; null when it cannot be worked or lies beyond the model. */
-export function tryOut({ document, worked, doughs }: Bench, heat: Heat): Trial | null {
+export function tryOut({ document, worked, doughAfter }: Bench, heat: Heat): Trial | null {
   const { out, shape } = worked;
-  const hottest_c = Math.max(0, ...heat.steps.map((step) => ('setpoint_c' in step ? step.setpoint_c : 0)));
-  const dough = hottest_c >= BAKED_FROM_C ? doughs.baked : doughs.raw;
+  const dough = doughAfter(heat);
   const plan = planHeat(heat, document.kitchen, { method: shape.method, out }, new Assumptions());
   if (!plan.ok) return null;
   const simulation = simulationOf(plan.value, dough, out);

@@ -1,8 +1,8 @@
 import type { Composition } from '../pantry';
-import { BAKED_POLYMERS, POLYOLS, RAW_POLYMERS, SUGARS, gabWater, saltWater } from './gab';
+import { BAKED_POLYMERS, POLYOLS, RAW_POLYMERS, SUGARS, gabWater, saltWater, type PolymerSet } from './gab';
 
-/** Whether the starch and protein have been baked above about 120 °C; baked goods hold less water. */
-export type SorptionState = 'raw' | 'baked';
+/** How far starch and protein have been baked, as heat and time have it: none, all, or a share [0..1]; baked goods hold less water. */
+export type SorptionState = 'raw' | 'baked' | number;
 
 /**
  * Water that a composition holds in equilibrium with a water activity [g], summed over its components.
@@ -11,14 +11,24 @@ export type SorptionState = 'raw' | 'baked';
  * @source additivity: Lang & Steinberg 1980; components: see ./gab
  */
 export function waterHeld(composition: Composition, aw: number, temperature_c: number, state: SorptionState): number {
-  const set = state === 'baked' ? BAKED_POLYMERS : RAW_POLYMERS;
+  const baked = state === 'baked' ? 1 : state === 'raw' ? 0 : state;
+  const of = (share: number, set: PolymerSet): number =>
+    share > 0 ? share * polymerWater(composition, aw, temperature_c, set) : 0;
   return (
-    composition.starch_g * gabWater(set.starch, aw, temperature_c) +
-    composition.protein_g * gabWater(set.protein, aw, temperature_c) +
-    (composition.fibre_g + composition.otherCarb_g) * gabWater(set.fibre, aw, temperature_c) +
+    of(baked, BAKED_POLYMERS) +
+    of(1 - baked, RAW_POLYMERS) +
     composition.sugars_g * gabWater(SUGARS, aw, temperature_c) +
     composition.polyol_g * gabWater(POLYOLS, aw, temperature_c) +
     composition.saltLike_g * saltWater(aw)
+  );
+}
+
+/** What starch, protein and fibre hold, all raw or all baked [g]. */
+function polymerWater(composition: Composition, aw: number, temperature_c: number, set: PolymerSet): number {
+  return (
+    composition.starch_g * gabWater(set.starch, aw, temperature_c) +
+    composition.protein_g * gabWater(set.protein, aw, temperature_c) +
+    (composition.fibre_g + composition.otherCarb_g) * gabWater(set.fibre, aw, temperature_c)
   );
 }
 

@@ -1,3 +1,4 @@
+import type { Heat } from '../document';
 import { FOOD_CLASSES, materialOf, mixClasses, type FoodClass, type Holding, type Material } from '../heat';
 import { animalProtein, compose, isRawTissue, scaleComposition, type Composition, type DoughLine } from '../pantry';
 import { buildActivityTable, waterHeld, type ActivityTable, type SorptionState } from '../sorption';
@@ -19,10 +20,12 @@ export type DoughMaterial = {
 const MEATY = { from: 0.25, to: 0.45 };
 /** Starch as a share of dry solids between which it stays dough whatever the protein. Source: ours. */
 const STARCHY = { from: 0.25, to: 0.35 };
-/** Baked starch holds less water; it takes about this setpoint [°C]. */
-export const BAKED_FROM_C = 120;
-/** Moist and poured, or moist, leavened and thick: cake [wet basis, mm]. */
-const CAKE = { water: 0.42, thickness_mm: 20 };
+/** Starch bakes as a reaction does: e-folded after so long at a setpoint, tenfold faster every so many degrees [min, °C, K]. Source: ours, z near that of browning and starch conversion. */
+const BAKES = { min: 15, at_c: 120, z_K: 15 } as const;
+/** A share of the baking below this is not told apart: what is remembered of a dough stays good [1]. */
+const FINEST_SHARE = 0.001;
+/** Moist and poured, or moist, leavened and thick: between these a dough turns cake [wet basis, mm, share of the mix that is leavening]. Source: ours. */
+const CAKE = { water: [0.38, 0.46], thickness_mm: [14, 26], leavening: [0, 0.008] } as const;
 /** Every real food has some solutes; without them the isotherm would not reach aw 1 [g/g solids]. */
 const LEAST_SALT = 0.002;
 /** Sugar browns: share of the mix between which the speed rises, and by how much. Source: fit. */
@@ -36,14 +39,30 @@ export type Mixture = 'dough' | 'batter' | 'whole';
 /** What kind of thing a piece is before it is heated. */
 export type RawPiece = { readonly mixture: Mixture; readonly thickness_mm: number };
 
-/** Builds the material of a dough. Nothing in it depends on how much dough there is. */
-export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, hottest_c: number): DoughMaterial {
+/**
+ * How far a programme bakes starch and protein, by its setpoints and the minutes at each [0..1].
+ */
+export function bakedBy({ steps }: Pick<Heat, 'steps'>): number {
+  const doses = steps.reduce(
+    (sum, step) =>
+      'setpoint_c' in step && 'minutes' in step ? sum + step.minutes * 10 ** ((step.setpoint_c - BAKES.at_c) / BAKES.z_K) : sum,
+    0,
+  );
+  return Math.round((1 - Math.exp(-doses / BAKES.min)) / FINEST_SHARE) * FINEST_SHARE;
+}
+
+/**
+ * Builds the material of a dough. Nothing in it depends on how much dough there is.
+ *
+ * @param bakedShare - how far the programme bakes it, from `bakedBy`
+ */
+export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, bakedShare: number): DoughMaterial {
   const composition = compose(lines);
   const solids_g = composition.solids_g;
   const meatLike =
     ramp(animalProtein(lines) / solids_g, MEATY.from, MEATY.to) *
     (1 - ramp(composition.starch_g / solids_g, STARCHY.from, STARCHY.to));
-  const state: SorptionState = hottest_c >= BAKED_FROM_C && meatLike < 0.5 ? 'baked' : 'raw';
+  const state = bakedShare * (1 - meatLike);
   const activity = activityOf(scaleComposition(composition, 1 / solids_g), state);
   const share = (mass_g: number): number => mass_g / composition.mass_g;
   const material = materialOf(
@@ -88,21 +107,27 @@ function foodClass(
   meatLike: number,
   { mixture, thickness_mm }: RawPiece,
 ): FoodClass {
-  const moist = composition.water_g / composition.mass_g > CAKE.water;
-  const cake = moist && (mixture === 'batter' || (isLeavened(lines) && thickness_mm > CAKE.thickness_mm));
-  const plain = mixture === 'whole' ? grownClass(lines) : cake ? FOOD_CLASSES.cake : FOOD_CLASSES.dough;
+  const moist = ramp(composition.water_g / composition.mass_g, ...CAKE.water);
+  const risen = ramp(thickness_mm, ...CAKE.thickness_mm) * ramp(leavening_g(lines) / composition.mass_g, ...CAKE.leavening);
+  const cake = moist * (mixture === 'batter' ? 1 : risen);
+  const plain = mixture === 'whole' ? grownClass(lines) : mixClasses(FOOD_CLASSES.dough, FOOD_CLASSES.cake, cake);
   const base = mixClasses(plain, FOOD_CLASSES.meat, meatLike);
   const sugar = ramp(composition.sugars_g / composition.mass_g, SUGARY.from, SUGARY.to);
   // Fruit and roots have their own sugar in their class already.
   return mixture === 'whole' ? base : { ...base, browning: base.browning * (1 + (SUGARY.factor - 1) * sugar) };
 }
 
-const isLeavened = (lines: readonly DoughLine[]): boolean =>
-  lines.some(({ ingredient, mass_g }) => ingredient.category === 'leavening' && ingredient.id !== 'gelatin_powder' && mass_g > 0);
+const leavening_g = (lines: readonly DoughLine[]): number =>
+  lines.reduce(
+    (sum, { ingredient, mass_g }) =>
+      ingredient.category === 'leavening' && ingredient.id !== 'gelatin_powder' ? sum + mass_g : sum,
+    0,
+  );
 
-/** Fruit or root, by what there is more of. */
+/** Between root and fruit, by how much there is of either. */
 function grownClass(lines: readonly DoughLine[]): FoodClass {
   const of = (category: string): number =>
     lines.reduce((sum, { ingredient, mass_g }) => sum + (ingredient.category === category ? mass_g : 0), 0);
-  return of('fruit') >= of('root/veg') ? FOOD_CLASSES.fruit : FOOD_CLASSES.root;
+  const [fruit, root] = [of('fruit'), of('root/veg')];
+  return mixClasses(FOOD_CLASSES.root, FOOD_CLASSES.fruit, root === 0 ? 1 : fruit / (fruit + root));
 }

@@ -1,4 +1,4 @@
-export { BAKED_FROM_C, doughMaterial } from './dough-material';
+export { bakedBy, doughMaterial } from './dough-material';
 export type { DoughMaterial } from './dough-material';
 export { openSides, pouredGap } from './exposure';
 export { Known } from './known';

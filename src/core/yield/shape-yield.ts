@@ -58,6 +58,8 @@ export type TrayPicture = {
   readonly layout: Layout;
   readonly width_mm: number;
   readonly depth_mm: number;
+  /** Share of it under pieces that lie as close as they are laid [1]. */
+  readonly covered: number;
 };
 
 /** What comes out of an amount of dough. */
