@@ -1,7 +1,7 @@
 /** Time in which a gradient across a piece falls to 1/e once it lies in a closed pack, of this thickness [h, mm]. Source: ours; 8 mm of crumb evens out in about 15 hours. */
 const EVENS_H = 9;
 const OF_MM = 8;
-/** When the piece is judged: a day after it was packed [h]. */
+/** When the piece is judged: a day after it was packed [h]. Source: ours. */
 const A_DAY_H = 24;
 
 /**
