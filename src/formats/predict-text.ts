@@ -1,4 +1,6 @@
-import { addBand } from '@/core/bands';
+import { USUAL_DRAWS, bandFrom, samplesInSteps } from '@/core/bands';
+import { withAdvice } from '@/core/outcomes';
+import { runOut } from '@/core/quantities';
 import { findProgrammes, type FoundProgrammes } from '@/core/search';
 import { predict, type Kitchen, type Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
@@ -9,7 +11,10 @@ export function predictText(text: string, kitchen: Kitchen): Result<Prediction> 
   const document = readBatch(text);
   if (!document.ok) return document;
   const worked = predict(document.value, kitchen);
-  return worked.ok ? { ok: true, value: addBand(worked.value) } : worked;
+  if (!worked.ok) return worked;
+  const samples = runOut(samplesInSteps(worked.value, 0, USUAL_DRAWS));
+  const drawn = { document: document.value, kitchen, worked: worked.value };
+  return { ok: true, value: withAdvice(drawn, samples, bandFrom(worked.value, samples)) };
 }
 
 /** What the finder's doors send: the open format's name and version, then what was found. */

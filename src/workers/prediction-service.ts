@@ -1,7 +1,7 @@
 import { bandFrom, samplesInSteps } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
-import { keepGains } from '@/core/outcomes';
+import { keepGains, withAdvice } from '@/core/outcomes';
 import {
   coolingOf,
   drawingOf,
@@ -55,7 +55,8 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
     },
     band: ({ document, samples }) => {
       const worked = workedOut(document);
-      return worked.ok ? succeed(bandFrom(worked.value, samples)) : worked;
+      if (!worked.ok) return worked;
+      return succeed(withAdvice({ document, kitchen, worked: worked.value }, samples, bandFrom(worked.value, samples)));
     },
     find: (document, ongoing) =>
       inSlices(findInSteps(document, kitchen), slicing, ongoing, ({ done, of }) => ongoing.tell(Math.min(1, done / of))),

@@ -1,3 +1,4 @@
+export { withAdvice } from './advice';
 export { feedingInput } from './feeding-input';
 export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';

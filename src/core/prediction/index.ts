@@ -7,7 +7,7 @@ export { keepsOf, packLife, productOf, spokenFor, storageOf } from './keep';
 export { otherPieces } from './other-pieces';
 export { predict } from './predict';
 export type { PredictionRun } from './predict';
-export type { Keeps, MomentBand, Prediction, ProgrammeBand } from './prediction';
+export type { Advice, Keeps, MomentBand, Prediction, ProgrammeBand } from './prediction';
 export { doughOf, primeCache, searchLayout } from './prepare';
 export type { Found, Kitchen } from './prepare';
 export { INPUTS } from './uncertain-inputs';

@@ -146,6 +146,7 @@ function assemble(
     heat: heatPart(worked),
     outcome: outcomePart(finish),
     keeps: worked.packs.map((choice) => keepsOf(choice, kept)),
+    advice: [],
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
     analysis: {
       protein_pct: analysis.protein_pct,

@@ -82,6 +82,18 @@ export type Keeps = {
   readonly why: string;
 };
 
+/** A change that would make the low end of a band useful, and what it would bring. */
+export type Advice = {
+  readonly code: 'heat-longer' | 'better-pack' | 'fridge' | 'freezer';
+  /** Ready to be read: what is so now, the change, what is so then. */
+  readonly text: string;
+  /** The value to put at a path of the document. */
+  readonly change: { readonly path: string; readonly to: number | string };
+  readonly days_gained: number;
+  /** Null where the change does not touch it. */
+  readonly snap_gained: number | null;
+};
+
 /** The result document of a prediction, version 1 (docs/batch-file.md). */
 export type Prediction = {
   readonly format: 'upbeat-oven/prediction';
@@ -217,6 +229,8 @@ export type Prediction = {
     readonly others: readonly OtherPiece[];
   };
   readonly keeps: readonly Keeps[];
+  /** What would make the low end useful, the smallest change first; empty where it is, and before any draw. */
+  readonly advice: readonly Advice[];
   readonly feeding: { readonly kcal_per_piece: number; readonly kcal_per_kg: number };
   /** Typical analysis of the finished treat [%]. */
   readonly analysis: {

@@ -167,6 +167,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   const kept = band?.keeps[0];
   const { days } = shownKeeps(nominal, band, old)[0];
   const share = old ? null : (kept?.share_fit_pct ?? null);
+  const advice = old ? undefined : band?.advice[0];
   return (
     <Headline
       name={
@@ -189,6 +190,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
         {wanted !== undefined && ` You want ${wanted} days.`}
         {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
+      {advice && <p className="text-[14px]">{advice.text}.</p>}
     </Headline>
   );
 }

@@ -6,6 +6,7 @@ import { CautionsOf } from '../../kit/CautionMark';
 import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
+import { AdviceLines } from './AdviceLines';
 import { Afterwards } from './Afterwards';
 import { Gains } from './Gains';
 import { PackList } from './PackList';
@@ -51,6 +52,7 @@ export function KeepBench(props: BenchProps): ReactNode {
         </Button>
       </BenchHead>
       <PackList choices={choices} keeps={shown} picked={index} onPick={pick} onChoices={set} />
+      {banded && !bandIsOld && <AdviceLines advice={banded.advice} edits={edits} />}
       <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[3fr_2fr]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">

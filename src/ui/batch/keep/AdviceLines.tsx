@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+import type { Advice } from '@/core/prediction';
+import { Button } from '../../kit/Button';
+import type { BenchProps } from '../bench-props';
+
+type AdviceLinesProps = Pick<BenchProps, 'edits'> & { readonly advice: readonly Advice[] };
+
+/** The smallest changes that make the low end useful, each with the button that does it. */
+export function AdviceLines({ advice, edits }: AdviceLinesProps): ReactNode {
+  if (advice.length === 0) return null;
+  return (
+    <ul aria-label="What makes the low end useful" className="flex flex-col gap-1 text-[14.5px]">
+      {advice.slice(0, 3).map(({ text, change }) => (
+        <li key={text} className="flex flex-wrap items-center gap-3 rounded-2xl border border-keep/50 bg-keep-pale/40 px-3 py-1">
+          <span className="flex-1">{text}.</span>
+          <Button look="small" aria-label={`Do it: ${text}`} onClick={() => edits.set(wayOf(change.path), change.to)}>
+            Do it
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** `heat.steps[2].minutes` as a way into the document. */
+const wayOf = (path: string): Array<string | number> =>
+  path
+    .split(/[.[\]]+/)
+    .filter((key) => key !== '')
+    .map((key) => (/^\d+$/.test(key) ? Number(key) : key));
