@@ -1,5 +1,6 @@
 import type { Sample } from '@/core/bands';
-import type { BatchDocument } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
+import type { BatchDocument, Heat } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
@@ -55,6 +56,8 @@ export type PredictionExchanges = {
   readonly cooling: Ask<BatchDocument, Cooling | null>;
   /** What would buy one of the batch's packs the most days, the most first. */
   readonly gains: Ask<{ readonly document: BatchDocument; readonly pack: number }, readonly KeepGain[]>;
+  /** The programme with the heat before it that raw food calls for while it is wet; null where nothing tried lifts it. */
+  readonly heatedThrough: Ask<{ readonly document: BatchDocument; readonly oven: Appliance }, Heat | null>;
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
   readonly handGap: Ask<{ readonly document: BatchDocument; readonly cut: number }, Result<number>>;
 };

@@ -1,7 +1,7 @@
 import { bandFrom, samplesInSteps } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
-import { keepGains, withAdvice } from '@/core/outcomes';
+import { heatedThrough, keepGains, withAdvice } from '@/core/outcomes';
 import {
   coolingOf,
   drawingOf,
@@ -65,6 +65,7 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
       return worked.ok ? coolingOf(worked.value) : null;
     },
     gains: ({ document, pack }) => keepGains(document, kitchen, pack),
+    heatedThrough: ({ document, oven }) => heatedThrough(document, kitchen, oven),
     handGap: ({ document, cut }) => gapFromCut(document, kitchen, cut),
   };
 }

@@ -1,5 +1,6 @@
 import { isSettled, type Sample } from '@/core/bands';
-import type { BatchDocument } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
+import type { BatchDocument, Heat } from '@/core/document';
 import { SENTENCES, fail, type Failure, type Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Cooling, Prediction } from '@/core/prediction';
@@ -95,6 +96,10 @@ export class Predictor {
   }
 
   /** What would buy one of the packs the most days. */
+  heatedThrough(document: BatchDocument, oven: Appliance): Promise<Heat | null> {
+    return this.beside().ask('heatedThrough', { document, oven });
+  }
+
   gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
     return this.beside().ask('gains', { document, pack });
   }

@@ -7,5 +7,6 @@ export const NO_QUESTIONS: BenchProps['questions'] = {
   programmes: () => Promise.resolve(null),
   cooling: () => Promise.resolve(null),
   gains: () => Promise.resolve([]),
+  heatedThrough: () => Promise.resolve(null),
   other: () => Promise.resolve(null),
 };

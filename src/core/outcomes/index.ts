@@ -1,5 +1,6 @@
 export { withAdvice } from './advice';
 export { feedingInput } from './feeding-input';
+export { heatedThrough } from './heat-through';
 export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';
 export { labelFacts, makerLetter } from './label-facts';

@@ -1,6 +1,7 @@
 'use client';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
-import type { BatchDocument } from '@/core/document';
+import type { Appliance } from '@/core/catalogue';
+import type { BatchDocument, Heat } from '@/core/document';
 import type { Cooling } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
 import type { KeepGain } from '@/core/outcomes';
@@ -27,6 +28,7 @@ export type Questions = {
   readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
   /** What would buy one of its packs the most days. */
   readonly gains: (document: BatchDocument, pack: number) => Promise<readonly KeepGain[]>;
+  readonly heatedThrough: (document: BatchDocument, oven: Appliance) => Promise<Heat | null>;
   /** Another batch, to compare. */
   readonly other: (document: BatchDocument) => Promise<Result<Nominal> | null>;
 };
@@ -54,6 +56,7 @@ export function useBatch(
         predictor.current?.programmes(document, onShare, signal) ?? Promise.resolve(null),
       cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
       gains: (document, pack) => predictor.current?.gains(document, pack) ?? Promise.resolve([]),
+      heatedThrough: (document, oven) => predictor.current?.heatedThrough(document, oven) ?? Promise.resolve(null),
       other: (document) => predictor.current?.other(document) ?? Promise.resolve(null),
     }),
     [],

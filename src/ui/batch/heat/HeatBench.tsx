@@ -80,7 +80,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         <ComparePicker document={document} nominal={nominal} questions={questions} onCompare={onCompare} />
       </div>
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
-      <RawLine raw={prediction.heat.raw} pantry={pantry} />
+      <RawLine raw={prediction.heat.raw} {...{ document, edits, questions, pantry, appliances }} />
       <VarianceLine banded={bands} />
       <OthersLine banded={bands} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />

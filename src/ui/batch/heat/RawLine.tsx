@@ -1,28 +1,68 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { applianceRecord, isChamber, type Appliance } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
-import type { Pantry } from '@/core/pantry';
 import { duration } from '../../format/units';
-import { nameOf } from '../bench-props';
+import { Button } from '../../kit/Button';
+import { nameOf, type BenchProps } from '../bench-props';
 
-const STEPS = {
-  'while-wet': 'cooked while it is still wet',
-  'after-drying': 'heated only after drying',
-  none: 'no kill step shown',
-} as const;
+type Raw = NonNullable<Prediction['heat']['raw']>;
+type RawLineProps = Pick<BenchProps, 'document' | 'edits' | 'questions' | 'pantry' | 'appliances'> & { readonly raw: Raw | null };
 
-/** What raw meat, fish or egg calls for and gets, in the step where it matters. Nothing here says "safe". */
-export function RawLine({ raw, pantry }: { readonly raw: Prediction['heat']['raw']; readonly pantry: Pantry }): ReactNode {
+/** The credit of wet heat above which nobody counts [log10]. */
+const COUNTS_TO = 20;
+
+/** What raw meat, fish or egg calls for and whether it gets it: one verdict, and the button that mends it. Nothing here says "safe". */
+export function RawLine({ raw, document, edits, questions, pantry, appliances }: RawLineProps): ReactNode {
+  const [state, setState] = useState<'idle' | 'looking' | 'none'>('idle');
   if (!raw) return null;
-  const { needs_c, reached_minute, needs_log10, kill_log10, warm_wet_minutes, kill_step } = raw;
+  const { warm_wet_minutes, kill_step } = raw;
+  const mend = (): void => {
+    setState('looking');
+    void questions.heatedThrough(document, ovenOf(appliances)).then((heat) => {
+      setState(heat ? 'idle' : 'none');
+      if (heat) edits.set(['heat'], heat);
+    });
+  };
   return (
-    <p
-      className={`rounded-2xl border-[1.4px] px-3 py-0.5 text-[13.5px] ${kill_step === 'while-wet' ? 'border-moss bg-moss-pale/50' : 'border-mind bg-enamel'}`}
+    <div
+      className={`flex flex-wrap items-center gap-x-3 rounded-2xl border-[1.4px] px-3 py-0.5 text-[13.5px] ${kill_step === 'while-wet' ? 'border-moss bg-moss-pale/50' : 'border-mind bg-enamel'}`}
       data-raw
     >
-      <strong>Raw {raw.ingredients.map((id) => nameOf(pantry, id).split(',')[0].toLowerCase()).join(', ')}:</strong>{' '}
-      {STEPS[kill_step]}. Middle {needs_c} °C {reached_minute === null ? 'is never reached' : `at ${duration(reached_minute)}`}
-      {needs_log10 > 0 && ` · ${kill_log10 >= 20 ? 'over 20' : kill_log10.toFixed(1)} of ${needs_log10} log steps credited`}
-      {` · ${duration(warm_wet_minutes)} warm and wet`}. An estimate: probe the thickest.
-    </p>
+      <p className="flex-1">
+        <strong>Raw {raw.ingredients.map((id) => nameOf(pantry, id).split(',')[0].toLowerCase()).join(', ')}:</strong>{' '}
+        {verdictWords(raw)}
+        {` · ${duration(warm_wet_minutes)} warm and wet`}. An estimate: probe the thickest.
+        {state === 'none' && ' Up to an hour at 160 °C first does not lift it: make the pieces thinner.'}
+      </p>
+      {kill_step !== 'while-wet' && (
+        <Button look="small" disabled={state === 'looking'} onClick={mend}>
+          {state === 'looking' ? 'Looking …' : 'Heat it through first'}
+        </Button>
+      )}
+    </div>
   );
+}
+
+/** The heat of the middle comes first; credit is told only where that heat was reached. */
+function verdictWords({ needs_c, reached_minute, needs_log10, kill_log10, kill_step }: Raw): string {
+  if (reached_minute === null) {
+    const after = kill_step === 'after-drying' ? ', and is heated only after drying' : '';
+    return `not hot enough while it is wet: the middle never reaches ${needs_c} °C${after}`;
+  }
+  const reached = `the middle is at ${needs_c} °C after ${duration(reached_minute)}`;
+  const credit =
+    needs_log10 > 0
+      ? `, ${kill_log10 >= COUNTS_TO ? `over ${COUNTS_TO}` : kill_log10.toFixed(1)} of ${needs_log10} log steps credited`
+      : '';
+  if (kill_step === 'while-wet') return `cooked while it is wet: ${reached}${credit}`;
+  return `too dry by then to count: ${reached}${credit}`;
+}
+
+/** The first of the kitchen's ovens; the usual one where none is known. */
+function ovenOf(appliances: BenchProps['appliances']): Appliance {
+  const oven = appliances.find(
+    ({ appliance: { kind = 'static-oven' } }) =>
+      isChamber(kind) && applianceRecord(kind).takesTrays && !applianceRecord(kind).drier,
+  );
+  return oven?.appliance ?? { kind: 'static-oven' };
 }
