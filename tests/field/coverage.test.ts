@@ -60,7 +60,7 @@ function kitchenOf({ simulation: usual }: PredictionRun, seed: number): Kitchen 
       material: {
         ...material,
         moisture0,
-        solids_kg_per_m3: (material.raw_kg_per_m3 * (1 - share)) as number,
+        solids_kg_per_m3: material.raw_kg_per_m3 * (1 - share),
         food: {
           ...food,
           boundWater: even(1.5, 3.2),
