@@ -382,7 +382,9 @@ describe('recipes and log', () => {
     const text = words(<LogBook entries={[entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)]} />);
     expect(text).toContain('planned · changed 20 Nov 2026');
     expect(text).toContain('baked 14 Nov 2026');
-    expect(text).toContain('1 of 2 weighed batches fell inside their band; on average they lost 6.5 points less water');
+    expect(text).toContain(
+      '1 of 2 weighed batches lost what their band of weight said; on average they lost 6.5 points less water',
+    );
     expect(text).toMatch(/39\.0 % inside/);
     expect(text).toMatch(/30\.0 % outside/);
   });

@@ -134,7 +134,7 @@ function tallyWords(entries: readonly LogEntryView[]): string | undefined {
   const weighed = entries.filter(({ comparison }) => comparison?.loss_pct);
   if (weighed.length === 0) return undefined;
   const inside = weighed.filter(({ comparison }) => comparison?.loss_pct?.inside).length;
-  return `${inside} of ${weighed.length} weighed batches fell inside their band${shiftWords(weighed)}`;
+  return `${inside} of ${weighed.length} weighed batches lost what their band of weight said${shiftWords(weighed)}`;
 }
 
 const Only = ({ value }: { readonly value: string }): ReactNode => (
