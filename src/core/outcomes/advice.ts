@@ -89,10 +89,15 @@ function storedOtherwise({ worked }: Drawn, samples: readonly Sample[], { wanted
   return (enough.length > 0 ? enough : tried).map(({ share: _share, ...advice }) => advice);
 }
 
+/** Minutes as one would set them: long ones in fives. */
+const readily = (minutes: number): number => (minutes > 20 ? 5 * Math.ceil(minutes / 5) : minutes);
+
 /** The last stretch that dries, drawn out until enough draws get there; null when none does without getting dark. */
 function heatedLonger({ document, kitchen }: Drawn, choice: PackChoice, wanted: Wanted, now: Now): Advice | null {
   const { steps } = document.heat;
-  const last = steps.findLastIndex((step) => stepRecord(step.do).dries);
+  // An oven that is off has little left to give: the heat before it is drawn out.
+  const heated = steps.findLastIndex((step) => step.do === 'hold' || step.do === 'freeze-dry');
+  const last = heated >= 0 ? heated : steps.findLastIndex((step) => stepRecord(step.do).dries);
   const step = steps[last];
   if (!step || !('minutes' in step)) return null;
   const drawnOut = (minutes: number): Heat => ({
@@ -115,13 +120,13 @@ function heatedLonger({ document, kitchen }: Drawn, choice: PackChoice, wanted: 
     if (dark > (1 - ENOUGH) * samples.length * 2) return null;
     const share = days.filter((value, i) => value >= wanted.wanted_days && snaps[i] >= wanted.wanted_snap).length / days.length;
     if (share < ENOUGH) continue;
-    const more = minutes - step.minutes;
+    const more = readily(minutes - step.minutes);
     const at = 'setpoint_c' in step ? ` at ${step.setpoint_c} °C` : '';
     const asked = wanted.wanted_snap > 0 ? `reach Snap ${wanted.wanted_snap} and keep` : 'keep';
     return {
       code: 'heat-longer',
       text: `${inTen(now.share)} ${asked} ${wanted.wanted_days} days; ${more} min more${at}: ${inTen(share)}`,
-      change: { path: `heat.steps[${last}].minutes`, to: minutes },
+      change: { path: `heat.steps[${last}].minutes`, to: step.minutes + more },
       days_gained: Math.round(middleOf(days) - now.days),
       snap_gained: Math.round(10 * (middleOf(snaps) - now.snap)) / 10,
     };

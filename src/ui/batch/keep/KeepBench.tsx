@@ -53,7 +53,7 @@ export function KeepBench(props: BenchProps): ReactNode {
       </BenchHead>
       <PackList choices={choices} keeps={shown} picked={index} onPick={pick} onChoices={set} />
       {banded && !bandIsOld && <AdviceLines advice={banded.advice} edits={edits} />}
-      <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[3fr_2fr]">
+      <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
             <figcaption className="truncate px-2 text-[14px]">
