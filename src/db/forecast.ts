@@ -8,6 +8,9 @@ export type ForecastRow = {
   readonly moisture_pct_low: number;
   readonly moisture_pct_high: number;
   readonly mass_loss_pct: number;
+  /** Left out of forecasts that were kept before the loss had a band of its own. */
+  readonly mass_loss_pct_low?: number;
+  readonly mass_loss_pct_high?: number;
   readonly dough_water_pct: number;
   readonly snap: number;
   readonly snap_low: number;

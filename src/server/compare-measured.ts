@@ -40,8 +40,8 @@ export function compareMeasured(
         : beside(
             loss,
             lossAt(water, forecast.moisture_pct),
-            lossAt(water, forecast.moisture_pct_high),
-            lossAt(water, forecast.moisture_pct_low),
+            forecast.mass_loss_pct_low ?? lossAt(water, forecast.moisture_pct_high),
+            forecast.mass_loss_pct_high ?? lossAt(water, forecast.moisture_pct_low),
           ),
     moisture_pct:
       loss === null

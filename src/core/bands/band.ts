@@ -57,6 +57,11 @@ export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Pre
     samples.map((sample) => sample.snap),
     prediction.outcome.snap,
   );
+  // A wetter dough loses more and may end no drier: the loss has a band of its own.
+  const loss = bandOf(
+    samples.map(({ mass_loss_pct }) => mass_loss_pct),
+    prediction.outcome.mass_loss_pct,
+  );
   const lives = samples.length > 0 ? livesOver(worked, samples, worked.wanted_days) : null;
   // A cake is cut into as many portions as are wished.
   const count = worked.shape.method === 'cake' ? 1 : Math.exp(SDS_IN_80_PCT * COUNT_SPREAD);
@@ -76,6 +81,8 @@ export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Pre
       ...prediction.outcome,
       moisture_pct_low: moisture.low,
       moisture_pct_high: moisture.high,
+      mass_loss_pct_low: loss.low,
+      mass_loss_pct_high: loss.high,
       snap_low: snap.low,
       snap_high: snap.high,
       draws: samples.length,

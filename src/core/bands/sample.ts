@@ -14,6 +14,7 @@ export type Sample = {
   /** Number of its draw. */
   readonly index: number;
   readonly moisture_pct: number;
+  readonly mass_loss_pct: number;
   readonly snap: number;
   readonly browning: number;
   /** In the order of the likely run's moments; null where it is not reached. */
@@ -43,6 +44,7 @@ export function sampleOf(worked: PredictionRun, index: number): Sample | null {
   return {
     index,
     moisture_pct: finish.moisture_pct,
+    mass_loss_pct: 100 * (1 - finish.massRatio),
     snap: finish.snap,
     browning: end.browningEdge,
     reached: reachedIn(course, heat, dough, mixtureOf(shape)).map(({ minute }) => minute),

@@ -187,6 +187,8 @@ const outcomePart = (finish: PredictionRun['finish']): Prediction['outcome'] => 
   snap_force_n: finish.force_N,
   hard: finish.shellStiffness > HARD_FROM,
   mass_loss_pct: 100 * (1 - finish.massRatio),
+  mass_loss_pct_low: 100 * (1 - finish.massRatio),
+  mass_loss_pct_high: 100 * (1 - finish.massRatio),
   draws: 0,
   variance_shares: [],
   others: [],

@@ -221,6 +221,8 @@ export type Prediction = {
     readonly snap_force_n: number;
     readonly hard: boolean;
     readonly mass_loss_pct: number;
+    readonly mass_loss_pct_low: number;
+    readonly mass_loss_pct_high: number;
     /** Draws that the bands rest on; 0 before any. */
     readonly draws: number;
     /** What the width of the band comes from, the most first; empty before any draw. */

@@ -66,6 +66,8 @@ export function forecastOf({ dough, yield: out, heat, outcome, keeps }: Predicti
     moisture_pct_low: outcome.moisture_pct_low,
     moisture_pct_high: outcome.moisture_pct_high,
     mass_loss_pct: outcome.mass_loss_pct,
+    mass_loss_pct_low: outcome.mass_loss_pct_low,
+    mass_loss_pct_high: outcome.mass_loss_pct_high,
     dough_water_pct: dough.water_pct,
     snap: outcome.snap,
     snap_low: outcome.snap_low,
