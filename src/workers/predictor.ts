@@ -1,4 +1,4 @@
-import { isSettled, type Sample } from '@/core/bands';
+import { USUAL_DRAWS } from '@/core/bands';
 import type { Appliance } from '@/core/catalogue';
 import type { BatchDocument, Heat } from '@/core/document';
 import { SENTENCES, fail, type Failure, type Result } from '@/core/failure';
@@ -20,9 +20,6 @@ type Answers = {
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
 const WARM_UPS = 12;
-/** Draws that each worker makes between two looks at the band, and the most there are. */
-const ROUND = 50;
-const MOST_DRAWS = 500;
 /** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
 const BACKGROUND = 2;
 
@@ -154,19 +151,15 @@ export class Predictor {
     }
   }
 
-  /** Draws on all background workers at once, shows the band after every round, and stops once it no longer moves. */
+  /** Draws on all background workers at once, as many as every door draws: label, jar, log and page tell one band. */
   private async draw(document: BatchDocument, signal: AbortSignal): Promise<void> {
-    let samples: Sample[] = [];
-    for (let from = 0; from < MOST_DRAWS && !isSettled(samples); from += ROUND * BACKGROUND) {
-      const rounds = await Promise.all(
-        this.background.map((worker, i) =>
-          worker.ask('samples', { document, from: from + i * ROUND, to: from + (i + 1) * ROUND }, { signal }),
-        ),
-      );
-      if (rounds.includes(null)) return;
-      samples = [...samples, ...rounds.flatMap((round) => round ?? [])];
-      this.answers.onBanded(document, await this.beside().ask('band', { document, samples }, { signal }));
-    }
+    const each = USUAL_DRAWS / BACKGROUND;
+    const shares = await Promise.all(
+      this.background.map((worker, i) => worker.ask('samples', { document, from: i * each, to: (i + 1) * each }, { signal })),
+    );
+    if (shares.includes(null)) return;
+    const samples = shares.flatMap((share) => share ?? []);
+    this.answers.onBanded(document, await this.beside().ask('band', { document, samples }, { signal }));
   }
 
   /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */

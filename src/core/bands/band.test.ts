@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import type { BatchDocument } from '../document';
 import { predict, type PredictionRun } from '../prediction';
-import { addBand, bandFrom, isSettled, samplesInSteps } from './band';
+import { addBand, bandFrom, samplesInSteps } from './band';
 import { runOut } from '../quantities';
 import { varianceShares } from './variance-shares';
 import { drawOf } from './vary';
@@ -74,11 +74,5 @@ describe('bands', () => {
       return outcome.moisture_pct_high - outcome.moisture_pct_low;
     };
     expect(width(0)).toBeLessThan(width());
-  });
-  it('settle only when two halves agree', () => {
-    expect(isSettled(samples.slice(0, 20))).toBe(false);
-    const same = samples.map((sample) => ({ ...sample, moisture_pct: 5, snap: 8 }));
-    expect(isSettled(same)).toBe(true);
-    expect(isSettled(same.map((sample) => ({ ...sample, snap: sample.index % 2 === 1 ? 2 : 8 })))).toBe(false);
   });
 });

@@ -32,20 +32,6 @@ export function* samplesInSteps(worked: PredictionRun, from: number, to: number)
   return samples;
 }
 
-/** Halves of the draws agree on both ends this closely [% water, Snap]: more of them would only cost time. Source: ours. */
-const SETTLED = { moisture_pct: 0.4, snap: 0.4 } as const;
-
-/** The band would hardly move with more draws: its two halves, drawn apart, agree. */
-export function isSettled(samples: readonly Sample[]): boolean {
-  const half = (odd: boolean, of: keyof typeof SETTLED): number[] =>
-    ascending(samples.filter(({ index }) => (index % 2 === 1) === odd).map((sample) => sample[of]));
-  return (Object.keys(SETTLED) as Array<keyof typeof SETTLED>).every((of) => {
-    const [even, odd] = [half(false, of), half(true, of)];
-    if (even.length < 20 || odd.length < 20) return false;
-    return [LOW, HIGH].every((share) => Math.abs(quantile(even, share) - quantile(odd, share)) <= SETTLED[of]);
-  });
-}
-
 /** The prediction with the bands that these draws give. */
 export function bandFrom(worked: PredictionRun, samples: readonly Sample[]): Prediction {
   const { prediction, out, heat } = worked;

@@ -1,4 +1,4 @@
-export { USUAL_DRAWS, addBand, bandFrom, isSettled, samplesInSteps } from './band';
+export { USUAL_DRAWS, addBand, bandFrom, samplesInSteps } from './band';
 export { daysOver } from './lives';
 export { bandMinutes } from './sample';
 export type { Sample } from './sample';
