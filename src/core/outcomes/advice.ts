@@ -64,7 +64,7 @@ const middleOf = (values: readonly number[]): number =>
     [...values].sort((a, b) => a - b),
     0.5,
   );
-const inTen = (share: number): string => `${Math.round(10 * share)} in 10`;
+const inTen = (share: number): string => `${Math.floor(10 * share + 1e-9)} in 10`;
 
 /** The same treats in a tighter pack or a colder place. */
 function storedOtherwise({ worked }: Drawn, samples: readonly Sample[], { wanted_days }: Wanted, now: Now): Advice[] {
