@@ -1,6 +1,13 @@
 /** A way to one value inside a document: keys and indices from the outside in. */
 export type Path = ReadonlyArray<string | number>;
 
+/** A path as it is written for people, `heat.steps[2].minutes`, as a way into the document. */
+export const pathFrom = (written: string): Path =>
+  written
+    .split(/[.[\]]+/)
+    .filter(Boolean)
+    .map((key) => (/^\d+$/.test(key) ? Number(key) : key));
+
 /**
  * One change of a document, as a value: it can be applied, taken back, merged with the next and stored.
  * `undefined` means "not there".

@@ -3,7 +3,7 @@ export { differences } from './differences';
 export type { Difference } from './differences';
 export { LARGEST_FILE } from './document';
 export type { BatchDocument, Heat, LabelWishes, Preference, Scale, Target } from './document';
-export { applyEdit, editTo, invertEdit, mergeEdits, valueAt } from './edit';
+export { applyEdit, editTo, invertEdit, mergeEdits, pathFrom, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { KITCHEN } from './kitchen-fields';
 export type { KitchenAir } from './kitchen-fields';

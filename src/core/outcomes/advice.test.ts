@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { bandFrom, samplesInSteps } from '../bands';
-import { applyEdit, editTo, type BatchDocument } from '../document';
+import { applyEdit, editTo, pathFrom, type BatchDocument } from '../document';
 import { predict, type Prediction } from '../prediction';
 import { runOut } from '../quantities';
 import { withAdvice } from './advice';
@@ -16,10 +16,6 @@ function advised(document: BatchDocument): Prediction {
   const samples = runOut(samplesInSteps(worked.value, 0, 60));
   return withAdvice({ document, kitchen: KITCHEN, worked: worked.value }, samples, bandFrom(worked.value, samples));
 }
-/** `heat.steps[2].minutes` as a way into a document. */
-const wayOf = (path: string): Array<string | number> =>
-  path.split(/[.[\]]+/).flatMap((key): Array<string | number> => (key === '' ? [] : /^\d+$/.test(key) ? [Number(key)] : [key]));
-
 const barely: BatchDocument = {
   ...HILLBARS,
   heat: { ...HILLBARS.heat, steps: [{ do: 'hold', setpoint_c: 165, minutes: 34 }] },
@@ -33,7 +29,7 @@ describe('what would make the low end useful', () => {
     const [first] = before.advice;
     expect(first.code).toBe('heat-longer');
     expect(first.text).toMatch(/^\d in 10 reach Snap 6 and keep 28 days; \d+ min more at 165 °C: (9|10) in 10$/);
-    const after = advised(applyEdit(barely, editTo(barely, wayOf(first.change.path), first.change.to)));
+    const after = advised(applyEdit(barely, editTo(barely, pathFrom(first.change.path), first.change.to)));
     expect(after.keeps[0].days_low).toBeGreaterThan(before.keeps[0].days_low);
     expect(after.keeps[0].share_fit_pct).toBeGreaterThanOrEqual(85);
     expect(after.keeps[0].days - before.keeps[0].days).toBeGreaterThan(0.5 * first.days_gained);

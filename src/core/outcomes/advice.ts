@@ -15,8 +15,8 @@ const CRISP_SNAP = 4;
 const DRAWS = 24;
 const FURTHEST = 3;
 const MOST_MORE_MIN = 240;
-/** A paler edge than this stays [1]. */
-const NO_DARKER = 0.45;
+/** No edge shall be darker than this in more than so many batches [1]. */
+const NO_DARKER = { than: 0.45, share: 0.2 } as const;
 
 /** A batch that was worked out, with its draws. */
 type Drawn = { readonly document: BatchDocument; readonly kitchen: Kitchen; readonly worked: PredictionRun };
@@ -116,8 +116,8 @@ function heatedLonger({ document, kitchen }: Drawn, choice: PackChoice, wanted: 
     const then = samples.map(({ index, curves }) => ({ index, moisture_pct: curves.moisture_pct[look] }));
     const days = daysOver(worked.value, then, choice);
     const snaps = samples.map(({ curves }) => curves.snap[look]);
-    const dark = samples.filter(({ curves }) => curves.browning[look] > NO_DARKER).length;
-    if (dark > (1 - ENOUGH) * samples.length * 2) return null;
+    const dark = samples.filter(({ curves }) => curves.browning[look] > NO_DARKER.than).length;
+    if (dark > NO_DARKER.share * samples.length) return null;
     const share = days.filter((value, i) => value >= wanted.wanted_days && snaps[i] >= wanted.wanted_snap).length / days.length;
     if (share < ENOUGH) continue;
     const more = readily(minutes - step.minutes);

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { BatchDocument } from '@/core/document';
+import { pathFrom, type BatchDocument } from '@/core/document';
 import { fail, type Result } from '@/core/failure';
 import { checkBatch } from '../read-batch';
 
@@ -109,7 +109,7 @@ function literal(text: string): unknown {
 
 /** Puts a value at a path, making what is missing on its way. */
 function put(document: Record<string, unknown>, path: string, value: unknown): void {
-  const keys = path.split(/[.[\]]+/).filter(Boolean);
+  const keys = pathFrom(path).map(String);
   if (keys.some((key) => FORBIDDEN.has(key))) return;
   let here: Record<string, unknown> = document;
   for (const [i, key] of keys.entries()) {

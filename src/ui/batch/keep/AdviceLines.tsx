@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { pathFrom } from '@/core/document';
 import type { Advice } from '@/core/prediction';
 import { Button } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
@@ -13,7 +14,7 @@ export function AdviceLines({ advice, edits }: AdviceLinesProps): ReactNode {
       {advice.slice(0, 3).map(({ text, change }) => (
         <li key={text} className="flex flex-wrap items-center gap-3 rounded-2xl border border-keep/50 bg-keep-pale/40 px-3 py-1">
           <span className="flex-1">{text}.</span>
-          <Button look="small" aria-label={`Do it: ${text}`} onClick={() => edits.set(wayOf(change.path), change.to)}>
+          <Button look="small" aria-label={`Do it: ${text}`} onClick={() => edits.set(pathFrom(change.path), change.to)}>
             Do it
           </Button>
         </li>
@@ -21,10 +22,3 @@ export function AdviceLines({ advice, edits }: AdviceLinesProps): ReactNode {
     </ul>
   );
 }
-
-/** `heat.steps[2].minutes` as a way into the document. */
-const wayOf = (path: string): Array<string | number> =>
-  path
-    .split(/[.[\]]+/)
-    .filter((key) => key !== '')
-    .map((key) => (/^\d+$/.test(key) ? Number(key) : key));
