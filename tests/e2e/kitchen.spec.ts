@@ -50,7 +50,8 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page }) =
       await page.getByLabel('Search the log').fill('');
       await page.getByRole('button', { name: /Shown/ }).click();
       await page.getByRole('option', { name: 'those outside their band' }).click();
-      await expect(page.getByRole('row', { name: /Hillbars for the farm shop/ })).toBeVisible();
+      await expect(page.getByRole('row', { name: /Hake skewers, second lot/ })).toBeVisible();
+      await expect(page.getByRole('row', { name: /Hillbars for the farm shop/ })).toBeHidden();
       await page.getByRole('button', { name: 'Draw predicted against measured' }).click();
       await expect(page.locator('.apexcharts-series').first()).toBeVisible();
       await expectAccessible(page);

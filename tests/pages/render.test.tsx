@@ -255,7 +255,7 @@ describe('the benches', () => {
   it('heat: raw meat is told what it calls for and gets', () => {
     const text = words(<HeatBench {...bench(recipe('lamb-liver-strips'))} />);
     expect(text).toMatch(
-      /Raw lamb liver: cooked while it is still wet\. Middle 71 °C at \d+ min · over 20 of 6.5 log steps credited/,
+      /Raw lamb liver: cooked while it is wet: the middle is at 71 °C after \d+ min, over 20 of 6.5 log steps credited/,
     );
     expect(text).toContain('into the dehydrator');
     expect(text).toContain('rotate trays');
