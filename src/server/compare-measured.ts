@@ -39,7 +39,7 @@ export function compareMeasured(
         ? null
         : beside(
             loss,
-            lossAt(water, forecast.moisture_pct),
+            forecast.mass_loss_pct_low === undefined ? lossAt(water, forecast.moisture_pct) : forecast.mass_loss_pct,
             forecast.mass_loss_pct_low ?? lossAt(water, forecast.moisture_pct_high),
             forecast.mass_loss_pct_high ?? lossAt(water, forecast.moisture_pct_low),
           ),
