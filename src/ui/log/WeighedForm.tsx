@@ -69,8 +69,10 @@ export function WeighedForm({
     setSaving(true);
     setWrong(null);
     const body = { revision: firstRevision, ...numbers, texture, note, colour, dogs: said };
+    const here = window.location.pathname;
     const answer = await call(`/api/batches/${id}/measurement`, { method: 'PUT', body });
-    if (answer.ok) return window.location.reload();
+    // Whoever has gone on to another page meanwhile must not have that one reloaded.
+    if (answer.ok) return window.location.pathname === here ? window.location.reload() : undefined;
     setWrong(answer.message);
     setSaving(false);
   };
