@@ -74,7 +74,8 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page }) =
       await page.getByLabel('Pip').selectOption('left it');
       await page.getByText('golden, browned edges', { exact: true }).click();
       await page.getByLabel('Raw thickness').fill('6.5');
-      await page.getByRole('button', { name: 'Correct the entry' }).click();
+      // The page is loaded anew once the entry is corrected; what follows must not overtake it.
+      await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'Correct the entry' }).click()]);
       await expect(page.getByLabel('Pip')).toHaveValue('left it');
       await expect(page.getByLabel('Raw thickness')).toHaveValue('6.5');
       await page.getByLabel('Add a photo').setInputFiles('docs/screenshots/recipes.png');
