@@ -29,28 +29,18 @@ export function withAdvice(drawn: Drawn, samples: readonly Sample[], prediction:
   const crisp = prediction.outcome.snap >= CRISP_SNAP || document.target?.snap_min !== undefined;
   const wanted_days = document.target?.keeps_days_min ?? USEFUL_DAYS[crisp ? 'crisp' : 'moist'];
   const wanted_snap = document.target?.snap_min ?? 0;
-  const reach = (share: readonly number[], from: number): number => share.filter((value) => value >= from).length / share.length;
   const days = daysOver(worked, samples, choice);
+  const snaps = samples.map(({ snap }) => snap);
+  const keeping = shareOf(days, (value) => value >= wanted_days);
   const now: Now = {
-    share: Math.min(
-      reach(days, wanted_days),
-      reach(
-        samples.map(({ snap }) => snap),
-        wanted_snap,
-      ),
-    ),
+    share: shareOf(days, (value, i) => value >= wanted_days && snaps[i] >= wanted_snap),
     days: middleOf(days),
-    snap: middleOf(samples.map(({ snap }) => snap)),
+    snap: middleOf(snaps),
   };
   if (now.share >= ENOUGH) return prediction;
   const goal = { wanted_days, wanted_snap };
-  const stored =
-    reach(
-      samples.map(({ snap }) => snap),
-      wanted_snap,
-    ) >= now.share
-      ? storedOtherwise(drawn, samples, goal, now)
-      : [];
+  // No pack and no place makes a treat crisp: they are for what keeps too short.
+  const stored = keeping < ENOUGH ? storedOtherwise(drawn, samples, goal, { ...now, share: keeping }) : [];
   const longer = crisp ? heatedLonger(drawn, choice, goal, now) : null;
   // What reaches it by the baker's own oven comes before another pack, and both before another place.
   return { ...prediction, advice: [...(longer ? [longer] : []), ...stored] };
@@ -59,6 +49,8 @@ export function withAdvice(drawn: Drawn, samples: readonly Sample[], prediction:
 type Now = { readonly share: number; readonly days: number; readonly snap: number };
 type Wanted = { readonly wanted_days: number; readonly wanted_snap: number };
 
+const shareOf = (values: readonly number[], meets: (value: number, index: number) => boolean): number =>
+  values.filter(meets).length / values.length;
 const middleOf = (values: readonly number[]): number =>
   quantile(
     [...values].sort((a, b) => a - b),
@@ -79,7 +71,7 @@ function storedOtherwise({ worked }: Drawn, samples: readonly Sample[], { wanted
   const tried = ways.flatMap(([code, words, other, key]): Array<Advice & { readonly share: number }> => {
     if (other[key as 'store'] === choice[key as 'store']) return [];
     const days = daysOver(worked, samples, other);
-    const share = days.filter((value) => value >= wanted_days).length / days.length;
+    const share = shareOf(days, (value) => value >= wanted_days);
     if (share < now.share + WORTH_A_WORD) return [];
     const text = `${inTen(now.share)} keep ${wanted_days} days; ${words}: ${inTen(share)}`;
     const change = { path: `pack[0].${key}`, to: other[key as 'store'] ?? '' };
@@ -118,7 +110,7 @@ function heatedLonger({ document, kitchen }: Drawn, choice: PackChoice, wanted: 
     const snaps = samples.map(({ curves }) => curves.snap[look]);
     const dark = samples.filter(({ curves }) => curves.browning[look] > NO_DARKER.than).length;
     if (dark > NO_DARKER.share * samples.length) return null;
-    const share = days.filter((value, i) => value >= wanted.wanted_days && snaps[i] >= wanted.wanted_snap).length / days.length;
+    const share = shareOf(days, (value, i) => value >= wanted.wanted_days && snaps[i] >= wanted.wanted_snap);
     if (share < ENOUGH) continue;
     const more = readily(minutes - step.minutes);
     const at = 'setpoint_c' in step ? ` at ${step.setpoint_c} °C` : '';

@@ -31,7 +31,7 @@ const SOFT_FROM_AW = 0.65;
 export function productOf(
   lines: readonly DoughLine[],
   dough: DoughMaterial,
-  finish: Pick<Finish, 'moisture_pct' | 'wettestMoisture_pct' | 'aw' | 'shellCrispness'>,
+  finish: Pick<Finish, 'moisture_pct' | 'wettestMoisture_pct' | 'aw'>,
   thickness_mm: number,
 ): Product {
   const wantCrisp = crispness(finish.aw, criticalAw(dough.composition)) >= CRISP_FROM;

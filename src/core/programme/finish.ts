@@ -37,9 +37,8 @@ export type Finish = {
   readonly snap: number;
   readonly words: string;
   readonly snapFresh: number;
-  /** Force that snaps a bar of it then [N], and crispness and stiffness of its shell [1]. */
+  /** Force that snaps a bar of it then [N], and stiffness of its shell [1]. */
   readonly force_N: number;
-  readonly shellCrispness: number;
   readonly shellStiffness: number;
   readonly feel: CoolingFeel;
   /** Mass of a piece over its raw mass [1]. */
@@ -91,7 +90,6 @@ export function finishOf(
     words: end.core_c < FROZEN_C ? 'frozen hard' : texture.words,
     snapFresh: snapOf({ composition, shellAw, coreAw, criticalShift }),
     force_N: texture.force_N,
-    shellCrispness: texture.shellCrispness,
     shellStiffness: texture.shellStiffness,
     feel: coolingFeel(composition, shellAw),
     massRatio,

@@ -62,8 +62,10 @@ function isAsAsked({ snap, browning, core_cMax, clean }: DrawnEnding, { target, 
 }
 
 /** So many have passed what time takes away that staying longer cannot make it sure. */
-export const tooMany = (draws: readonly DrawnEnding[], goal: Goal): boolean =>
-  /^too-d/.test(whatStops(draws, { ...goal, core_c: 0 }) ?? '');
+export function tooMany(draws: readonly DrawnEnding[], goal: Goal): boolean {
+  const stops = whatStops(draws, goal);
+  return stops === 'too-dark' || stops === 'too-dry';
+}
 
 /** What keeps draws from being sure however long they stay: what more of them miss; null when it is only too seldom. */
 export function whatStops(draws: readonly DrawnEnding[], { target, browningMost, core_c, sure }: Goal): Obstacle | null {

@@ -26,8 +26,7 @@ export type Texture = {
   readonly snap: number;
   readonly words: TextureWord;
   readonly force_N: number;
-  /** Crispness and stiffness of the shell 0..1. */
-  readonly shellCrispness: number;
+  /** Stiffness of the shell 0..1. */
   readonly shellStiffness: number;
 };
 
@@ -67,7 +66,6 @@ export function textureOf(piece: FinishedPiece): Texture {
     snap,
     words: wordsFor(piece, shell, core, force_N),
     force_N,
-    shellCrispness: shell.crisp,
     shellStiffness: shell.stiff,
   };
 }
