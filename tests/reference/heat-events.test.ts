@@ -33,6 +33,7 @@ describe('events', () => {
     ['turn', [{ do: 'turn' }]],
     ['stir', [{ do: 'stir' }]],
     ['brush', [{ do: 'brush', water_kg_per_m2: 0.03 }]],
+    ['score', [{ do: 'score', width_m: 0.02, length_m: 0.02 }]],
     ['snap apart', [{ do: 'snap-apart', width_m: 0.02, length_m: 0.02, exposure: 0.7 }]],
     ['turn out', [{ do: 'turn-out', exposure: 1 }]],
     ['new tray', [{ do: 'new-tray' }]],
@@ -46,6 +47,12 @@ describe('events', () => {
     const [turned, stirred] = [after([{ do: 'turn' }]), after([{ do: 'stir' }])];
     expect(stirred.end.meanMoisture).toBeLessThan(turned.end.meanMoisture);
     expect(Math.abs(turned.end.meanMoisture - plain.end.meanMoisture)).toBeLessThan(0.03 * DOUGH.moisture0);
+  });
+  it('cut through and left lying it dries as before; snapped apart it dries faster', () => {
+    const cut = { width_m: 0.02, length_m: 0.02 };
+    const [scored, snapped] = [after([{ do: 'score', ...cut }]), after([{ do: 'snap-apart', ...cut, exposure: 0.7 }])];
+    expect(Math.abs(scored.end.meanMoisture - plain.end.meanMoisture)).toBeLessThan(0.05 * plain.end.meanMoisture);
+    expect(snapped.end.meanMoisture).toBeLessThan(0.97 * scored.end.meanMoisture);
   });
   it('every wash leaves it wetter, by no more than it brought, and the more the wetter', () => {
     let before = plain.end.meanMoisture;

@@ -7,6 +7,7 @@ export const EVENT_MINUTES: Partial<Record<HeatStep['do'], number>> = {
   turn: 4,
   stir: 3,
   brush: 5,
+  score: 4,
   'snap-apart': 8,
   'turn-out': 4,
   'rotate-trays': 2,

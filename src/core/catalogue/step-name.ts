@@ -10,6 +10,7 @@ export type StepName =
   | 'turn'
   | 'stir'
   | 'brush'
+  | 'score'
   | 'snap-apart'
   | 'turn-out'
   | 'rotate-trays'

@@ -11,6 +11,7 @@ import { FREEZE_DRY } from './steps/freeze-dry';
 import { TURN } from './steps/turn';
 import { STIR } from './steps/stir';
 import { BRUSH } from './steps/brush';
+import { SCORE } from './steps/score';
 import { SNAP_APART } from './steps/snap-apart';
 import { TURN_OUT } from './steps/turn-out';
 import { ROTATE_TRAYS } from './steps/rotate-trays';
@@ -23,6 +24,7 @@ const MOMENTS = {
   turn: TURN,
   stir: STIR,
   brush: BRUSH,
+  score: SCORE,
   'snap-apart': SNAP_APART,
   'turn-out': TURN_OUT,
   'rotate-trays': ROTATE_TRAYS,

@@ -5,6 +5,8 @@ export type PieceEvent =
   | { readonly do: 'turn' }
   | { readonly do: 'stir' }
   | { readonly do: 'brush'; readonly water_kg_per_m2: number }
+  /** Cut through and left lying: no side opens that was shut. */
+  | { readonly do: 'score'; readonly width_m: number; readonly length_m: number }
   | { readonly do: 'snap-apart'; readonly width_m: number; readonly length_m: number; readonly exposure: number }
   /** Out of its pan or cup: the sides are free from here on. */
   | { readonly do: 'turn-out'; readonly exposure: number }

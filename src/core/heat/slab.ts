@@ -220,12 +220,22 @@ export class Slab {
     if (event.do === 'stir') this.exposure = this.heatExposure = 1;
     if (event.do === 'turn-out') this.exposure = this.heatExposure = event.exposure;
     if (event.do === 'new-tray') this.trayTemperature = room_c;
+    if (event.do === 'score') this.score(event.width_m, event.length_m);
     if (event.do === 'snap-apart') {
       this.width_m = event.width_m;
       this.length_m = event.length_m;
       this.exposure = this.heatExposure = event.exposure;
     }
     if (event.do === 'brush') this.brush(event.water_kg_per_m2, room_c);
+  }
+
+  /** Cut into pieces that lie as they lay: what of the sides is open stays as much for each face, and is a smaller share. */
+  private score(width_m: number, length_m: number): void {
+    const sidesPerFace = (width: number, length: number): number => 1 / width + 1 / length;
+    const share = Math.min(1, sidesPerFace(this.width_m, this.length_m) / sidesPerFace(width_m, length_m));
+    this.exposure *= share;
+    this.heatExposure *= share;
+    [this.width_m, this.length_m] = [width_m, length_m];
   }
 
   /** Water on the top cell, mixed in at room temperature. */

@@ -64,6 +64,12 @@ describe('a programme becomes stages', () => {
     expect(event({ do: 'snap-apart' })).toMatchObject({ width_m: 0.03, length_m: 0.06 });
     expect(event({ do: 'snap-apart', width_mm: 10, length_mm: 20 })).toMatchObject({ width_m: 0.01, length_m: 0.02 });
   });
+  it('a score frees nothing, and what is snapped later is what was scored', () => {
+    const { stages } = plan({ steps: [HOLD, { do: 'score', width_mm: 12, length_mm: 24 }, HOLD, { do: 'snap-apart' }, HOLD] });
+    expect(stages[1].events).toEqual([{ do: 'score', width_m: 0.012, length_m: 0.024 }]);
+    expect(stages[2].events[0]).toMatchObject({ do: 'snap-apart', width_m: 0.012, length_m: 0.024 });
+    expect(plan({ steps: [HOLD, { do: 'score' }] }).stages[1].events[0]).toMatchObject({ width_m: 0.03, length_m: 0.06 });
+  });
   it('cooling happens on a rack in the room', () => {
     const { stages } = plan({ steps: [HOLD, { do: 'cool', minutes: 10 }] });
     expect(stages[1]).toMatchObject({ set: 'room', support: { tray: null } });

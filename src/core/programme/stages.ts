@@ -59,6 +59,8 @@ class Builder {
   /** The first hold of a leg tells whether its appliance was heated up before. */
   private first = true;
   private lastSet: Stage['set'] = 'off';
+  /** Width and length of a piece once it is cut free [mm]. */
+  private sides_mm: readonly [number, number];
 
   constructor(
     private readonly heat: Heat,
@@ -69,6 +71,7 @@ class Builder {
   ) {
     const standing = loadInto(heat.appliance, 'heat.appliance', out, kitchen.room_c, assumed);
     this.base = assumed.or(heat.base, 'heat.base', usualBase(standing.kind, method));
+    this.sides_mm = [out.sides_mm[1], out.sides_mm[0]];
     this.begin(standing);
   }
 
@@ -137,18 +140,20 @@ class Builder {
   }
 
   private act(step: Exclude<HeatStep, TimedStep>, index: number): void {
-    const { out, assumed } = this;
+    const { out } = this;
     switch (step.do) {
       case 'brush': {
         const area_m2 = (out.pieces * out.area_mm2) / 1e6;
         this.events.push({ do: 'brush', water_kg_per_m2: step.grams / 1000 / area_m2 });
         return;
       }
+      case 'score':
+        this.sides_mm = this.cutSides(step, index);
+        this.events.push({ do: 'score', width_m: this.sides_mm[0] / 1000, length_m: this.sides_mm[1] / 1000 });
+        return;
       case 'snap-apart': {
-        const path = `heat.steps[${index}]`;
-        const width_mm = assumed.or(step.width_mm, `${path}.width_mm`, round(out.sides_mm[1]));
-        const length_mm = assumed.or(step.length_mm, `${path}.length_mm`, round(out.sides_mm[0]));
-        const exposure = this.freed(step, path, Math.sqrt(width_mm * length_mm));
+        const [width_mm, length_mm] = this.cutSides(step, index);
+        const exposure = this.freed(step, `heat.steps[${index}]`, Math.sqrt(width_mm * length_mm));
         this.events.push({ do: 'snap-apart', width_m: width_mm / 1000, length_m: length_mm / 1000, exposure });
         return;
       }
@@ -167,6 +172,16 @@ class Builder {
       case 'rotate-trays':
         this.events.push({ do: step.do });
     }
+  }
+
+  /** Width and length that a cut leaves [mm]: as told, as scored before, or the shape's own. */
+  private cutSides(step: { readonly width_mm?: number; readonly length_mm?: number }, index: number): readonly [number, number] {
+    const path = `heat.steps[${index}]`;
+    const [width_mm, length_mm] = this.sides_mm;
+    return [
+      this.assumed.or(step.width_mm, `${path}.width_mm`, round(width_mm)),
+      this.assumed.or(step.length_mm, `${path}.length_mm`, round(length_mm)),
+    ];
   }
 
   /** How far the sides of pieces of this size are open once they lie apart: by the gap that is told, or as poured. */

@@ -70,6 +70,8 @@ function stepWords(step: HeatStep, kind: Extract<Act, { do: 'step' }>['kind'], d
       return { title: 'Stir them', detail: HOT, done: 'Stirred' };
     case 'brush':
       return { title: `Brush with ${step.grams} g`, detail: 'Thin and even; every gram must dry again.', done: 'Brushed' };
+    case 'score':
+      return { title: 'Score them', detail: 'Right through, while soft. Leave them lying.', done: 'Scored' };
     case 'snap-apart':
       return { title: 'Snap them apart', detail: 'Along the score, while warm. Spread them out.', done: 'Snapped' };
     case 'turn-out':

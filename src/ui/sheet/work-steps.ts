@@ -34,6 +34,7 @@ function actOf(step: HeatStep, kind: NonNullable<NonNullable<BatchDocument['heat
       return step.appliance ? `move into the ${applianceName(kind)}` : 'move to another tray';
     case 'turn':
     case 'stir':
+    case 'score':
     case 'snap-apart':
     case 'turn-out':
     case 'rotate-trays':

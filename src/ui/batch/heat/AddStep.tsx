@@ -16,6 +16,7 @@ const MOMENTS: ReadonlyArray<Offer<ProgrammeEvent>> = [
   { name: 'turn', says: 'underside up', step: { do: 'turn' } },
   { name: 'stir', says: 'loose bits, sides free', step: { do: 'stir' } },
   { name: 'brush', says: 'wash or glaze: adds water', step: { do: 'brush', grams: 30 } },
+  { name: 'score', says: 'cut through, left lying', step: { do: 'score' } },
   { name: 'snap apart', says: 'along the score', step: { do: 'snap-apart' } },
   { name: 'turn out', says: 'of the pan, on to a rack', step: { do: 'turn-out' } },
   { name: 'rotate trays', says: 'top one down, bottom one up', step: { do: 'rotate-trays' } },
@@ -54,7 +55,9 @@ export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProp
   const stretches = STRETCHES.filter(
     ({ step }) => can.includes(step.do) && (!frozen || step.do === 'freeze' || step.do === 'freeze-dry'),
   );
-  const moments = MOMENTS.filter(({ step }) => can.includes(step.do) && (step.do !== 'snap-apart' || slab) && !frozen);
+  const moments = MOMENTS.filter(
+    ({ step }) => can.includes(step.do) && (slab || (step.do !== 'score' && step.do !== 'snap-apart')) && !frozen,
+  );
   const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || takesFrozen(appliance.kind)));
   return (
     <Menu>

@@ -149,6 +149,7 @@ export const STEP_NAMES: Record<HeatStep['do'], string> = {
   turn: 'turn',
   stir: 'stir',
   brush: 'brush',
+  score: 'score',
   'snap-apart': 'snap apart',
   'turn-out': 'turn out',
   'rotate-trays': 'rotate trays',
