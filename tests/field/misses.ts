@@ -21,9 +21,6 @@ export const MISSES: Readonly<Record<string, Readonly<Record<string, string>>>> 
     'water left': 'stands at 6.7: hot plates touch the whole face from the first second; steam lifts a real piece off',
     'hottest middle': 'stands at 139: as above: dry too early, and hot after that',
   },
-  'm7-drops': {
-    'water left': 'stands at 50.7: half a point; a drop is taken as a disc, which has less surface than a scoop',
-  },
   'm11-muffins': {
     'water left':
       'stands at 58.5 and loses 12 %, as the reading of the loss wants: from a batter of 64 % that leaves no less; the two readings do not go together',

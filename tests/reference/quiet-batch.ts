@@ -19,6 +19,7 @@ export const QUIET: CautionContext = {
   curve: [],
   atPacking_c: 20,
   room_c: 20,
+  drip: null,
   sides_mm: [60, 30, 6],
   force_N: 60,
   hard: true,

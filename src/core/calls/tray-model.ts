@@ -1,5 +1,5 @@
 import { succeed, type Result } from '../failure';
-import { COARSE, simulate, type Frame } from '../heat';
+import { COARSE, simulate, solvedInJuice, type Frame } from '../heat';
 import { Assumptions } from '../fields';
 import { type Appliance, type HeatStep } from '../catalogue';
 import { type BatchDocument, type Heat } from '../document';
@@ -113,15 +113,18 @@ function sharesOf(
   const { frames } = run.value;
   const into = stageSteps.findIndex((step) => step >= first);
   const begins_min = stageMinutes.slice(0, into).reduce((sum, one) => sum + one, 0);
-  const moistureAt = readFrames(frames);
-  const weightAt = (minute: number): number => 1 + moistureAt(simulatedSecond(plan.value, begins_min + minute));
+  const leftAt = readFrames(frames);
+  const weightAt = (minute: number): number => leftAt(simulatedSecond(plan.value, begins_min + minute));
   const start = weightAt(0);
   const shares = new Float64Array(POINTS + 1);
   for (let i = 0; i <= POINTS; i++) shares[i] = weightAt((minutes * i) / POINTS) / start;
   return succeed(shares);
 }
 
-/** Water on solids at a simulated second, straight between frames; asked for in the order of time. */
+/** Water, and the solids that juice has not taken along [kg per kg of the solids that went in]. */
+const leftOf = ({ meanMoisture, dripped }: Frame): number => 1 - solvedInJuice(dripped) + meanMoisture;
+
+/** What is left of the pieces, on the solids that went in, at a simulated second, straight between frames; asked for in the order of time. */
 function readFrames(frames: readonly Frame[]): (time_s: number) => number {
   let at = 0;
   return (time_s) => {
@@ -129,6 +132,6 @@ function readFrames(frames: readonly Frame[]): (time_s: number) => number {
     const [before, after] = [frames[at], frames[Math.min(at + 1, frames.length - 1)]];
     const span = after.time_s - before.time_s;
     const part = span > 0 ? Math.min(1, Math.max(0, (time_s - before.time_s) / span)) : 1;
-    return before.meanMoisture + part * (after.meanMoisture - before.meanMoisture);
+    return leftOf(before) + part * (leftOf(after) - leftOf(before));
   };
 }

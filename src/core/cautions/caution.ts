@@ -41,6 +41,8 @@ export type CautionContext = {
   readonly curve: readonly WarmPoint[];
   readonly atPacking_c: number;
   readonly room_c: number;
+  /** Juice that runs off: share of the raw mass [%], of all pieces [g], and its colour on the tray where it lies on one. */
+  readonly drip: { readonly share_pct: number; readonly batch_g: number; readonly colour: string | null } | null;
   /** Piece: sides from longest to shortest, force to snap it. */
   readonly sides_mm: readonly [number, number, number];
   readonly force_N: number;

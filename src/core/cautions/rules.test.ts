@@ -112,6 +112,21 @@ describe('gravity', () => {
   });
 });
 
+describe('juice', () => {
+  const drip = { share_pct: 12, batch_g: 180, colour: 'dark' };
+  const words = (more: Partial<NonNullable<CautionContext['drip']>>): string => {
+    const found = cautionsFor({ ...QUIET, drip: { ...drip, ...more } }).find(({ code }) => code === 'juice');
+    return found ? `${found.why} ${found.act}` : '';
+  };
+  it('is told with how much of it there is, and how it ends on the tray', () => {
+    expect(words({})).toContain('180 g from all pieces. What lies on the tray ends dark.');
+    expect(words({})).toContain('burns on');
+    expect(words({ colour: 'pale' })).not.toContain('burns');
+    expect(words({ colour: null })).not.toContain('tray ends');
+  });
+  it('that nobody sees is nothing said', () => expect(words({ share_pct: 2.9 })).toBe(''));
+});
+
 describe('what always stands', () => {
   it('a plain biscuit has its allergens and the vet, and nothing graver', () => {
     expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['allergens', 'vet']);

@@ -15,15 +15,18 @@ const EDGE_SHARE = 0.35;
 /** Water activity between which browning falls from its full speed to the dry one. Source: Labuza & Saltmarch 1981; Eichner & Karel 1972. */
 const SLOWS_BELOW_AW = 0.5;
 const DRY_BELOW_AW = 0.15;
+/** Juice on hot metal is a film that dries as it comes: its water activity there [1]. Source: ours. */
+const FILM_AW = 0.3;
 
 /** A face: its surface [°C], and the water activity of its browning layer at 25 °C. */
 export type BrowningFace = { readonly surface_c: number; readonly aw: number };
 
-/** Browning of top, bottom and edge, 0 (raw colour) to 1 (black). */
+/** Browning of top, bottom and edge, and of what ran off on to the tray, 0 (raw colour) to 1 (black). */
 export class Browning {
   top = 0;
   bottom = 0;
   edge = 0;
+  film = 0;
   topFactor = 1;
   bottomFactor = 1;
 
@@ -38,6 +41,11 @@ export class Browning {
     this.bottom = this.grow(this.bottom, bottom.surface_c, bottom, this.bottomFactor, dt_s);
     if (air_c === null) this.edge = Math.max(this.edge, this.top, this.bottom);
     else this.edge = this.grow(this.edge, top.surface_c + EDGE_SHARE * (air_c - top.surface_c), top, this.topFactor, dt_s);
+  }
+
+  /** Juice on the tray, from the first drop on. */
+  stepFilm(dt_s: number, tray_c: number): void {
+    this.film = this.grow(this.film, tray_c, { surface_c: tray_c, aw: FILM_AW }, 1, dt_s);
   }
 
   /** Turning swaps the faces; the edge stays. */

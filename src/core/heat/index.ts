@@ -7,6 +7,7 @@ export { freezerTransfer } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';
 export { chamberFromReadings } from './measured-chamber';
 export { FOOD_CLASSES, materialOf, mixClasses } from './material';
+export { solvedInJuice } from './juice';
 export type { Holding } from './juice';
 export type { FoodClass, Material } from './material';
 export type { Piece, PieceEvent, Room, Stage, Surroundings } from './programme';

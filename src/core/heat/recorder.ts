@@ -11,6 +11,10 @@ type Moment = {
   readonly browningTop: number;
   readonly browningBottom: number;
   readonly browningEdge: number;
+  /** Of juice on the tray. */
+  readonly browningFilm: number;
+  /** Juice that has run off by now, without what is solved in it [kg water per kg dry solids]. */
+  readonly dripped: number;
   /** Credited Salmonella log10 reductions at the centre. */
   readonly kill: number;
   readonly screenedCentre: number;
@@ -106,6 +110,8 @@ export class Recorder {
       browningTop: moment.browningTop,
       browningBottom: moment.browningBottom,
       browningEdge: moment.browningEdge,
+      browningFilm: moment.browningFilm,
+      dripped: moment.dripped,
       kill: moment.kill,
       screenedCentre: moment.screenedCentre,
       screenedLeast: moment.screenedLeast,

@@ -46,6 +46,7 @@ class Run {
   private readonly recorder: Recorder;
   private readonly shortest_s: number;
   private readonly startWater: number;
+  private readonly solids_kg_per_m2: number;
   private readonly screened: Float64Array | null;
   private surroundings: Surroundings;
   private air: ChamberAir | null = null;
@@ -80,6 +81,7 @@ class Run {
     this.recorder = new Recorder(this.slab, input.recordEvery_s);
     this.shortest_s = piece.thickness_m < THIN_M ? SHORTEST_THIN_STEP_S : SHORTEST_STEP_S;
     this.startWater = this.water();
+    this.solids_kg_per_m2 = material.solids_kg_per_m3 * piece.thickness_m;
     this.screened = input.screening ? new Float64Array(this.slab.count) : null;
     this.stepper.topSurface_c = this.stepper.bottomSurface_c = piece.start_c;
     this.slab.trayTemperature = room.temperature_c;
@@ -229,6 +231,7 @@ class Run {
       { surface_c: stepper.topSurface_c, aw: layer.top },
       { surface_c: stepper.bottomSurface_c, aw: layer.bottom },
     );
+    if (stepper.dripped_kg_per_m2 > 0 && stage.support.tray) this.browning.stepFilm(dt_s, slab.trayTemperature);
     const centre_c = slab.centre(slab.temperature);
     // A centre that stays wet in warm air would earn credit for hours, which no authority gives: meat is heated first.
     if (!stage.dryingAir && this.kill < KILL_CEILING && centre_c > 50)
@@ -267,6 +270,8 @@ class Run {
       browningTop: this.browning.top,
       browningBottom: this.browning.bottom,
       browningEdge: this.browning.edge,
+      browningFilm: this.browning.film,
+      dripped: stepper.dripped_kg_per_m2 / this.solids_kg_per_m2,
       kill: Math.min(KILL_CEILING, this.kill),
       screenedCentre: this.screened ? Math.min(KILL_CEILING, this.slab.centre(this.screened)) : 0,
       screenedLeast: this.screened ? Math.min(KILL_CEILING, ...this.screened) : 0,

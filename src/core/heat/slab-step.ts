@@ -321,7 +321,7 @@ export class SlabStepper {
     if (!holding || holding.tissue === 0) return;
     const share = 1 - Math.exp(-dt_s * pressingRate(holding, slab.piece.thickness_m));
     for (let i = 0; i < slab.count; i++) {
-      const excess = slab.moisture[i] - heldWater(holding, slab.hottestCell[i]);
+      const excess = slab.moisture[i] - heldWater(holding, slab.hottestCell[i], slab.material.moisture0);
       if (excess <= 0) continue;
       slab.moisture[i] -= share * excess;
       this.dripped_kg_per_m2 += share * excess * slab.solids[i];

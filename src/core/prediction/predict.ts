@@ -13,6 +13,7 @@ import {
   type Bake,
   heatCautions,
   cleanAfter,
+  dripOf,
   finishOf,
   type Finish,
   courseOf,
@@ -128,7 +129,7 @@ function assemble(
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
   const cautions = cautionsFor(contextOf(worked));
-  const { kcal_per_kg, ...analysis } = analyse(lines, dough_g * finish.massRatio);
+  const { kcal_per_kg, ...analysis } = analyse(lines, (dough_g * finish.massRatio) / finish.solidsKept);
   return {
     format: 'upbeat-oven/prediction',
     version: 1,
@@ -231,6 +232,7 @@ function heatPart({
   course,
   dough,
   shape,
+  out,
   simulation,
 }: Omit<PredictionRun, 'prediction'>): Prediction['heat'] {
   const timeline = baked.frames.map((frame, i): TimelinePoint => ({
@@ -264,6 +266,7 @@ function heatPart({
     clean_minutes: mixtureOf(shape) === 'batter' ? cleanAfter(heat, simulation) : null,
     energy_kwh: baked.energy_kwh,
     cooling_minutes: baked.cooling_minutes,
+    drip: dripOf(baked.end, dough.material, out),
     timeline,
     reached: reachedIn(course, heat, dough, mixtureOf(shape)).map((moment) => ({
       ...moment,
@@ -302,6 +305,7 @@ function contextOf({
     curve: course.map(({ minute, core_c, coreAw }) => ({ minute, temperature_c: core_c, aw: coreAw })),
     atPacking_c: baked.end.hottest_c,
     room_c: heat.room.temperature_c,
+    drip: dripOf(baked.end, dough.material, out),
     sides_mm: sidesOf(out),
     force_N: finish.force_N,
     hard: finish.shellStiffness > HARD_FROM,

@@ -3,7 +3,7 @@ import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
 import type { VarianceShare } from './uncertain-inputs';
 import type { ApplianceKind } from '../catalogue';
-import type { RawPart, Reached } from '../programme';
+import type { Drip, RawPart, Reached } from '../programme';
 import type { LifeMode, PackOption, Store } from '../keeping';
 
 /** One moment of the programme. */
@@ -191,6 +191,8 @@ export type Prediction = {
     readonly energy_kwh: number;
     /** Minutes on a rack after the programme until the piece is cold enough to pack. */
     readonly cooling_minutes: number;
+    /** Juice that runs off meat in the heat; null where there is none to speak of. */
+    readonly drip: Drip | null;
     readonly timeline: readonly TimelinePoint[];
     /** When each thing worth knowing is reached in the likely run (null: not within the programme). */
     readonly reached: ReadonlyArray<Reached & MomentBand>;

@@ -1,4 +1,4 @@
-import type { Frame, Profile } from '../heat';
+import { solvedInJuice, type Frame, type Profile } from '../heat';
 import { lookUpLogAw, type ActivityTable } from '../sorption';
 import { coolingFeel, snapOf, textureOf, unevenAfterADay, type CoolingFeel } from '../texture';
 import type { DoughMaterial, ShapeYield } from '../yield';
@@ -41,8 +41,9 @@ export type Finish = {
   readonly force_N: number;
   readonly shellStiffness: number;
   readonly feel: CoolingFeel;
-  /** Mass of a piece over its raw mass [1]. */
+  /** Mass of a piece over its raw mass; what of its dry matter the juice left in it [1]. */
   readonly massRatio: number;
+  readonly solidsKept: number;
   /** Volume and density of one piece now [mL, g/mL]. */
   readonly volume_ml: number;
 };
@@ -62,7 +63,9 @@ export function finishOf(
   const shellAw = aw(shell);
   const coreAw = aw(end.centreMoisture);
   const meanAw = aw(end.meanMoisture);
-  const massRatio = (1 + floored(end.meanMoisture)) / (1 + material.moisture0);
+  const solidsKept = 1 - solvedInJuice(end.dripped);
+  const pct = (moisture: number): number => wetBasisPct(moisture / solidsKept);
+  const massRatio = (solidsKept + floored(end.meanMoisture)) / (1 + material.moisture0);
   const height_m = profile.height.reduce((sum, height) => sum + height, 0);
   const volume_ml = (out.area_mm2 * height_m * 1000) / 1000;
   const left = unevenAfterADay(height_m * 1000);
@@ -79,10 +82,10 @@ export function finishOf(
     criticalShift,
   });
   return {
-    moisture_pct: wetBasisPct(end.meanMoisture),
-    shellMoisture_pct: wetBasisPct(shell),
-    centreMoisture_pct: wetBasisPct(end.centreMoisture),
-    wettestMoisture_pct: wetBasisPct(end.wettestMoisture),
+    moisture_pct: pct(end.meanMoisture),
+    shellMoisture_pct: pct(shell),
+    centreMoisture_pct: pct(end.centreMoisture),
+    wettestMoisture_pct: pct(end.wettestMoisture),
     aw: meanAw,
     shellAw,
     coreAw,
@@ -93,6 +96,7 @@ export function finishOf(
     shellStiffness: texture.shellStiffness,
     feel: coolingFeel(composition, shellAw),
     massRatio,
+    solidsKept,
     volume_ml,
   };
 }

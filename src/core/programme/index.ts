@@ -3,6 +3,8 @@ export type { Bake } from './bake';
 export { cleanAfter, isCleanAt } from './clean-after';
 export { courseOf } from './course';
 export type { CoursePoint } from './course';
+export { dripOf } from './drip';
+export type { Drip } from './drip';
 export { DRIEST_PCT, finishOf, wetBasisPct } from './finish';
 export type { Finish } from './finish';
 export { heatCautions } from './heat-cautions';

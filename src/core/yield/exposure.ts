@@ -14,3 +14,17 @@ export function openSides(gap_mm: number, height_mm: number): number {
 
 /** Gap between pieces of this side that were poured on a tray [mm]. */
 export const pouredGap = (side_mm: number): number => side_mm * (1 / Math.sqrt(POURED_COVER) - 1);
+
+/**
+ * The same for a mound, whose sides lean away from its neighbours: what its side sees from half-way up, where the neighbours
+ * stand half as high and further off.
+ *
+ * @param across_mm - of a disc of the mound's volume and height
+ * @source view factor as above; a scoop as the cap of a sphere of that volume and height
+ */
+export function openMound(gap_mm: number, across_mm: number, height_mm: number): number {
+  const base_mm = Math.sqrt(Math.max(0, across_mm ** 2 / 2 - height_mm ** 2 / 3));
+  const sphere_mm = (base_mm ** 2 + height_mm ** 2) / (2 * height_mm);
+  const halfway_mm = Math.sqrt(Math.max(0, sphere_mm ** 2 - (sphere_mm - height_mm / 2) ** 2));
+  return openSides(gap_mm + 2 * Math.abs(base_mm - halfway_mm), height_mm / 2);
+}

@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '../failure';
 import { ballMass, evenPortions, leftOverUses, rollUp, sliceLogs, wholePortions, type LogYield, type RollUp } from '../shaping';
 import type { Assumptions } from '../fields';
 import { SHAPES, type Ball, type Drop, type LogSlice } from '../catalogue';
-import { openSides } from './exposure';
+import { openMound, openSides } from './exposure';
 import { footprint, layOnTray, planTray, type TrayPlan } from './on-tray';
 import { PLAIN, type Shaped, type ShapeYield } from './shape-yield';
 
@@ -110,7 +110,9 @@ export function dropYield(plan: DropPlan, dough_g: number, g_per_ml: number): Re
   const area_mm2 = ((plan.piece_g / g_per_ml) * 1000) / height_mm;
   const { pieces, piece_g, left_g } = wholePortions(dough_g, plan.piece_g);
   const seen_mm = Math.sqrt((4 / Math.PI) * area_mm2);
-  return roundYield({ pieces, piece_g, left_g, thickness_mm: height_mm, seen_mm, area_mm2 }, plan, g_per_ml, { kind: 'loose' });
+  const exposure = openMound(plan.trayGap_mm, seen_mm, height_mm);
+  const round: Round = { pieces, piece_g, left_g, thickness_mm: height_mm, seen_mm, area_mm2 };
+  return roundYield(round, plan, g_per_ml, { kind: 'loose' }, { exposure, heatExposure: exposure });
 }
 
 /** A ball touches the tray at a point, so its underside breathes, and its sides are open but for the neighbours. */

@@ -1,3 +1,4 @@
+import { COLOUR_NAMES } from '../../heat';
 import { isRawFlour, isRawTissue } from '../../pantry';
 import { warmAndWetMinutes } from '../warm-and-wet';
 import { none, rowsOf, type Rule } from './rule';
@@ -199,6 +200,31 @@ const wetHeart: Rule = ({ surfaceAw, coreAw }) =>
       ]
     : none;
 
+/** More juice than this share of the raw piece wets what the pieces lie on [%]. Source: ours. */
+const JUICY_PCT = 3;
+/** Colours of juice that sticks and smells. */
+const BURNT: readonly string[] = [COLOUR_NAMES[3], COLOUR_NAMES[4]];
+
+const juice: Rule = ({ drip }) =>
+  drip && drip.share_pct > JUICY_PCT
+    ? [
+        {
+          code: 'juice',
+          severity: 'note',
+          step: 'heat',
+          title: 'Juice runs off',
+          why:
+            `Heated meat lets go of about ${Math.round(drip.share_pct)} % of its weight as juice: ${Math.round(drip.batch_g)} g from all pieces.` +
+            (drip.colour === null ? '' : ` What lies on the tray ends ${drip.colour}.`),
+          act:
+            drip.colour !== null && BURNT.includes(drip.colour)
+              ? 'Line the tray, pour the juice off half-way, or lay the pieces on a rack: it burns on before they are done.'
+              : 'Pour it off half-way where it stands; under a rack or mesh, put a tray with a rim.',
+          source: 'van der Sman 2007 on what heated tissue holds',
+        },
+      ]
+    : none;
+
 /** Heat and drying. */
 export const HEAT_RULES: readonly Rule[] = [
   core,
@@ -211,4 +237,5 @@ export const HEAT_RULES: readonly Rule[] = [
   warmDamp,
   beyondHeater,
   wetHeart,
+  juice,
 ];
