@@ -1,6 +1,6 @@
 import type { BatchDocument, RecipeLine } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
-import { weighIngredient, type Pantry } from '@/core/pantry';
+import { rowOfLine, weighIngredient, type Pantry } from '@/core/pantry';
 import { UNITS, type CupFill, type Unit } from '@/core/quantities';
 import type { HabitsRow } from '@/db/kitchen';
 import { isBatchFile } from '@/formats/is-batch-file';
@@ -43,15 +43,16 @@ const isUnit = (unit: string | null): unit is Unit => unit !== null && (UNITS as
 
 /** Each line as it can go into a recipe; null where its ingredient or its weight is not known and waits for an answer. */
 function draftOf(lines: readonly ReadLine[], pantry: Pantry, fill: CupFill): Array<RecipeLine | null> {
-  return lines.map(({ ingredient, amount, unit, size, grams }): RecipeLine | null => {
-    const row = ingredient === null ? undefined : pantry.get(ingredient);
+  return lines.map(({ ingredient, amount, unit, size, grams, mashed }): RecipeLine | null => {
+    const row = ingredient === null ? undefined : rowOfLine({ ingredient, ...(mashed ? { mashed } : {}) }, pantry);
+    const how = mashed ? { mashed } : {};
     if (!row || ingredient === null || grams === null) return null;
     // As written where that weighs the same; a label or a puree says more than its cup.
     const measured = isUnit(unit) && amount !== null ? weighIngredient(row, amount, unit, { fill, size }) : null;
     const same = measured?.ok && Math.abs(measured.value.mass_g - grams) <= SAME_WITHIN * grams;
     return same && isUnit(unit) && amount !== null
-      ? { ingredient, amount: round(amount), unit, ...(size ? { size } : {}) }
-      : { ingredient, amount: round(grams), unit: 'g' };
+      ? { ingredient, amount: round(amount), unit, ...(size ? { size } : {}), ...how }
+      : { ingredient, amount: round(grams), unit: 'g', ...how };
   });
 }
 

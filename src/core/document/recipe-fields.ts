@@ -1,4 +1,4 @@
-import { choice, group, list, number, text, type ValueOf } from '../fields';
+import { choice, flag, group, list, number, text, type ValueOf } from '../fields';
 import { UNITS } from '../quantities';
 import { METHODS } from './methods';
 
@@ -39,6 +39,10 @@ export const RECIPE_LINE = group({
   unit: UNIT,
   size: text(WORD, { meaning: 'of a counted thing, as the table names it: "UK large"' }),
   composition_per_100g: OWN_COMPOSITION,
+  mashed: flag({
+    default: false,
+    meaning: 'fruit or root with its cells broken: whole it keeps its water, mashed it wets the dough',
+  }),
   water_pct: number('share', [0, 99.5], { step: 0.1, meaning: 'its moisture as weighed, where it differs from the table' }),
   actual_g: number('mass', [0, 200_000], {
     usual: 'the amount times the scale',

@@ -21,6 +21,7 @@ export {
   usualBinders,
 } from './groups';
 export type { Ingredient, OilClass, Pantry } from './ingredient';
+export { canBeMashed, mashed, rowOfLine } from './mashed';
 export { ownIngredient } from './own-ingredient';
 export type { OwnComposition } from './own-ingredient';
 export { preparationOf, startFrom } from './prepare';

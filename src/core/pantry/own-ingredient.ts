@@ -2,6 +2,7 @@ import { fail, succeed, type Result } from '../failure';
 import { complaintsAbout } from './check-ingredient';
 import { NOT_KNOWN_ALLERGEN } from './allergens';
 import type { Ingredient } from './ingredient';
+import { mashBehaviour, saysMashed } from './mashed';
 
 /** A baker's own ingredient, as the batch file writes it [g per 100 g as used]. */
 export type OwnComposition = {
@@ -68,6 +69,7 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     countWeights: [],
     packs_g: [],
     ...behaviourOf(water, protein, fat, starch),
+    ...(isMash(name, given) ? mashBehaviour(starch, sugars > MASHED_FRUIT_SUGARS) : {}),
     allergen: given.allergen === NO_ALLERGEN ? '' : (given.allergen ?? NOT_KNOWN_ALLERGEN),
     dogFlag: 'caution',
     dogReason: 'Your own ingredient: the list of dangers does not know it. Ask your vet.',
@@ -80,6 +82,12 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     return fail('BAD_COMPOSITION', `"${name}": ${complaints.join('; ')}. Check the figures per 100 g.`, 'composition_per_100g');
   return succeed(row);
 }
+
+/** Sweeter than this a mash is of fruit [g/100 g]. Source: ours; fruit has 5 to 15, roots and squashes 2 to 6. */
+const MASHED_FRUIT_SUGARS = 6.5;
+/** Wet, of plants, and called a mash. */
+const isMash = (name: string, { water, protein, fat }: OwnComposition): boolean =>
+  water >= 60 && protein < 8 && fat < OILY_FAT && saysMashed(name);
 
 type Behaviour = Pick<
   Ingredient,

@@ -1,10 +1,16 @@
 import { at, fail, succeed, type Result } from '../failure';
-import { WEIGHED_REL_SD, ownIngredient, weighIngredient, type DoughLine, type Ingredient, type Pantry } from '../pantry';
+import { WEIGHED_REL_SD, mashed, ownIngredient, weighIngredient, type DoughLine, type Ingredient, type Pantry } from '../pantry';
 import type { CupFill } from '../quantities';
 import type { Recipe, RecipeLine } from '../document';
 
-/** The pantry row of a recipe line: the table's, or one made from the composition the line brings. */
+/** The pantry row of a recipe line, as it goes into the bowl. */
 function rowOf(line: RecipeLine, pantry: Pantry): Result<Ingredient> {
+  const row = namedRow(line, pantry);
+  return row.ok && line.mashed ? mashed(row.value) : row;
+}
+
+/** The table's row, or one made from the composition the line brings. */
+function namedRow(line: RecipeLine, pantry: Pantry): Result<Ingredient> {
   if (line.composition_per_100g) return ownIngredient(line.ingredient, line.composition_per_100g);
   const row = pantry.get(line.ingredient);
   if (row) return succeed(row);

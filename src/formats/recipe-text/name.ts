@@ -1,19 +1,23 @@
-import { findIngredient, type Finding, type Ingredient, type Pantry } from '@/core/pantry';
+import { canBeMashed, findIngredient, type Finding, type Ingredient, type Pantry } from '@/core/pantry';
 import { BRACKETS } from './quantity';
 
-const PUREED = /\b(puree|purée|pureed|puréed|mashed|mash|pulp)\b/i;
+const PUREED = /\b(puree|purée|pureed|puréed|mashed|mash|pulp|stewed)\b/i;
 export const isPuree = (written: string): boolean => PUREED.test(written);
 
+/** What a line means: its ingredient, whether that is mashed, and what to ask about it. */
+type Named = { readonly row: Ingredient | null; readonly mashed: boolean; readonly question: string | null };
+
 /** The ingredient of a line, without what is said about handling it. */
-export function named(written: string, pantry: Pantry): { row: Ingredient | null; question: string | null } {
+export function named(written: string, pantry: Pantry): Named {
   const unbracketed = written.replace(BRACKETS, ' ');
   const [first, ...alternatives] = unbracketed.split(/\s+or\s+/i);
   const name = headOf(first, pantry);
-  if (name.trim() === '') return { row: null, question: `What is "${written.trim()}"? Name the ingredient.` };
+  if (name.trim() === '') return { row: null, mashed: false, question: `What is "${written.trim()}"? Name the ingredient.` };
   const finding = withNounOf(alternatives, name, pantry) ?? pureed(name, pantry) ?? findIngredient(name, pantry);
   const other = alternatives.length > 0 && !/^\s*(more|less|so|to taste|as needed|as required)\b/i.test(alternatives[0]);
   const question = other ? `"${written.trim()}" leaves a choice. Which one do you take?` : questionAbout(name, finding);
-  return { row: finding.row, question };
+  const mashed = finding.row !== null && PUREED.test(unbracketed) && canBeMashed(finding.row);
+  return { row: finding.row, mashed, question };
 }
 
 /** A longer remark behind a comma is no part of the name [words]. */

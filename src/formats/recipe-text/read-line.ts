@@ -17,6 +17,8 @@ export type ReadLine = {
   readonly grams: number | null;
   /** An id of the pantry; null when it is not known or could be several. */
   readonly ingredient: string | null;
+  /** Only where the line says that a whole fruit or root is mashed. */
+  readonly mashed?: true;
   /** What to ask the baker; null when the line was understood. */
   readonly question: string | null;
 };
@@ -31,7 +33,7 @@ export function readLine(written: string, pantry: Pantry, habits: ReadingHabits)
   const { low, high } = head;
   const total = (amount: number): number => amount * parts.times + moreOfTheSame(parts);
   const range = low === undefined || high === undefined ? {} : { amount_low: total(low), amount_high: total(high) };
-  const { row, question } = named(parts.name, pantry);
+  const { row, mashed, question } = named(parts.name, pantry);
   const base = { line, amount: total(head.amount), ...range, ingredient: row?.id ?? null };
   const weight = weigh(row, head.amount, parts, habits);
   return {
@@ -39,6 +41,7 @@ export function readLine(written: string, pantry: Pantry, habits: ReadingHabits)
     unit: weight.unit,
     ...(weight.size ? { size: weight.size } : {}),
     grams: weight.grams === null ? null : Math.round(weight.grams * 100) / 100,
+    ...(mashed ? { mashed } : {}),
     question: [question, weight.question].filter(Boolean).join(' ') || null,
   };
 }

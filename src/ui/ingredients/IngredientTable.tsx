@@ -3,12 +3,13 @@ import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import { type Recipe, type RecipeLine, RECIPE_LINE } from '@/core/document';
-import { freshnessOf, preparationOf, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
+import { canBeMashed, freshnessOf, preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
+import { Check } from '../kit/Check';
 import { NumberField } from '../kit/NumberField';
 import { IngredientPicker } from './IngredientPicker';
 import type { Habits } from './habits';
@@ -65,7 +66,7 @@ export function IngredientTable({
             <IngredientRow
               key={`${line.ingredient}-${i}`}
               line={line}
-              row={pantry.get(line.ingredient)}
+              row={rowOfLine(line, pantry)}
               planned_g={dough?.ingredients[i]?.planned_g ?? null}
               habits={habits}
               onAmount={(amount) => onAmount(i, amount)}
@@ -133,6 +134,7 @@ function IngredientRow({
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
+        <MashedTick row={row} line={line} onLine={onLine} />
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
         {more}
         {withNotes && <NoteField name={name} line={line} onLine={onLine} />}
@@ -197,6 +199,31 @@ export function clockWords(row: Ingredient): string {
   if (fridge_days === null) return '';
   const out = room_h !== null && room_h <= 8 ? `${room_h} h out, ` : '';
   return `keeps ${out}${fridge_days} day${fridge_days === 1 ? '' : 's'} in the fridge`;
+}
+
+type MashedTickProps = {
+  readonly row: Ingredient | undefined;
+  readonly line: RecipeLine;
+  readonly onLine: (line: RecipeLine) => void;
+};
+
+/** Whole, a fruit or root keeps its water to itself; mashed, it wets the dough. */
+function MashedTick({ row, line, onLine }: MashedTickProps): ReactNode {
+  if (!row || (!line.mashed && !canBeMashed(row))) return null;
+  return (
+    <span className="block text-[13px] text-soft">
+      <Check
+        checked={line.mashed === true}
+        title="Cells broken: its water wets the dough"
+        onChange={(checked) => {
+          const { mashed: _was, ...rest } = line;
+          onLine(checked ? { ...rest, mashed: true } : rest);
+        }}
+      >
+        <span className="sr-only">{row.name}: </span>mashed
+      </Check>
+    </span>
+  );
 }
 
 type NoteFieldProps = { readonly name: string; readonly line: RecipeLine; readonly onLine: (line: RecipeLine) => void };

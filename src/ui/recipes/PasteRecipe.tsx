@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { BatchDocument, RecipeLine } from '@/core/document';
-import type { Pantry } from '@/core/pantry';
+import { rowOfLine, type Pantry } from '@/core/pantry';
 import type { ReadLine } from '@/formats/recipe-text';
 import { mass } from '../format/units';
 import { IngredientPicker } from '../ingredients/IngredientPicker';
@@ -87,7 +87,7 @@ type ReadRowProps = {
 };
 
 function ReadRow({ line, answer, pantry, onAnswer }: ReadRowProps): ReactNode {
-  const row = pantry.get(answer ?? line.ingredient ?? '');
+  const row = rowOfLine({ ingredient: answer ?? line.ingredient ?? '', mashed: answer === null && line.mashed === true }, pantry);
   const { amount, unit } = line;
   const measure =
     amount === null || unit === null

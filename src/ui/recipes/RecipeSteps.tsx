@@ -1,7 +1,7 @@
 import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
-import { preparationOf, startFrom, type Pantry } from '@/core/pantry';
+import { preparationOf, rowOfLine, startFrom, type Pantry } from '@/core/pantry';
 import { duration, mass } from '../format/units';
 
 export type StepsProps = { readonly document: BatchDocument; readonly recipe: RecipeView; readonly pantry: Pantry };
@@ -10,7 +10,7 @@ export type StepsProps = { readonly document: BatchDocument; readonly recipe: Re
 export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode {
   const steps = document.recipe.steps ?? [];
   const prepared = document.recipe.ingredients.flatMap((line, i) => {
-    const row = pantry.get(line.ingredient);
+    const row = rowOfLine(line, pantry);
     const way = row ? preparationOf(row) : null;
     return row && way && way.minutes >= 3 ? [{ row, way, mass_g: recipe.card.lines[i]?.mass_g ?? 0 }] : [];
   });
