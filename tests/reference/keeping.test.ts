@@ -49,6 +49,20 @@ function life(of: Product, option: PackOption, store: Store = 'room', room = ROO
 }
 const days = ({ days_low, days: likely, days_high }: Life): number[] => [days_low, likely, days_high];
 
+describe('the fat of fish', () => {
+  const dried = (id: string, aw = 0.2): number =>
+    life(product({ [id]: 100 }, aw, { kind: 'dried-meat', state: 'raw', meat: true, meatLike: 1 }), 'clip-jar').modes.rancidity ??
+    0;
+  it('turns sooner the more of it there is', () => {
+    expect(dried('salmon_raw')).toBeLessThan(dried('mackerel_canned'));
+    expect(dried('mackerel_canned')).toBeLessThan(dried('cod_raw'));
+  });
+  it('turns sooner on either side of the monolayer', () => {
+    expect(dried('salmon_raw', 0.1)).toBeLessThan(dried('salmon_raw', 0.3));
+    expect(dried('salmon_raw', 0.6)).toBeLessThan(dried('salmon_raw', 0.3));
+  });
+});
+
 describe('agreement with common guidance', () => {
   const biscuit = product(BISCUIT, 0.25);
   const soft = product(SOFT_DROP, 0.95, { kind: 'soft' });

@@ -5,6 +5,7 @@ export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift'
 export { NOTHING_GROWS_BELOW_AW, cleanLineMouldDays, mouldDays } from './mould';
 export { CLOSURES, PACKS, STORES, packOf } from './packs';
 export type { Closure, OwnPack, PackOption, Store } from './packs';
+export { DRIER_IS_SOONER } from './rancidity';
 export { ABSORBERS_CC, absorberFor } from './absorber';
 export { freshlyPacked, goodUntil, movedTo, openedOn } from './stored';
 export type { FreshLife, Stored, Tender } from './stored';

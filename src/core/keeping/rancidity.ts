@@ -14,8 +14,9 @@ const DAYS_AT_20_C: Record<Exclude<OilClass, 'none'>, number> = {
   pufa: 60,
   marine: 35,
 };
+type Points = ReadonlyArray<readonly [number, number]>;
 /** Oxidation speed against water activity, linear between: slowest near 0.3. Source: shape of Labuza 1971, Karel 1980. */
-const SPEED_BY_AW: ReadonlyArray<readonly [number, number]> = [
+const SPEED_BY_AW: Points = [
   [0, 1.9],
   [0.1, 1.35],
   [0.2, 1.08],
@@ -29,15 +30,25 @@ const SPEED_BY_AW: ReadonlyArray<readonly [number, number]> = [
 ];
 /** Speeds up by this per 10 K. Source: Labuza 1982. [1] */
 const Q10 = 2.2;
-/** Little fat hardly shows [share of solids, factor on days]. Source: ours. */
-const LEAN = { below: 0.02, factor: 1.5 };
+/**
+ * The same oxidation smells sooner where more fat takes part: factor on the days by the fat's share of the solids [1], linear between.
+ * Source: ours; the nose goes by the amount of volatiles, not by the state of the fat (Frankel 2005).
+ */
+const DAYS_BY_SHARE: Points = [
+  [0, 1.5],
+  [0.02, 1.5],
+  [0.05, 1],
+  [0.2, 1],
+  [0.4, 0.7],
+];
 
-function speedAt(aw: number): number {
-  const next = SPEED_BY_AW.findIndex(([end]) => aw <= end);
-  if (next <= 0) return SPEED_BY_AW[next === 0 ? 0 : SPEED_BY_AW.length - 1][1];
-  const [a0, s0] = SPEED_BY_AW[next - 1];
-  const [a1, s1] = SPEED_BY_AW[next];
-  return s0 + ((s1 - s0) * (aw - a0)) / (a1 - a0);
+/** Value of a broken line; level beyond its ends. */
+function between(points: Points, at: number): number {
+  const next = points.findIndex(([end]) => at <= end);
+  if (next <= 0) return points[next === 0 ? 0 : points.length - 1][1];
+  const [x0, y0] = points[next - 1];
+  const [x1, y1] = points[next];
+  return y0 + ((y1 - y0) * (at - x0)) / (x1 - x0);
 }
 
 /** Days until an ingredient's own fat turns at 20 °C; infinity without fat. */
@@ -68,6 +79,9 @@ export function rancidDays(
   temperature_c: number,
   packFactor: number,
 ): number {
-  const lean = composition.solids_g > 0 && composition.fat_g / composition.solids_g < LEAN.below ? LEAN.factor : 1;
-  return ((daysOfMix(lines) * Q10 ** ((20 - temperature_c) / 10)) / speedAt(aw)) * lean * packFactor;
+  const byShare = between(DAYS_BY_SHARE, composition.solids_g > 0 ? composition.fat_g / composition.solids_g : 0);
+  return ((daysOfMix(lines) * Q10 ** ((20 - temperature_c) / 10)) / between(SPEED_BY_AW, aw)) * byShare * packFactor;
 }
+
+/** Below this water activity fat turns the sooner the drier it is [1]: no water is left to shield it. */
+export const DRIER_IS_SOONER = SPEED_BY_AW[3][0];

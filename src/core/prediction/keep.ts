@@ -1,5 +1,6 @@
 import {
   CRISP_FROM,
+  DRIER_IS_SOONER,
   absorberFor,
   lifeOf,
   packOf,
@@ -141,7 +142,7 @@ export function keepsOf(choice: PackChoice, kept: ToKeep): Keeps {
       absorber && life.days > 0
         ? absorberFor(volume_ml, net_g, (piece_g * finish.massRatio) / finish.volume_ml, life.days / DAYS_A_MONTH).buy_cc
         : null,
-    why: reasonFor(life, choice.option, store),
+    why: reasonFor(life, choice.option, store, finish.aw),
   };
 }
 
@@ -182,9 +183,11 @@ const ENDS: Record<Exclude<Life['mode'], 'cap'>, string> = {
   'freezer-quality': 'quality fades in the freezer',
 };
 
-function reasonFor(life: Life, option: PackOption, store: Store): string {
+function reasonFor(life: Life, option: PackOption, store: Store, aw: number): string {
+  if (life.mode === 'rancidity' && aw < DRIER_IS_SOONER) return `${ENDS.rancidity}: drier than this it turns sooner, not later`;
   if (life.mode !== 'cap') return ENDS[life.mode];
-  if (option === 'foil-pouch-absorber' && life.days === 0) return 'too moist for an oxygen absorber';
+  if (option === 'foil-pouch-absorber' && life.days === 0)
+    return 'too moist for an oxygen absorber: without air, germs that need none could grow';
   if (store !== 'freezer' && life.awSafe > 0.85)
     return store === 'room'
       ? 'too moist to stand at room heat: chill within two hours'
