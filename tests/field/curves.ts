@@ -9,10 +9,8 @@ type Point = Prediction['heat']['timeline'][number];
 /** A value of the course at a minute, straight between the moments that are told. */
 function at(minute: number, of: (point: Point) => number, prediction: Prediction): number {
   const { timeline } = prediction.heat;
-  const next = Math.max(
-    1,
-    timeline.findIndex((point) => point.minute >= minute),
-  );
+  const later = timeline.findIndex((point) => point.minute >= minute - 1e-6);
+  const next = later === -1 ? timeline.length - 1 : Math.max(1, later);
   const [before, after] = [timeline[next - 1], timeline[next]];
   const span = after.minute - before.minute;
   const part = span > 0 ? (minute - before.minute) / span : 1;

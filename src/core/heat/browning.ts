@@ -10,8 +10,11 @@ export type BrowningRate = {
 
 /** 150 °C, at which the rate is given. Source: ours. */
 const REFERENCE_K = 423.15;
-/** Edges are this much of the way from the surface to the air's temperature [1]. Source: fit. */
+/** Edges, and spots that touch hot metal, are this much of the way from the surface to what heats them [1]. Source: fit. */
 const EDGE_SHARE = 0.35;
+
+/** Temperature of what stands out of a face, towards what heats it [°C]. */
+export const towards = (surface_c: number, heats_c: number): number => surface_c + EDGE_SHARE * (heats_c - surface_c);
 /** Water activity between which browning falls from its full speed to the dry one. Source: Labuza & Saltmarch 1981; Eichner & Karel 1972. */
 const SLOWS_BELOW_AW = 0.5;
 const DRY_BELOW_AW = 0.15;
@@ -40,7 +43,7 @@ export class Browning {
     this.top = this.grow(this.top, top.surface_c, top, this.topFactor, dt_s);
     this.bottom = this.grow(this.bottom, bottom.surface_c, bottom, this.bottomFactor, dt_s);
     if (air_c === null) this.edge = Math.max(this.edge, this.top, this.bottom);
-    else this.edge = this.grow(this.edge, top.surface_c + EDGE_SHARE * (air_c - top.surface_c), top, this.topFactor, dt_s);
+    else this.edge = this.grow(this.edge, towards(top.surface_c, air_c), top, this.topFactor, dt_s);
   }
 
   /** Juice on the tray, from the first drop on. */

@@ -10,8 +10,15 @@ const STEFAN_BOLTZMANN = 5.670374e-8;
 const PIECE_EMISSIVITY = 0.9;
 /** Natural convection: the coefficients hold at this difference between air and surface, and go with its fourth root [K]. Source: ours, after Carson, Willix & North 2006. */
 const NATURAL_AT_K = 80;
-const NATURAL_LEAST_K = 5;
+const NATURAL_LEAST_K = 15;
 const NATURAL_MOST_K = 200;
+/**
+ * Through a cushion of steam of a quarter of a millimetre between crust and hot metal, with its radiation [W/(m2 K)], and the face
+ * temperatures between which it forms [°C, K]. Source: conductivity of steam; contact that falls as the crust forms, Dagerskog 1979.
+ */
+const STEAM_FILM_W_per_m2_K = 130;
+const LIFTS_FROM_C = 85;
+const LIFTS_SPAN_K = 15;
 /** Side faces of a piece get this much of the top's convection and radiation [1]. Source: ours. */
 const SIDE_CONVECTION = 0.9;
 const SIDE_RADIATION = 0.5;
@@ -69,17 +76,23 @@ export class Faces {
       this.trayHeat = bottom + metal;
       if (support.tray.fin) this.trayHeat += finHeat(support.tray.fin, bottom + metal, top + metal);
     } else this.bottomHeat = (bottom + view * PIECE_EMISSIVITY * radiation(air_c, bottom_c)) * support.heatFactor;
-    if (chamber.plates) this.press(chamber.plates);
+    if (chamber.plates) this.press(chamber.plates, top_c, bottom_c);
   }
 
   /** Where hot metal presses: heat by contact, and steam only where it finds a way out. */
-  private press({ contact_W_per_m2_K: contact, breathing, airAbove }: NonNullable<Chamber['plates']>): void {
-    this.bottomHeat = contact;
-    this.bottomMass *= breathing;
-    if (airAbove !== null) return;
-    this.topHeat = contact;
-    this.topMass *= breathing;
+  private press(plates: NonNullable<Chamber['plates']>, top_c: number, bottom_c: number): void {
+    this.bottomHeat = contactAt(bottom_c, plates);
+    this.bottomMass *= plates.breathing;
+    if (plates.airAbove !== null) return;
+    this.topHeat = contactAt(top_c, plates);
+    this.topMass *= plates.breathing;
   }
+}
+
+/** A moist face lies close to hot metal; where it boils and dries, steam holds it off. */
+function contactAt(face_c: number, { contact_W_per_m2_K: wet }: NonNullable<Chamber['plates']>): number {
+  const off = Math.min(1, Math.max(0, (face_c - LIFTS_FROM_C) / LIFTS_SPAN_K));
+  return wet + (Math.min(wet, STEAM_FILM_W_per_m2_K) - wet) * off;
 }
 
 /** A rack in the kitchen or a shelf in the fridge, told as a chamber is. */

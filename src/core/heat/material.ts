@@ -60,7 +60,7 @@ function row(columns: readonly number[]): FoodClass {
 /** Source: two-term form of Maroulis & Saravacos 2001; values fit inside Zogzas et al. 1996, Waananen & Okos 1996, Trujillo 2007. */
 export const FOOD_CLASSES: Record<FoodClassName, FoodClass> = {
   dough: row([6e-10, 2e-11, 30, 40, 0.05, 0.1, 0.08, 1.1, 0.2, 0.05, 0.75, 1, 1]),
-  meat: row([5e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8, 0]),
+  meat: row([7e-10, 4e-11, 30, 35, 0.012, 0.1, 0.03, 1, 0.55, 0.35, 0.95, 0.8, 0]),
   fruit: row([7e-10, 6e-11, 40, 45, 0.012, 0.3, 0.2, 1, 0.75, 0.25, 0.9, 0.7, 0]),
   root: row([1.2e-9, 1e-10, 40, 40, 0.012, 0.1, 0.03, 1, 0.7, 0.3, 0.95, 0.7, 0]),
   cake: row([8e-10, 5e-11, 30, 40, 0.25, 0.8, 0.25, 1.4, 0.1, 0, 0.6, 1, 1]),

@@ -1,6 +1,6 @@
 import { fail, succeed, type Result } from '../failure';
 import { warmest } from './empty-chamber';
-import { Browning } from './browning';
+import { Browning, towards } from './browning';
 import { ChamberAir } from './chamber-air';
 import { Faces } from './faces';
 import { FreezeDrying, PORES_LEFT } from './freeze-drying';
@@ -225,11 +225,12 @@ class Run {
     this.steps++;
     slab.refresh();
     const layer = this.layerAw();
+    const touches = this.touches(outside);
     this.browning.step(
       dt_s,
       above_c === this.air_c ? above_c : null,
-      { surface_c: stepper.topSurface_c, aw: layer.top },
-      { surface_c: stepper.bottomSurface_c, aw: layer.bottom },
+      { surface_c: touches.top ? towards(stepper.topSurface_c, this.air_c) : stepper.topSurface_c, aw: layer.top },
+      { surface_c: touches.bottom ? towards(stepper.bottomSurface_c, this.air_c) : stepper.bottomSurface_c, aw: layer.bottom },
     );
     if (stepper.dripped_kg_per_m2 > 0 && stage.support.tray) this.browning.stepFilm(dt_s, slab.trayTemperature);
     const centre_c = slab.centre(slab.temperature);
@@ -242,6 +243,12 @@ class Run {
     const wished = Math.min(rise_K / (stepper.largestRise_K + 1e-12), drying / (stepper.largestDrying + 1e-12));
     this.dt_s = Math.min(longest_s, Math.max(this.shortest_s, dt_s * Math.min(1.4, Math.max(0.4, wished))));
     return stepper.largestRise_K <= RUNAWAY_K && Number.isFinite(stepper.topSurface_c);
+  }
+
+  /** Which faces hot metal presses on. */
+  private touches(outside: boolean): { top: boolean; bottom: boolean } {
+    const plates = outside || this.surroundings.kind !== 'chamber' ? null : this.surroundings.chamber.plates;
+    return { top: plates?.airAbove === null, bottom: plates !== null };
   }
 
   /** Water activity of the outer layers in which colour forms. */

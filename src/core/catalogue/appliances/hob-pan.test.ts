@@ -60,10 +60,10 @@ describe('a pan on the hob', () => {
     expect(hotter).toBeLessThan(25);
     expect(Math.abs(lidded.prediction.outcome.moisture_pct - open.prediction.outcome.moisture_pct)).toBeLessThan(1);
   });
-  it('takes about a fifth off a 5 mm disc of dough in four and four minutes (E4 wants at most 22 %: missed by one)', () => {
+  it('takes 8 to 22 % off a 5 mm disc of dough in four and four minutes', () => {
     const { outcome, heat } = worked(flatbreads(4)).prediction;
     expect(outcome.mass_loss_pct).toBeGreaterThan(8);
-    expect(outcome.mass_loss_pct).toBeLessThan(24);
+    expect(outcome.mass_loss_pct).toBeLessThan(22);
     expect(heat.core_c_max).toBeGreaterThan(90);
   });
   it('browns both faces alike when they are turned half-way, and tells the browner', () => {
