@@ -62,6 +62,10 @@ describe('the demo', () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);
     expect(finished).toHaveLength(19);
     for (const { comparison } of finished) expect(comparison?.pieces?.inside).toBe(true);
+    // Baked in kitchens of another shape than the model: four of five land in their band, and not all.
+    const losses = finished.flatMap(({ comparison }) => comparison?.loss_pct ?? []);
+    const share = losses.filter(({ inside }) => inside).length / losses.length;
+    expect([losses.length, share >= 0.75, share <= 0.9]).toEqual([16, true, true]);
     const { appliances } = must(await cases.viewLearned());
     const of = (id: string) => appliances.find((one) => one.id === id) ?? expect.fail(id);
     for (const id of ['big-oven', 'fan-oven', 'dehydrator', 'contact-grill', 'freeze-dryer'])

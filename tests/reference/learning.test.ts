@@ -74,7 +74,7 @@ describe('the worked example', () => {
         { minutes: 90, share: 0.86 },
         { minutes: 180, share: 0.755 },
       ],
-    ].map((weighed) => forecastRunning(drying(80), 0.66, belief, weighed));
+    ].map((weighed) => forecastRunning({ model: drying(80), weighed }, 0.66, belief));
     for (const [end, wanted] of [
       [none, [373, 485, 631]],
       [one, [395, 420, 450]],
@@ -139,12 +139,12 @@ function coverage(
       const belief = fitAppliance(done);
       const weighed = moment === 'start' ? [] : [{ minutes: now, share: real(now) }];
       const model = drying(set_c);
-      const plain = moment === 'start' ? forecastEnd(model, TARGET, belief) : forecastRunning(model, TARGET, belief, weighed);
+      const plain = moment === 'start' ? forecastEnd(model, TARGET, belief) : forecastRunning({ model, weighed }, TARGET, belief);
       if (n === past) {
         const shown = layered ? honest(now, plain, misses, moment) : plain;
         if (end >= shown.low && end <= shown.high) inside++;
       }
-      misses.push(missOf(now, plain, end));
+      misses.push(missOf(now, plain, { really: end }));
       done.push({ model, weighed: [...weighed, { minutes: end, share: TARGET }] });
     }
   }
@@ -168,7 +168,10 @@ describe('honesty on simulated kitchens', () => {
   });
   it('widens by itself when its forecasts keep missing', () => {
     const end = { low: 300, mid: 400, high: 520 };
-    const [usual, wide] = [honest(0, end, [], 'start', { of: 9, inside: 7 }), honest(0, end, [], 'start', { of: 9, inside: 3 })];
+    const [usual, wide] = [
+      honest(0, end, [], 'start', { tally: { of: 9, inside: 7 } }),
+      honest(0, end, [], 'start', { tally: { of: 9, inside: 3 } }),
+    ];
     expect(wide.high - wide.low).toBeGreaterThan(usual.high - usual.low);
   });
 });

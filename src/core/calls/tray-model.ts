@@ -14,6 +14,8 @@ export type TrayCourse = {
   readonly appliance: Appliance;
   /** Shares of what went into this appliance. */
   readonly table: TrayTable;
+  /** How much more or less there may be to lose, relative [1]: doughs and fruit differ in water. */
+  readonly lossSpread: number;
   /** Net weight over net weight going in that counts as dry as planned. */
   readonly target: number;
   /** Minutes planned in that appliance. */
@@ -24,6 +26,8 @@ export type TrayCourse = {
 const WITHIN = 0.004;
 /** After what is planned the last setpoint is held on, so much longer than the whole [1]. */
 const ON_AND_ON = 2.5;
+/** Spread of the water in what goes in, from batch to batch [share of its mass]. Source: as in the bands (core/bands/vary.ts). */
+const WATER_SPREAD = 0.02;
 /** Where trays lose less than this, as in a freezer, their weight tells nothing of a pace [1]. Source: ours, a few steps of a kitchen scale. */
 const TELLS = 0.02;
 
@@ -70,7 +74,17 @@ function courseIn({ stage, written }: In, document: BatchDocument, worked: Predi
   }
   const table = { tables, minutes };
   const atTheEnd = trayModel(table)(planned, Math.log(appliance.pace ?? 1), 0);
-  return succeed(atTheEnd > 1 - TELLS ? null : { stage, appliance, table, target: atTheEnd + WITHIN, minutes: planned });
+  if (atTheEnd > 1 - TELLS) return succeed(null);
+  const lossSpread = WATER_SPREAD / waterGoingIn(worked, written);
+  return succeed({ stage, appliance, table, lossSpread, target: atTheEnd + WITHIN, minutes: planned });
+}
+
+/** Water in the pieces as they go into an appliance [share of their mass]. */
+function waterGoingIn({ course, heat }: PredictionRun, { steps: [{ index }] }: WrittenStage): number {
+  const into = heat.stageSteps.findIndex((step) => step >= index);
+  const minute = heat.stageMinutes.slice(0, into).reduce((sum, one) => sum + one, 0);
+  const point = course.findLast((one) => one.minute <= minute + 1e-6) ?? course[0];
+  return Math.max(WATER_SPREAD, point.moisture_pct / 100);
 }
 
 /** The programme up to where it is moved on, and then on and on as it was last set. */

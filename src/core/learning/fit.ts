@@ -10,7 +10,18 @@ export type TrayModel = (minutes: number, logPace: number, offset_K: number) => 
 export type Weighed = { readonly minutes: number; readonly share: number };
 
 /** A finished or running batch: what the model says of it, and what the scale said. */
-export type Past = { readonly model: TrayModel; readonly weighed: readonly Weighed[] };
+export type Past = {
+  readonly model: TrayModel;
+  readonly weighed: readonly Weighed[];
+  /**
+   * Relative spread of what there is to lose [1]: fruit and doughs differ in water, so a tray that is as dry as another weighs
+   * another share of its start.
+   */
+  readonly lossSpread?: number;
+};
+
+/** What a tray weighs of whose raw pieces so much more or less could leave than of the usual [1]. */
+export const wetter = (share: number, by: number): number => 1 - (1 - share) * (1 + by);
 
 /** What is believed of an appliance: logarithm of its pace and its offset [K], with their spread. */
 export type Belief = {
@@ -53,6 +64,8 @@ export const huberLoss = (deviations: number): number => {
   return size <= HUBER ? size * size : 2 * HUBER * size - HUBER * HUBER;
 };
 
+/** A spread of nothing would have no precision [1]. */
+const LEAST_LOSS_SPREAD = 1e-4;
 const STEP_LOG = 0.002;
 const STEP_K = 0.2;
 const ROUNDS = 40;
@@ -66,14 +79,20 @@ const ROUNDS = 40;
 export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermometer_K?: number): Belief {
   const readings = past.flatMap(({ model, weighed }, j) => weighed.map((one) => ({ ...one, model, j })));
   if (readings.length === 0 && thermometer_K === undefined) return NOTHING_KNOWN;
-  const count = 2 + past.length;
+  const count = 2 + 2 * past.length;
+  const wetOf = (j: number): number => 2 + past.length + j;
   const offsetMean =
     thermometer_K === undefined ? 0 : (thermometer_K * OFFSET_SD_K ** 2) / (OFFSET_SD_K ** 2 + THERMOMETER_SD_K ** 2);
   const offsetVar = thermometer_K === undefined ? OFFSET_SD_K ** 2 : 1 / (1 / OFFSET_SD_K ** 2 + 1 / THERMOMETER_SD_K ** 2);
-  const mean = [0, offsetMean, ...past.map(() => 0)];
-  const precision = [1 / PACE_SD ** 2, 1 / offsetVar, ...past.map(() => 1 / WOBBLE_SD ** 2)];
+  const mean = [0, offsetMean, ...past.map(() => 0), ...past.map(() => 0)];
+  const precision = [
+    1 / PACE_SD ** 2,
+    1 / offsetVar,
+    ...past.map(() => 1 / WOBBLE_SD ** 2),
+    ...past.map(({ lossSpread = 0 }) => 1 / Math.max(LEAST_LOSS_SPREAD, lossSpread) ** 2),
+  ];
   const predict = (at: readonly number[], { model, minutes, j }: (typeof readings)[number]): number =>
-    model(minutes, at[0] + at[2 + j], at[1]);
+    wetter(model(minutes, at[0] + at[2 + j], at[1]), at[wetOf(j)]);
   const loss = (at: readonly number[]): number =>
     readings.reduce((sum, one) => sum + huberLoss((one.share - predict(at, one)) / noise), 0) +
     at.reduce((sum, value, i) => sum + precision[i] * (value - mean[i]) ** 2, 0);
@@ -94,7 +113,7 @@ export function fitAppliance(past: readonly Past[], noise = LEAST_NOISE, thermom
     const gradient = at.map((value, i) => precision[i] * (mean[i] - value));
     for (const one of readings) {
       const here = predict(at, one);
-      const touched = [0, 1, 2 + one.j];
+      const touched = [0, 1, 2 + one.j, wetOf(one.j)];
       const slopes = touched.map((i) => {
         const by = i === 1 ? STEP_K : STEP_LOG;
         const [up, down] = [[...at], [...at]];

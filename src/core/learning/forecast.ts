@@ -1,5 +1,5 @@
 import { normals, quantile, seededRandom } from '../quantities';
-import { WOBBLE_SD, huberLoss, type Belief, type TrayModel, type Weighed } from './fit';
+import { WOBBLE_SD, huberLoss, wetter, type Belief, type Past, type TrayModel } from './fit';
 
 /** When a tray will have lost enough: four of five end between low and high [min]; infinity when never. */
 export type EndTime = { readonly low: number; readonly mid: number; readonly high: number };
@@ -40,25 +40,26 @@ const REACH = 4;
 /** An edge is never nearer than this [min, share of the time]. */
 const NEAREST = { minutes: 1, share: 0.008 } as const;
 
+/** What there is to lose is tried at so many places, out to so many deviations. */
+const WETNESSES = [-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2];
+
 /** Forecast of a batch that is under way, from trays weighed so far: its pace on a grid, weighed by belief and readings. */
-export function forecastRunning(
-  model: TrayModel,
-  share: number,
-  belief: Belief,
-  weighed: readonly Weighed[],
-  noise = 0.006,
-): EndTime {
+export function forecastRunning({ model, weighed, lossSpread = 0 }: Past, share: number, belief: Belief, noise = 0.006): EndTime {
   const sd = Math.sqrt(belief.covariance[0][0] + WOBBLE_SD ** 2);
+  const wetnesses = lossSpread > 0 ? WETNESSES : [0];
   const points = Array.from({ length: GRID }, (_, i) => {
     const deviations = -REACH + (2 * REACH * i) / (GRID - 1);
     const logPace = belief.logPace + deviations * sd;
-    const loss =
-      deviations ** 2 +
-      weighed.reduce(
-        (sum, { minutes, share: is }) => sum + huberLoss((is - model(minutes, logPace, belief.offset_K)) / noise),
-        0,
+    const says = weighed.map(({ minutes }) => model(minutes, logPace, belief.offset_K));
+    const likelihood = wetnesses.reduce((sum, wetness) => {
+      const off = weighed.reduce(
+        (loss, { share: is }, k) => loss + huberLoss((is - wetter(says[k], wetness * lossSpread)) / noise),
+        wetness ** 2,
       );
-    return { logPace, loss };
+      return sum + Math.exp(-off / 2);
+    }, 0);
+    // So far off that no number is left: as unlikely as numbers go.
+    return { logPace, loss: deviations ** 2 - 2 * Math.log(Math.max(likelihood, Number.MIN_VALUE)) };
   });
   const least = Math.min(...points.map(({ loss }) => loss));
   const weights = points.map(({ loss }) => Math.exp(-(loss - least) / 2));

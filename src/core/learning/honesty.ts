@@ -8,20 +8,26 @@ export type Moment = 'start' | 'half-way';
 export type Miss = {
   /** Logarithm of the time it really still took over the time it said. */
   readonly off: number;
-  /** Its own spread (ln). */
+  /** Its own spread, with how surely it is known when it really ended (ln). */
   readonly own: number;
 };
 
+/** When a batch really was as dry as planned, told by its last tray, and the spread of that (ln). */
+export type Really = { readonly really: number; readonly sure?: number };
+
 /** A forecast held against what happened. */
-export const missOf = (now: number, said: EndTime, really: number): Miss => ({
+export const missOf = (now: number, said: EndTime, { really, sure = 0 }: Really): Miss => ({
   off: Math.log(Math.max(1e-6, really - now) / Math.max(1e-6, said.mid - now)),
-  own: ownSpread(now, said),
+  own: Math.hypot(ownSpread(now, said), sure),
 });
 
-const ownSpread = (now: number, { mid, high }: EndTime): number => Math.log((high - now) / (mid - now)) / SDS_IN_80_PCT;
+/** Spread of a forecast, as its upper end tells it (ln). */
+export const ownSpread = (now: number, { mid, high }: EndTime): number => Math.log((high - now) / (mid - now)) / SDS_IN_80_PCT;
 
 /** The shape of the model may be wrong by so much (ln), the more so half-way. Source: ours, chosen on simulated kitchens. */
-const DISCREPANCY: Record<Moment, number> = { start: 0.1, 'half-way': 0.3 };
+const DISCREPANCY: Record<Moment, number> = { start: 0.1, 'half-way': 0.2 };
+/** Of the time that such a tail takes, more than this is not added (ln). Source: ours. */
+const MOST_TAIL = 0.6;
 const SDS_IN_80_PCT = 1.282;
 /** Fewer hits than this of at least so many forecasts: the layer widens itself. */
 const TALLY = { least: 5, share: 0.6, widen: 1.5 } as const;
@@ -40,13 +46,14 @@ const BIAS_SD = 0.25;
  *
  * @param now - minutes since the start at which the forecast is made
  * @param misses - of past forecasts made at the same moment of a bake
+ * @param more - how its forecasts held so far, and how unsure the time is because hardly anything leaves near its end (ln)
  */
 export function honest(
   now: number,
   end: EndTime,
   misses: readonly Miss[],
   moment: Moment,
-  tally: Tally = { of: 0, inside: 0 },
+  { tally = { of: 0, inside: 0 }, tail = 0 }: { readonly tally?: Tally; readonly tail?: number } = {},
 ): EndTime {
   const wobble = WOBBLE_SD ** 2;
   const weighed = misses.map(({ off, own }) => ({ off, variance: own ** 2 + wobble }));
@@ -59,7 +66,9 @@ export function honest(
   const widen = tally.of >= TALLY.least && tally.inside / tally.of < TALLY.share ? TALLY.widen : 1;
   const learned = n / (n + 2);
   const own = ownSpread(now, end);
-  const spread = Math.sqrt((1 - learned) * (own ** 2 + (widen * DISCREPANCY[moment]) ** 2) + learned * scatter);
+  const spread = Math.sqrt(
+    (1 - learned) * (own ** 2 + (widen * DISCREPANCY[moment]) ** 2) + learned * scatter + Math.min(MOST_TAIL, tail) ** 2,
+  );
   const at = (deviations: number): number => now + (end.mid - now) * Math.exp(bias + deviations * spread);
   return { low: at(-SDS_IN_80_PCT), mid: at(0), high: at(SDS_IN_80_PCT) };
 }

@@ -79,12 +79,12 @@ export async function refitAppliance(
     if (!courses.ok) continue;
     const times = stageTimesIn(callRows.get(batch.id) ?? []);
     const mine = readings.get(batch.id) ?? [];
-    for (const { stage, table, target, minutes, appliance: named } of courses.value) {
+    for (const { stage, table, lossSpread, target, minutes, appliance: named } of courses.value) {
       if (!isOwn(named)) continue;
       const stay = times.at(stage);
       const tray = trays.get(batch.id)?.find((one) => one.stage === stage);
       const weighed = [...sharesOf(tray, stay, mine), ...finalShare(batch.document, measured.get(batch.id), minutes)];
-      finished.push({ table, target, weighed });
+      finished.push({ table, lossSpread, target, weighed });
       const offset_K = stay ? thermometer(batch.document, stay, mine) : null;
       if (offset_K !== null) offsets.push(offset_K);
     }

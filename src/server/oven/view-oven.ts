@@ -116,7 +116,12 @@ async function standsOf(
   const told =
     stay.in !== null && stay.out === null && course
       ? await compute('outlook', {
-          tray: { table: course.table, target: course.target, weighed: sharesOf(tray, stay, readings) },
+          tray: {
+            table: course.table,
+            lossSpread: course.lossSpread,
+            target: course.target,
+            weighed: sharesOf(tray, stay, readings),
+          },
           now_min: minuteOf(now()) - stay.in,
           known,
         })
