@@ -1,4 +1,4 @@
-/** One of the two that share the draws of a band, as a page's workers do; a process, since those know TypeScript. */
+/** One of the two that share the draws of a band, as a page’s workers do, each in a process of its own. */
 import type { BatchDocument } from '@/core/document';
 import type { Sample } from '@/core/bands';
 import { shippedPantry } from '@/formats/shipped-pantry';

@@ -27,8 +27,8 @@ const RUNS = 5;
 
 /** Wall time of five hundred draws shared by two workers, and of the band they make [ms]. */
 export async function bandTimes(document: BatchDocument, pantry: Pantry): Promise<number[]> {
-  const file = fileURLToPath(new URL('./bench-band-worker.ts', import.meta.url));
-  const workers = Array.from({ length: WORKERS }, () => fork(file, { execArgv: ['--import', 'tsx'], serialization: 'advanced' }));
+  const file = fileURLToPath(new URL('./bench-band-worker.mjs', import.meta.url));
+  const workers = Array.from({ length: WORKERS }, () => fork(file, { serialization: 'advanced' }));
   try {
     await Promise.all(workers.map((worker) => once(worker, 'message')));
     const share = DRAWS / WORKERS;
