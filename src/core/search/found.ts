@@ -68,3 +68,6 @@ export type FoundProgrammes = {
   /** Programmes that were tried. */
   readonly tried: number;
 };
+
+/** How much of the search is done. */
+export type Progress = { readonly done: number; readonly of: number };
