@@ -114,6 +114,7 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
     case 'off':
     case 'turn':
     case 'stir':
+    case 'score':
     case 'snap-apart':
     case 'rotate-trays':
       return null;
