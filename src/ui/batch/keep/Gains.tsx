@@ -3,6 +3,7 @@ import { LONGER_MIN, type KeepGain } from '@/core/outcomes';
 import { type BatchDocument } from '@/core/document';
 import { type PackChoice } from '@/core/catalogue';
 import type { PackOption } from '@/core/keeping';
+import type { Advice } from '@/core/prediction';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { nameOf, type BenchProps } from '../bench-props';
@@ -11,10 +12,12 @@ type GainsProps = Pick<BenchProps, 'document' | 'edits' | 'questions' | 'pantry'
   readonly choice: PackChoice;
   readonly index: number;
   readonly onChoice: (choice: PackChoice) => void;
+  /** Changes that are advised above, drawn over all batches: they are not told twice. */
+  readonly advised: ReadonlyArray<Advice['code']>;
 };
 
 /** What would buy the most days for one pack, each worked out anew. */
-export function Gains({ document, edits, questions, pantry, choice, index, onChoice }: GainsProps): ReactNode {
+export function Gains({ document, edits, questions, pantry, choice, index, onChoice, advised }: GainsProps): ReactNode {
   const [found, setFound] = useState<{ of: BatchDocument; index: number; gains: readonly KeepGain[] } | null>(null);
   useEffect(() => {
     let left = false;
@@ -45,14 +48,18 @@ export function Gains({ document, edits, questions, pantry, choice, index, onCho
         return null;
     }
   };
+  const gains = (found?.gains ?? []).filter(({ step }) => !advised.some((code) => code === step));
+  const title = advised.length > 0 ? 'What else would buy days' : 'What would buy the most';
   return (
-    <section aria-label="What would buy the most" className="text-[14.5px]" aria-busy={!fresh}>
-      <h3 className="text-[16px]">What would buy the most</h3>
-      {fresh && found.gains.length === 0 && (
-        <p className="text-soft">Nothing much: it already keeps as long as a home estimate goes.</p>
+    <section aria-label={title} className="text-[14.5px]" aria-busy={!fresh}>
+      <h3 className="text-[16px]">{title}</h3>
+      {fresh && gains.length === 0 && (
+        <p className="text-soft">
+          {advised.length > 0 ? 'Nothing much.' : 'Nothing much: it already keeps as long as a home estimate goes.'}
+        </p>
       )}
       <ul className={fresh ? '' : 'opacity-60'}>
-        {(found?.gains ?? []).slice(0, 6).map((gain) => {
+        {gains.slice(0, 6).map((gain) => {
           return <GainLine key={gain.step} gain={gain} act={fresh ? act(gain) : null} pantry={pantry} />;
         })}
       </ul>

@@ -24,35 +24,15 @@ export function KeepBench(props: BenchProps): ReactNode {
   const { choices, index, pick, set, change, add } = usePacks(props);
   const { prediction, drawing } = nominal;
   const shown = shownKeeps(prediction, banded, bandIsOld);
+  const advice = banded && !bandIsOld ? banded.advice : [];
   const keeps = shown[index];
   const curve = drawing.lifeCurves[index];
   const opened = choices[index].openings_per_day ?? 1;
-  const { room_c = 20, room_rh_pct = 50 } = document.kitchen ?? {};
   return (
     <div className="flex flex-col gap-2.5">
-      <BenchHead title="Keep" about="print the low end of the band as the best-before">
-        <NumberField
-          label="the room is at"
-          unit="°C"
-          value={room_c}
-          {...limits(KITCHEN.fields.room_c)}
-          width="w-7"
-          onChange={(c) => edits.set(['kitchen', 'room_c'], c)}
-        />
-        <NumberField
-          label="and"
-          unit="% damp"
-          value={room_rh_pct}
-          {...limits(KITCHEN.fields.room_rh_pct)}
-          width="w-7"
-          onChange={(pct) => edits.set(['kitchen', 'room_rh_pct'], pct)}
-        />
-        <Button look="small" onClick={() => add({ option: 'foil-pouch', store: 'room' })}>
-          + another pack
-        </Button>
-      </BenchHead>
+      <KeepHead document={document} edits={edits} onAnother={() => add({ option: 'foil-pouch', store: 'room' })} />
       <PackList choices={choices} keeps={shown} picked={index} onPick={pick} onChoices={set} />
-      {banded && !bandIsOld && <AdviceLines advice={banded.advice} edits={edits} />}
+      <AdviceLines advice={advice} edits={edits} />
       <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
@@ -70,7 +50,13 @@ export function KeepBench(props: BenchProps): ReactNode {
             </Suspense>
           </figure>
         )}
-        <Gains {...props} choice={choices[index]} index={index} onChoice={change} />
+        <Gains
+          {...props}
+          choice={choices[index]}
+          index={index}
+          onChoice={change}
+          advised={index === 0 ? advice.map(({ code }) => code) : []}
+        />
       </div>
       <section aria-label="Afterwards">
         <Afterwards prediction={prediction} index={index} />
@@ -82,3 +68,33 @@ export function KeepBench(props: BenchProps): ReactNode {
 
 const openedWords = (times: number): string =>
   times === 0 ? 'never opened' : times === 1 ? 'opened once a day' : `opened ${times} times a day`;
+
+type KeepHeadProps = Pick<BenchProps, 'document' | 'edits'> & { readonly onAnother: () => void };
+
+/** The air that packs stand in, and one more pack. */
+function KeepHead({ document, edits, onAnother }: KeepHeadProps): ReactNode {
+  const { room_c = 20, room_rh_pct = 50 } = document.kitchen ?? {};
+  return (
+    <BenchHead title="Keep" about="print the low end of the band as the best-before">
+      <NumberField
+        label="the room is at"
+        unit="°C"
+        value={room_c}
+        {...limits(KITCHEN.fields.room_c)}
+        width="w-7"
+        onChange={(c) => edits.set(['kitchen', 'room_c'], c)}
+      />
+      <NumberField
+        label="and"
+        unit="% damp"
+        value={room_rh_pct}
+        {...limits(KITCHEN.fields.room_rh_pct)}
+        width="w-7"
+        onChange={(pct) => edits.set(['kitchen', 'room_rh_pct'], pct)}
+      />
+      <Button look="small" onClick={onAnother}>
+        + another pack
+      </Button>
+    </BenchHead>
+  );
+}
