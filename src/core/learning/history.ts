@@ -80,10 +80,9 @@ export type Outlook = {
 };
 
 /**
- * When a batch under way will be as dry as it was planned to be.
+ * When a batch under way will be as dry as it was planned to be, by the trays weighed so far.
  *
  * @param now - minutes since its trays went in
- * @param weighed - trays weighed so far
  */
 export function outlook(
   { target, ...batch }: Finished,

@@ -46,7 +46,8 @@ const BIAS_SD = 0.25;
  *
  * @param now - minutes since the start at which the forecast is made
  * @param misses - of past forecasts made at the same moment of a bake
- * @param more - how its forecasts held so far, and how unsure the time is because hardly anything leaves near its end (ln)
+ * @param tally - how its forecasts held so far
+ * @param tail - how unsure the time is because hardly anything leaves near its end (ln)
  */
 export function honest(
   now: number,

@@ -29,19 +29,24 @@ export function* surestOf(
   const best = yield* firstSureOf(finalistsOf(cuts, prefer, asked.goal), asked);
   if (prefer === 'fastest') return best;
   // What is drawn out until it is sure may cost more than was guessed: the fastest is never passed over for it.
-  const fastest = yield* firstSureOf(finalistsOf(cuts, 'fastest', asked.goal), asked);
-  if (!isSure(fastest)) return best;
-  return isSure(best) && METRICS[prefer](best) <= METRICS[prefer](fastest) ? best : fastest;
+  // Drawing out only adds to time, energy and colour: what is no better before is not drawn out.
+  const better = (candidate: Candidate): boolean => !isSure(best) || METRICS[prefer](candidate) < METRICS[prefer](best);
+  const fastest = yield* firstSureOf(finalistsOf(cuts, 'fastest', asked.goal), asked, better);
+  return isSure(fastest) && better(fastest) ? fastest : best;
 }
 
 export const isSure = (found: Candidate | Failed | null): found is Candidate => found !== null && 'prediction' in found;
 
-function* firstSureOf(finalists: readonly Cut[], asked: Asked): Generator<Progress, Candidate | Failed | null> {
+function* firstSureOf(
+  finalists: readonly Cut[],
+  asked: Asked,
+  worthIt: (candidate: Candidate) => boolean = () => true,
+): Generator<Progress, Candidate | Failed | null> {
   let likely: Failed | null = null;
   for (const cut of finalists) {
     const candidate = confirm(cut, asked);
     yield { done: 1, of: 1 };
-    if (!candidate) continue;
+    if (!candidate || !worthIt(candidate)) continue;
     const extended = extendUntilSure(candidate, asked);
     yield { done: 1, of: 1 };
     if (extended.sure) return extended.sure;
