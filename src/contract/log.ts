@@ -5,6 +5,8 @@ export type Beside = {
   readonly low: number;
   readonly high: number;
   readonly inside: boolean;
+  /** Of what is worked out and was not read: how far it may be off by what it is worked out from. It gets no verdict. */
+  readonly give_or_take?: number;
 };
 
 /** A batch as the log lists it. */

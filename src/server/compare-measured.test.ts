@@ -34,6 +34,11 @@ describe('measured beside predicted', () => {
     expect(moisture_pct?.measured).toBeCloseTo(5, 9);
     expect(moisture_pct?.inside).toBe(true);
   });
+  it('water left is as sure as the dough’s own water, which is two points off: at 40 % loss 3.3 of what is left', () => {
+    const { moisture_pct, loss_pct } = compareMeasured({ ...NOTHING, before_g: 500, after_g: 300 }, FORECAST);
+    expect(moisture_pct?.give_or_take).toBeCloseTo(2 / 0.6, 9);
+    expect(loss_pct?.give_or_take).toBeUndefined();
+  });
   it('the loss has a band of its own, wider than the water’s: doughs differ in water too', () => {
     const banded = { ...FORECAST, mass_loss_pct_low: 33, mass_loss_pct_high: 44 };
     const { loss_pct } = compareMeasured({ ...NOTHING, before_g: 500, after_g: 300 }, banded);

@@ -1,15 +1,6 @@
-import type { Comparison } from '@/contract/log';
+import type { Beside, Comparison } from '@/contract/log';
 import type { ForecastRow } from '@/db/forecast';
 import type { Measured } from '@/db/measurements';
-
-/** A measured number beside the band it was predicted to fall in. */
-type Beside = {
-  readonly measured: number;
-  readonly likely: number;
-  readonly low: number;
-  readonly high: number;
-  readonly inside: boolean;
-};
 
 const beside = (measured: number, likely: number, low: number, high: number): Beside => ({
   measured,
@@ -19,6 +10,8 @@ const beside = (measured: number, likely: number, low: number, high: number): Be
   inside: measured >= low && measured <= high,
 });
 
+/** How far the water of a dough lies from what its ingredients say [% of its mass]. Source: as in the bands (core/bands/vary.ts). */
+const DOUGH_WATER_SD_PCT = 2;
 /** Loss [%] that leaves a dough of this water at a moisture: dry solids stay. */
 const lossAt = (doughWater_pct: number, moisture_pct: number): number =>
   100 * (1 - (100 - doughWater_pct) / (100 - moisture_pct));
@@ -46,12 +39,15 @@ export function compareMeasured(
     moisture_pct:
       loss === null
         ? null
-        : beside(
-            Math.max(0, moistureAt(water, loss)),
-            forecast.moisture_pct,
-            forecast.moisture_pct_low,
-            forecast.moisture_pct_high,
-          ),
+        : {
+            ...beside(
+              Math.max(0, moistureAt(water, loss)),
+              forecast.moisture_pct,
+              forecast.moisture_pct_low,
+              forecast.moisture_pct_high,
+            ),
+            give_or_take: DOUGH_WATER_SD_PCT / (1 - loss / 100),
+          },
     texture: texture === null ? null : { measured: texture, predicted: forecast.texture, same: texture === forecast.texture },
   };
 }

@@ -54,8 +54,8 @@ export function LogBook({ entries, learned = null, tables = null }: LogBookProps
         )}
       </Panel>
       <p className="pt-3 text-[14px] text-soft">
-        Bold is measured, the line under it was predicted before. Water left follows from the two tray weights: the dry part of
-        the dough cannot leave.
+        Bold is measured, the line under it was predicted before. Water left follows from the two tray weights, since the dry part
+        of the dough cannot leave; it is as sure as the water in the dough was.
       </p>
     </main>
   );

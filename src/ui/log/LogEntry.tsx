@@ -5,7 +5,8 @@ import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { BatchPhoto } from './BatchPhoto';
 import { StorePacks } from './StorePacks';
-import { MeasuredNumber, type Beside } from './MeasuredBeside';
+import type { Beside } from '@/contract/log';
+import { MeasuredNumber } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { buttonClass } from '../kit/Button';
 

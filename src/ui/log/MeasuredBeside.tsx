@@ -1,17 +1,9 @@
 import type { ReactNode } from 'react';
-
-/** A measured number with the band it was predicted to fall in. */
-export type Beside = {
-  readonly measured: number;
-  readonly likely: number;
-  readonly low: number;
-  readonly high: number;
-  readonly inside: boolean;
-};
+import type { Beside } from '@/contract/log';
 
 type MeasuredProps = { readonly of: Beside; readonly unit: string; readonly digits: number };
 
-/** Measured in bold, and whether it fell inside its band. */
+/** Measured in bold, and whether it fell inside its band; what is only worked out, with how far it may be off. */
 export function MeasuredNumber({ of, unit, digits }: MeasuredProps): ReactNode {
   return (
     <span className="whitespace-nowrap">
@@ -19,12 +11,20 @@ export function MeasuredNumber({ of, unit, digits }: MeasuredProps): ReactNode {
         {of.measured.toFixed(digits)}
         {unit}
       </strong>{' '}
-      <span className={`rounded-full px-2 text-[13px] ${of.inside ? 'bg-moss-pale text-ink' : 'bg-heat-pale text-ink'}`}>
-        {of.inside ? 'inside' : 'outside'}
-      </span>
+      {of.give_or_take === undefined ? <Verdict inside={of.inside} /> : <Soft>± {of.give_or_take.toFixed(digits)}</Soft>}
     </span>
   );
 }
+
+const Soft = ({ children }: { readonly children: ReactNode }): ReactNode => (
+  <span className="text-[13px] text-soft">{children}</span>
+);
+
+const Verdict = ({ inside }: Pick<Beside, 'inside'>): ReactNode => (
+  <span className={`rounded-full px-2 text-[13px] ${inside ? 'bg-moss-pale text-ink' : 'bg-heat-pale text-ink'}`}>
+    {inside ? 'inside' : 'outside'}
+  </span>
+);
 
 /** The same with the forecast under it. */
 export function MeasuredBeside({ of, unit, digits }: MeasuredProps): ReactNode {
