@@ -1,5 +1,8 @@
 import type { Prediction } from '@/core/prediction';
-import { batch, core, loss, type Expectation, type Scene, type Sureness } from './scene';
+import { batch, core, loss, reading, water, type Expectation, type Scene } from './scene';
+
+/** Range, how sure, and why. */
+type Wanted = Parameters<typeof core>;
 
 /** A published course, and how its numbers were got out of the paper: none was digitised. */
 export type PublishedCurve = Scene & { readonly paper: string; readonly readAs: string };
@@ -17,47 +20,22 @@ function at(minute: number, of: (point: Point) => number, prediction: Prediction
   return of(before) + part * (of(after) - of(before));
 }
 
+const onSolids = ({ moisture_pct }: Point): number => moisture_pct / (100 - moisture_pct);
+
 /** Water per dry solids, of what it was at first [1]: the moisture ratio of thin-layer drying, as far from equilibrium as these are. */
-const ratio = (minute: number, range: readonly [number, number], sure: Sureness, because: string): Expectation => ({
-  what: `moisture ratio after ${minute} min`,
-  read: (prediction) => {
-    const onSolids = (pct: number): number => pct / (100 - pct);
-    const first = onSolids(prediction.heat.timeline[0].moisture_pct);
-    return at(minute, ({ moisture_pct }) => onSolids(moisture_pct), prediction) / first;
-  },
-  range,
-  sure,
-  because,
-});
-const activity = (minute: number, range: readonly [number, number], sure: Sureness, because: string): Expectation => ({
-  what: `water activity after ${minute} min`,
-  read: (prediction) => at(minute, ({ aw_mean }) => aw_mean, prediction),
-  range,
-  sure,
-  because,
-});
+const ratio = (minute: number, ...wanted: Wanted): Expectation =>
+  reading(`moisture ratio after ${minute} min`, (prediction) => {
+    return at(minute, onSolids, prediction) / onSolids(prediction.heat.timeline[0]);
+  })(...wanted);
+const activity = (minute: number, ...wanted: Wanted): Expectation =>
+  reading(`water activity after ${minute} min`, (prediction) => at(minute, ({ aw_mean }) => aw_mean, prediction))(...wanted);
 /** Minutes until the middle has been so hot. */
-const hotAfter = (core_c: number, range: readonly [number, number], sure: Sureness, because: string): Expectation => ({
-  what: `minutes to ${core_c} °C`,
-  read: ({ heat }) => heat.timeline.find((point) => point.core_c >= core_c)?.minute ?? Infinity,
-  range,
-  sure,
-  because,
-});
-const middle = (range: readonly [number, number], sure: Sureness, because: string): Expectation => ({
-  what: 'water in the middle',
-  read: ({ outcome }) => outcome.core_moisture_pct,
-  range,
-  sure,
-  because,
-});
-const left = (range: readonly [number, number], sure: Sureness, because: string): Expectation => ({
-  what: 'water left',
-  read: ({ outcome }) => outcome.moisture_pct,
-  range,
-  sure,
-  because,
-});
+const hotAfter = (core_c: number, ...wanted: Wanted): Expectation =>
+  reading(
+    `minutes to ${core_c} °C`,
+    ({ heat }) => heat.timeline.find((point) => point.core_c >= core_c)?.minute ?? Infinity,
+  )(...wanted);
+const middle = reading('water in the middle', ({ outcome }) => outcome.core_moisture_pct);
 
 const SERIES = 'the diffusivities it gives, turned back into times by the first term of the slab series (Crank 1975)';
 
@@ -105,7 +83,7 @@ export const CURVES: readonly PublishedCurve[] = [
     expects: [
       ratio(240, [0.15, 0.5], 'fair', 'two thirds of its weight in water gone in four to six hours'),
       activity(600, [0.45, 0.78], 'fair', 'shelf-stable jerky ends between .5 and .75'),
-      left([10, 40], 'sure', 'moisture-to-protein ratio below .75 is at most 40 % water'),
+      water([10, 40], 'sure', 'moisture-to-protein ratio below .75 is at most 40 % water'),
     ],
   },
   {
@@ -132,7 +110,7 @@ export const CURVES: readonly PublishedCurve[] = [
     expects: [
       hotAfter(95, [1, 5], 'fair', 'boiling after one to four minutes'),
       ratio(6, [0.2, 0.75], 'guess', 'half-way through its drying'),
-      left([1.5, 7], 'fair', 'twelve minutes are long for a cracker'),
+      water([1.5, 7], 'fair', 'twelve minutes are long for a cracker'),
     ],
   },
   {

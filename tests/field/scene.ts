@@ -37,19 +37,20 @@ export const batch = (name: string, lines: readonly Line[], body: Body): BatchDo
 });
 
 type Range = readonly [number, number];
-const number =
+/** A number of a prediction, to be held against a range. */
+export const reading =
   (what: string, read: (prediction: Prediction) => number) =>
   (range: Range, sure: Sureness, because: string): Expectation => ({ what, read, range, sure, because });
 
 /** Water left, of the whole [%]. */
-export const water = number('water left', ({ outcome }) => outcome.moisture_pct);
+export const water = reading('water left', ({ outcome }) => outcome.moisture_pct);
 /** Hottest that the middle gets [°C]. */
-export const core = number('hottest middle', ({ heat }) => heat.core_c_max);
+export const core = reading('hottest middle', ({ heat }) => heat.core_c_max);
 /** What the piece loses of its raw weight [%]. */
-export const loss = number('weight lost', ({ outcome }) => outcome.mass_loss_pct);
-export const snap = number('Snap', ({ outcome }) => outcome.snap);
+export const loss = reading('weight lost', ({ outcome }) => outcome.mass_loss_pct);
+export const snap = reading('Snap', ({ outcome }) => outcome.snap);
 /** Colour of the edge, 0 to 1. */
-export const browning = number('browning', ({ heat }) => heat.browning);
+export const browning = reading('browning', ({ heat }) => heat.browning);
 /** Likely days in one of the packs, and the days that nine of ten batches keep. */
 export const days = (pack: number, range: Range, sure: Sureness, because: string): Expectation => ({
   what: `days in pack ${pack + 1}`,
