@@ -38,7 +38,14 @@ type Batch = {
   readonly name: string;
   readonly recipe: string;
   readonly edits: ReadonlyArray<{ readonly path: Path; readonly to: unknown }>;
-  readonly measured: { tray_g: number; before_g: number | null; after_g: number | null; texture: string | null; colour?: string };
+  readonly measured: {
+    tray_g: number;
+    before_g: number | null;
+    after_g: number | null;
+    texture: string | null;
+    colour?: string;
+    minutes?: number;
+  };
   readonly weighed: Weighed;
   readonly moved_on?: Tray;
 };
@@ -152,6 +159,7 @@ function weigh(batch: Batch): boolean | null {
   measured.texture = finishOf(end, profiles.at(end.row), shares, dough, worked.out, simulation.isothermScale).words;
   const { outcome, heat } = bandFrom(worked, runOut(samplesInSteps(worked, 0, 100)));
   if (measured.colour) measured.colour = heat.colour;
+  if (measured.minutes !== undefined) measured.minutes = Math.round(minutes);
   const lost_pct = 100 * (1 - (measured.after_g - measured.tray_g) / net_g);
   return lost_pct >= outcome.mass_loss_pct_low && lost_pct <= outcome.mass_loss_pct_high;
 }
