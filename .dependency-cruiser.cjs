@@ -18,6 +18,7 @@ const coreOrder = [
   'failure',
   'quantities',
   'pantry',
+  'dangers',
   'dough',
   'shaping',
   'sorption',

@@ -5,6 +5,7 @@ export type { Composition, DoughLine } from './composition';
 export { sharesOf } from './composition-shares';
 export type { DoughShares } from './composition-shares';
 export { findIngredient, searchPantry } from './find-ingredient';
+export { nearWord } from './name-words';
 export type { Finding } from './find-ingredient';
 export { freshnessOf } from './freshness';
 export type { Freshness } from './freshness';

@@ -1,0 +1,3 @@
+export { DANGER_CODES } from './danger';
+export type { DangerCode, DangerSeverity, FoundDanger } from './danger';
+export { GRAVITY, findDangers } from './find-dangers';
