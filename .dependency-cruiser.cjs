@@ -17,6 +17,7 @@ const may = {
 const coreOrder = [
   'failure',
   'quantities',
+  'written',
   'pantry',
   'dangers',
   'dough',
