@@ -7,8 +7,9 @@ export { applyEdit, editTo, invertEdit, mergeEdits, pathFrom, valueAt } from './
 export type { Edit, Path } from './edit';
 export { KITCHEN } from './kitchen-fields';
 export type { KitchenAir } from './kitchen-fields';
+export { isDoughLine, partOfLine } from './parts';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
-export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
-export type { FixedAmount, Recipe, RecipeLine, RecipeStep } from './recipe-fields';
+export { OWN_COMPOSITION, PART_ROLES, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
+export type { FixedAmount, PartRole, Promises, Recipe, RecipeLine, RecipePart, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';

@@ -33,9 +33,24 @@ const ABOVE_NOUGHT = { ...AMOUNT, above: true } as const;
 const INGREDIENT = text(WORD, { required: true, meaning: 'an id of the table, or any name together with its composition' });
 const UNIT = choice(UNITS, { required: true });
 
+/** What a part of a treat does; dough parts go into one bowl, the others on or into what is shaped of it. */
+export const PART_ROLES = ['dough', 'filling', 'frosting', 'dip', 'drizzle', 'wash', 'sprinkle', 'dusting'] as const;
+export type PartRole = (typeof PART_ROLES)[number];
+/** Longest name of a part [characters]. */
+const PART_NAME = 80;
+
+export const RECIPE_PART = group({
+  name: text(PART_NAME, { required: true }),
+  role: choice(PART_ROLES, { required: true }),
+});
+export type RecipePart = ValueOf<typeof RECIPE_PART>;
+
 export const RECIPE_LINE = group({
   ingredient: INGREDIENT,
   amount: AMOUNT,
+  amount_low: { ...number('amount', [0, 1e6]), meaning: 'least, where the recipe gives a range' },
+  amount_high: { ...number('amount', [0, 1e6]), meaning: 'most, where the recipe gives a range' },
+  part: text(PART_NAME, { usual: 'the dough', meaning: 'which of the parts it belongs to' }),
   unit: UNIT,
   size: text(WORD, { meaning: 'of a counted thing, as the table names it: "UK large"' }),
   composition_per_100g: OWN_COMPOSITION,
@@ -60,11 +75,28 @@ export const RECIPE_STEP = group({
 });
 export type RecipeStep = ValueOf<typeof RECIPE_STEP>;
 
+/** What a recipe from elsewhere promises, in numbers; the prediction stands beside it. */
+export const PROMISES = group({
+  pieces: number('count', [1, 20_000], { whole: true }),
+  servings: number('count', [1, 1000], { whole: true }),
+  minutes: number('duration', [0, 20_000], { meaning: 'in the heat, the cold or the drier' }),
+  keeps: list(
+    group({
+      store: choice(['room', 'fridge', 'freezer'], { required: true }),
+      days: number('days', [0, 4000], { required: true }),
+    }),
+    { most: 6 },
+  ),
+});
+export type Promises = ValueOf<typeof PROMISES>;
+
 export const RECIPE = group({
   name: text(WORD, { empty: true }),
   summary: text(SENTENCES),
   method: choice(METHODS, { meaning: 'which of the twenty ways of working it is' }),
   ingredients: list(RECIPE_LINE, { least: 1, most: 60, required: true }),
+  parts: list(RECIPE_PART, { most: 20, usual: 'one dough' }),
+  promises: { ...PROMISES, meaning: 'what the recipe itself says will come of it' } as const,
   rest_minutes: number('duration', [0, 1440], { default: 10, step: 5, meaning: 'how long the dough stands before it is shaped' }),
   steps: list(RECIPE_STEP, { most: 60 }),
 });

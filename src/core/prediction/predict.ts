@@ -47,6 +47,8 @@ export type PredictionRun = {
   /** What is in the bowl, and what was planned to be. */
   readonly lines: readonly DoughLine[];
   readonly planned: readonly DoughLine[];
+  /** What goes on or into the pieces, line by line of the recipe. */
+  readonly finishes: readonly DoughLine[];
   readonly dough: DoughMaterial;
   readonly shape: ShapePlan;
   readonly out: ShapeYield;
@@ -85,7 +87,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   if (!bounded.ok) return bounded;
   const prepared = prepare(document, kitchen, effort);
   if (!prepared.ok) return prepared;
-  const { assumed, plan, lines, planned, dough, substance, factor } = prepared.value;
+  const { assumed, plan, lines, planned, finishes, dough, substance, factor } = prepared.value;
   const out = YIELDS[effort](plan, dough.composition.mass_g, substance);
   if (!out.ok) return out;
   const heat = planHeat(document.heat, document.kitchen, { method: plan.method, out: out.value }, assumed);
@@ -100,6 +102,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   const parts = {
     lines,
     planned,
+    finishes,
     dough,
     shape: plan,
     out: out.value,
@@ -142,6 +145,7 @@ function assemble(
       water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,
       factor,
     },
+    parts: partsOf(document.recipe, worked),
     yield: yieldPart(out, final_g),
     cake: cakePart(out),
     heat: heatPart(worked),
@@ -208,7 +212,7 @@ function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pie
 }
 
 function feelPart(
-  { lines, planned, rest_min }: Omit<PredictionRun, 'prediction'>,
+  { lines, planned, finishes, rest_min }: Omit<PredictionRun, 'prediction'>,
   kitchen_c: number,
 ): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor' | 'left_over'> {
   const bowl = { standing_min: rest_min, kitchen_c };
@@ -220,7 +224,7 @@ function feelPart(
     feel_index_low: Math.max(0, shown - SDS_IN_90_PCT * sd),
     feel_index_high: shown + SDS_IN_90_PCT * sd,
     feel: feelOf(index, crumbleEdge(lines)),
-    ingredients: lines.map(({ ingredient, mass_g }, i) => ({ ingredient: ingredient.id, mass_g, planned_g: planned[i].mass_g })),
+    ingredients: lines.map(({ ingredient, mass_g }, i) => ({ ingredient: ingredient.id, mass_g, planned_g: planned[i].mass_g + finishes[i].mass_g })),
     hold_back: held ? { ingredient: held.of, mass_g: held.mass_g } : null,
   };
 }
@@ -279,9 +283,18 @@ function heatPart({
   };
 }
 
+/** What each part of the treat weighs; none where the recipe has only its dough. */
+const partsOf = (recipe: BatchDocument['recipe'], { lines, finishes }: Omit<PredictionRun, 'prediction'>): Prediction['parts'] =>
+  (recipe.parts ?? []).map(({ name, role }) => ({
+    name,
+    role,
+    mass_g: recipe.ingredients.reduce((sum, { part }, i) => sum + (part === name ? lines[i].mass_g + finishes[i].mass_g : 0), 0),
+  }));
+
 /** What the caution rules look at. */
 function contextOf({
-  lines,
+  lines: dough_lines,
+  finishes,
   dough,
   heat,
   bake: baked,
@@ -292,13 +305,15 @@ function contextOf({
   packs,
 }: Omit<PredictionRun, 'prediction'>): CautionContext {
   const { composition } = dough;
+  // A dog eats the finish with the biscuit: what it must not eat counts wherever it is.
+  const lines = [...dough_lines, ...finishes.filter(({ mass_g }) => mass_g > 0)];
   return {
     lines,
     fat_pctOfDry: (100 * composition.fat_g) / composition.solids_g,
     sodium_mgPer100gDry: (100 * composition.sodium_mg) / composition.solids_g,
     surfaceAw: finish.shellAw,
     coreAw: finish.coreAw,
-    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(lines, composition)),
+    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(dough_lines, composition)),
     ...heatCautions(heat, baked, composition),
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,

@@ -1,4 +1,5 @@
 import type { Caution } from '../cautions';
+import type { PartRole } from '../document';
 import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
 import type { VarianceShare } from './uncertain-inputs';
@@ -114,6 +115,8 @@ export type Prediction = {
     readonly left_over: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly limits: boolean }>;
     readonly hold_back: { readonly ingredient: string; readonly mass_g: number } | null;
   };
+  /** What each part of the treat weighs as planned; none where the recipe has only its dough. */
+  readonly parts: ReadonlyArray<{ readonly name: string; readonly role: PartRole; readonly mass_g: number }>;
   readonly yield: {
     readonly pieces: number;
     readonly pieces_low: number;

@@ -27,6 +27,7 @@ import {
   type ShapePlan,
   type Substance,
   intoTheBowl,
+  onlyDough,
   weighRecipe,
 } from '../yield';
 
@@ -40,6 +41,8 @@ export type Prepared = {
   /** What is in the bowl, and what was planned to be. */
   readonly lines: readonly DoughLine[];
   readonly planned: readonly DoughLine[];
+  /** What goes on or into the pieces, line by line of the recipe; nothing where a line is of the dough. */
+  readonly finishes: readonly DoughLine[];
   readonly dough: DoughMaterial;
   readonly substance: Substance;
   readonly factor: number;
@@ -52,16 +55,17 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
   const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
     ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
     : 'unknown';
-  const written = weighRecipe(document.recipe, kitchen.pantry, fill);
-  if (!written.ok) return written;
+  const weighed = weighRecipe(document.recipe, kitchen.pantry, fill);
+  if (!weighed.ok) return weighed;
+  const written = onlyDough(document.recipe, weighed.value);
   const plan = planShape(onItsTray(document), document.kitchen, assumed);
   if (!plan.ok) return plan;
   const baked = bakedBy(document.heat);
   const piece = { mixture: mixtureOf(plan.value), thickness_mm: nominalThickness(plan.value) };
-  const asWritten = doughMaterial(written.value, piece, baked);
+  const asWritten = doughMaterial(written, piece, baked);
   const owned = 'owned' in plan.value ? plan.value.owned : Infinity;
   const basis: ScaleBasis = {
-    lines: written.value,
+    lines: written,
     plan: plan.value,
     substance: substanceOf(asWritten),
     quick: effort === 'quick',
@@ -70,7 +74,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
   };
   const factor = scaleFactor(document.scale, basis);
   if (!factor.ok) return factor;
-  const { planned, lines } = intoTheBowl(document.recipe, written.value, factor.value);
+  const { planned, lines } = intoTheBowl(document.recipe, written, factor.value);
   // As planned, the dough is the written one, more of it; only a bowl that was weighed differently is another dough.
   const asPlanned = lines.every((line, i) => line === planned[i]);
   const dough = asPlanned
@@ -81,6 +85,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
     plan: plan.value,
     lines,
     planned,
+    finishes: weighed.value.map((line, i) => ({ ...line, mass_g: (line.mass_g - written[i].mass_g) * factor.value })),
     dough,
     substance: substanceOf(dough),
     factor: factor.value,

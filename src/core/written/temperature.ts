@@ -17,12 +17,15 @@ const DEGREE = new RegExp(
 );
 /** A bare number of an oven: "oven 350", "bake at 180", "@ 375", "325, 20 min". */
 const BARE =
-  /(?:\b(?:at|to|oven|oven to|oven at|heat to|heat at|bake|preheat|pre-heat|temperature|temp|temp\.|fan)|@|oven:)\s*(\d{2,3})(?![\d.,]*\s*(?:%|g\b|kg|ml|min|hour|hr|h\b|cm|mm|in\b|inch|"|x\b|pieces|°|º|degree|c\b|f\b|to\s+\d|-\s*\d|–\s*\d|\/))/gi;
+  /(?:\b(?:at|to|oven|oven to|oven at|heat to|heat at|bake|preheat|pre-heat|temperature|temp|temp\.|fan)|@|oven:)\s*([2-5]\d{2}|1\d{2}|\d{2})(?!\d)(?![\d.,]*\s*(?:more\b|further\b|x\s|%|g\b|kg|ml|min|hour|hr|h\b|cm|mm|in\b|inch|"|x\b|pieces|°|º|degree|c\b|f\b|to\s+\d|-\s*\d|–\s*\d|\/))/gi;
 
 const FAN_NEAR = /^\W{0,3}(?:fan|convection|umluft|fan[- ]assisted|fan oven)\b(?!\W{0,3}\d)/i;
 const FAN_BEFORE = /\b(?:fan|convection|umluft|fan oven(?: at| to)?)\W{0,3}$/i;
 /** No oven is hotter than this on the Celsius scale, and none as cool as this on the Fahrenheit one. Source: ours. */
 const HOTTEST_C = 290;
+
+/** A bare number below this is no oven. Source: ours; driers are set with their degrees said. */
+const COOLEST_BARE = 50;
 
 const scaleOf = (word: string | undefined): 'C' | 'F' | null => (word === undefined ? null : /^f/i.test(word) ? 'F' : 'C');
 
@@ -53,6 +56,7 @@ export function findTemperatures(text: string, usual: 'C' | 'F'): TemperatureSpa
   for (const match of text.matchAll(BARE)) {
     const end = match.index + match[0].length;
     const start = end - match[1].length;
+    if (Number(match[1]) < COOLEST_BARE) continue;
     if (found.every((other) => other.end <= start || other.start >= end))
       add(Number(match[1]), Number(match[1]), null, [start, end]);
   }

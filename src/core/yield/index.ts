@@ -33,4 +33,4 @@ export type {
   SlabDrawing,
   TrayDrawing,
 } from './tray-drawing';
-export { intoTheBowl, weighRecipe } from './weigh-recipe';
+export { intoTheBowl, onlyDough, weighRecipe } from './weigh-recipe';

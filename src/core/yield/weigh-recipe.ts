@@ -1,7 +1,7 @@
 import { at, fail, succeed, type Result } from '../failure';
 import { WEIGHED_REL_SD, mashed, ownIngredient, weighIngredient, type DoughLine, type Ingredient, type Pantry } from '../pantry';
-import type { CupFill } from '../quantities';
-import type { Recipe, RecipeLine } from '../document';
+import { SDS_IN_90_PCT, type CupFill } from '../quantities';
+import { partOfLine, type Recipe, type RecipeLine } from '../document';
 
 /** The pantry row of a recipe line, as it goes into the bowl. */
 function rowOf(line: RecipeLine, pantry: Pantry): Result<Ingredient> {
@@ -39,21 +39,46 @@ function closest(written: string, pantry: Pantry): string | null {
   return best;
 }
 
-/** Weighs every line of a recipe as written, before scaling. */
+/** The least and the most that a recipe gives are the ends of what nine of ten bakers put in. */
+function scatterOf({ amount, amount_low, amount_high }: RecipeLine, measured: number | undefined): { relSd?: number } {
+  const range = amount > 0 && amount_low !== undefined && amount_high !== undefined ? (amount_high - amount_low) / (2 * SDS_IN_90_PCT * amount) : 0;
+  return range > 0 ? { relSd: Math.max(range, measured ?? 0) } : {};
+}
+
+/** Weighs every line of a recipe as written, before scaling; those of finishes too. */
 export function weighRecipe(recipe: Recipe, pantry: Pantry, fill: CupFill = 'unknown'): Result<DoughLine[]> {
   const lines: DoughLine[] = [];
+  let dough_g = 0;
   for (const [index, line] of recipe.ingredients.entries()) {
     const row = rowOf(line, pantry);
     if (!row.ok) return at(row, `recipe.ingredients[${index}]`);
     const weight = weighIngredient(row.value, line.amount, line.unit, { fill, size: line.size });
     if (!weight.ok) return at(weight, `recipe.ingredients[${index}]`);
-    lines.push({ ingredient: row.value, ...weight.value, ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }) });
+    const part = partOfLine(recipe, line);
+    if (!part) return at(noSuchPart(recipe, line.part ?? ''), `recipe.ingredients[${index}]`);
+    if (part.role === 'dough') dough_g += weight.value.mass_g;
+    lines.push({
+      ingredient: row.value,
+      ...weight.value,
+      ...scatterOf(line, weight.value.relSd),
+      ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }),
+    });
   }
-  const total_g = lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
-  if (!(total_g > 0))
+  if (!(dough_g > 0))
     return fail('NOTHING_TO_BAKE', 'The recipe weighs nothing. Give at least one ingredient an amount.', 'recipe.ingredients');
   return succeed(lines);
 }
+
+const noSuchPart = ({ parts = [] }: Recipe, name: string): ReturnType<typeof fail> =>
+  fail(
+    'BAD_VALUE',
+    `There is no part "${name}". ${parts.length > 0 ? `The parts of this recipe are ${parts.map((part) => part.name).join(', ')}.` : 'List it under recipe.parts.'}`,
+    'part',
+  );
+
+/** What of the weighed lines goes into the bowl; what goes on or into the pieces later weighs nothing there. */
+export const onlyDough = (recipe: Recipe, lines: readonly DoughLine[]): DoughLine[] =>
+  lines.map((line, i) => (partOfLine(recipe, recipe.ingredients[i])?.role === 'dough' ? line : { ...line, mass_g: 0 }));
 
 /** The lines as planned for a batch, and as they really went into the bowl where that was weighed. */
 export function intoTheBowl(

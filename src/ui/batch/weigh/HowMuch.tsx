@@ -32,7 +32,7 @@ export function HowMuch({ document, edits, nominal, pantry, lots, alsoUsedIn }: 
     { by: 'fixed', name: 'what there is' },
   ];
   const main = dough.ingredients.reduce(
-    (most, { planned_g }, i) => (planned_g > dough.ingredients[most].planned_g ? i : most),
+    (most, { mass_g }, i) => (mass_g > dough.ingredients[most].mass_g ? i : most),
     0,
   );
   const now: Record<By, Scale> = {

@@ -1,4 +1,4 @@
-import type { BatchDocument } from '@/core/document';
+import { isDoughLine, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { ownIngredient, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
 
@@ -17,7 +17,7 @@ export function linesInBowl(document: BatchDocument, dough: Prediction['dough'],
   return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
     const ingredient = rowOf(line, pantry);
     const mass_g = dough.ingredients[i]?.mass_g;
-    if (!ingredient || mass_g === undefined) return [];
+    if (!ingredient || mass_g === undefined || !isDoughLine(document.recipe, line)) return [];
     return [{ ingredient, mass_g, ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }) }];
   });
 }
@@ -46,7 +46,9 @@ export function bowlOrder(
   document: BatchDocument,
   pantry: Pantry,
 ): ReadonlyArray<{ readonly part: BowlPart; readonly lines: readonly number[] }> {
-  const parts = document.recipe.ingredients.map(({ ingredient }) => partOf(pantry.get(ingredient)));
+  const parts = document.recipe.ingredients.map((line) =>
+    isDoughLine(document.recipe, line) ? partOf(pantry.get(line.ingredient)) : null,
+  );
   return BOWL_PARTS.map(({ part }) => ({ part, lines: parts.flatMap((here, i) => (here === part ? [i] : [])) })).filter(
     ({ lines }) => lines.length > 0,
   );
