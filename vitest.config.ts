@@ -19,7 +19,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           sequence: { groupOrder: 0 },
-          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors,pages,field}/**/*.test.{ts,tsx}'],
+          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors,pages,field,written}/**/*.test.{ts,tsx}'],
         },
       },
       {

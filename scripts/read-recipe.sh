@@ -1,12 +1,24 @@
 #!/usr/bin/env bash
-# npm run --silent read-recipe -- FILE: prints what is understood of a recipe in plain text. Standard output carries one JSON
-# object and nothing else. FILE is a path, or - for standard input; the exit code is 2 when it cannot be read.
+# Reads recipes. Standard output carries one JSON object per file, each on one line, and nothing else.
+#
+#   npm run --silent read-recipe -- [--cups us|metric|uk] FILE...
+#
+# FILE is a path, or - for standard input: plain words, a saved page, JSON-LD, a table (.csv) or a spreadsheet (.xlsx, .ods), told
+# apart by content. --cups says whose cups are meant; without it they are told from the words. A file that cannot be read prints
+# { "error": { code, message, path } }; the exit code is then 2. What is printed: docs/batch-file.md, Recipes in and out.
 set -euo pipefail
 HERE="$PWD"
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
 ensure_packages
-file="${1:-}"
-case "$file" in ''|-|/*) ;; *) file="$HERE/$file" ;; esac
+words=()
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --cups) words+=("$1" "${2:-}"); shift ;;
+    -|/*|--*) words+=("$1") ;;
+    *) words+=("$HERE/$1") ;;
+  esac
+  [ $# -gt 0 ] && shift
+done
 ensure_programs
-exec node --enable-source-maps dist/read-recipe.mjs "$file" "${@:2}"
+exec node --enable-source-maps dist/read-recipe.mjs "${words[@]}"

@@ -5,7 +5,8 @@ import { maybeRecipe } from '@/db/recipes';
 import { toJsonLd, toRecipeCsv } from '@/formats/recipe-files';
 import { computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
-import type { Incoming } from './read-incoming';
+import type { ReadIncoming } from '@/formats/incoming';
+import type { ReadingWishes } from './read-incoming';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -60,10 +61,10 @@ export function carriesOwn(document: BatchDocument, pantry: Pantry): BatchDocume
 }
 
 /** Takes in whatever a baker has; nothing is saved. */
-export const readRecipe = (text: string): Promise<Result<Incoming>> =>
-  withDatabase<Incoming>(async (db) => {
+export const readRecipe = (content: Uint8Array, wishes: ReadingWishes): Promise<Result<ReadIncoming>> =>
+  withDatabase<ReadIncoming>(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { measures, cup_fill } = kitchen.value;
-    return computeResult('readIncoming', { text, kitchen: { pantry: await loadPantry(db), measures, cup_fill } });
+    return computeResult('readIncoming', { content, kitchen: { pantry: await loadPantry(db), measures, cup_fill }, wishes });
   });

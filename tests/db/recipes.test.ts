@@ -195,32 +195,31 @@ describe('a recipe', () => {
 });
 
 describe('files', () => {
+  const read = (text: string, wishes: { cups?: string; recipe?: number } = {}): ReturnType<typeof cases.readRecipe> =>
+    cases.readRecipe(new TextEncoder().encode(text), { cups: wishes.cups ?? null, recipe: wishes.recipe ?? 0 });
   it.each(['batch', 'json-ld', 'csv'] as const)('a recipe goes out as %s and comes back the same', async (as) => {
     const id = await added();
     const { content } = must(await cases.recipeFile(id, as));
-    const back = must(await cases.readRecipe(content));
+    const back = must(await read(content));
     expect(back.kind === 'document' && back.document).toEqual(must(await cases.viewRecipe(id)).document);
   });
-  it('plain words are read with the habits of the kitchen', async () => {
+  it('plain words are read with the habits of the kitchen, where they say nothing else', async () => {
     must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5, cut_gaps_mm: [] }));
-    const read = must(await cases.readRecipe('Rounds\n2 cups plain flour\n1 cup kale\n\nMethod\n1. Mix.'));
-    expect(read).toMatchObject({
-      kind: 'reading',
-      draft: [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' }, null],
-    });
-    expect(read.kind === 'reading' && read.reading.ingredients[0].grams).toBeCloseTo(293.4, 1);
-    expect(read.kind === 'reading' && read.reading.ingredients[1].question).toContain('kale');
+    const found = must(await read('Rounds\n2 cups flour (plain)\n1 cup samphire\n\nMethod\n1. Mix.', { cups: 'us' }));
+    if (found.kind !== 'reading') throw new Error('a document');
+    expect(found.reading.ingredients[0].grams).toBeCloseTo(293.4, 1);
+    expect(found.reading.ingredients[1].question).toContain('samphire');
     must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
-  });
-  it('a weight in brackets goes into the draft instead of its cup', async () => {
-    const read = must(await cases.readRecipe('1 cup (110 g) wholemeal flour'));
-    expect(read).toMatchObject({ draft: [{ ingredient: 'flour_wheat_wholemeal', amount: 110, unit: 'g' }] });
+    expect(must(await read('1 cup water'))).toMatchObject({ reading: { cups: { meant: 'metric' } } });
+    expect(must(await read('1 cup water', { cups: 'uk' }))).toMatchObject({ reading: { ingredients: [{ grams: 284.13 }] } });
   });
   it.each([
     ['a broken batch file', '{"format":"upbeat-oven/batch"', 'NOT_JSON'],
-    ['a page without a recipe', '<html><body>hello</body></html>', 'NOT_JSON'],
+    ['a page without a recipe', '<html><body>hello</body></html>', 'MISSING_VALUE'],
     ['nothing', '  ', 'MISSING_VALUE'],
-  ])('%s is refused', async (_, text, code) => expect(await cases.readRecipe(text)).toMatchObject({ ok: false, code }));
+  ])('%s is refused', async (_, text, code) => expect(await read(text)).toMatchObject({ ok: false, code }));
+  it('cups of no country are refused', async () =>
+    expect(await read('1 cup water', { cups: 'mars' })).toMatchObject({ ok: false, code: 'BAD_VALUE', path: 'cups' }));
 });
 
 describe('a batch and its recipe', () => {

@@ -202,7 +202,8 @@ describe('the reader of written recipes', () => {
     readonly ingredients: ReadonlyArray<Readonly<Record<string, unknown>>>;
     readonly steps: readonly string[];
   };
-  const RECIPE = 'Beet bars\n2 1/2 cups wholemeal flour, 1 large egg\n2-3 tbsp water\n1 cup kale\n\nMethod\n1. Mix.\n2. Bake.';
+  const RECIPE =
+    'Beet bars\n2 1/2 cups wholemeal flour, 1 large egg\n2-3 tbsp water\n1 cup samphire\n\nMethod\n1. Mix.\n2. Bake.';
   it('prints one object: what each line means, and what to ask', async () => {
     const { code, lines } = await command('read-recipe', [put('bars.txt', RECIPE)]);
     expect([code, lines.length]).toEqual([0, 1]);

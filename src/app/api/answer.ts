@@ -19,13 +19,23 @@ export function answerSaved<T>(saved: Result<SavedOver<T>>): Response {
   return Response.json({ error: { code, message, path }, current }, { status: CATALOGUE[code].status });
 }
 
+const tooLarge = fail(
+  'TOO_LARGE',
+  `This is larger than ${LARGEST_FILE / 1e6} MB, more than any batch file. Is it the right file?`,
+);
+/** Bytes of a character at most. */
+const BYTES = 4;
+
+/** The request's bytes, unless they are more than any honest file. */
+export async function bodyBytes(request: Request): Promise<Result<Uint8Array>> {
+  if (Number(request.headers.get('content-length') ?? 0) > BYTES * LARGEST_FILE) return tooLarge;
+  const bytes = new Uint8Array(await request.arrayBuffer());
+  return bytes.byteLength > BYTES * LARGEST_FILE ? tooLarge : { ok: true, value: bytes };
+}
+
 /** The request's text, unless it is larger than any honest batch file. */
 export async function bodyText(request: Request): Promise<Result<string>> {
-  const tooLarge = fail(
-    'TOO_LARGE',
-    `This is larger than ${LARGEST_FILE / 1e6} MB, more than any batch file. Is it the right file?`,
-  );
-  if (Number(request.headers.get('content-length') ?? 0) > 4 * LARGEST_FILE) return tooLarge;
+  if (Number(request.headers.get('content-length') ?? 0) > BYTES * LARGEST_FILE) return tooLarge;
   const text = await request.text();
   return text.length > LARGEST_FILE ? tooLarge : { ok: true, value: text };
 }

@@ -80,6 +80,11 @@ export const LABEL = group({
   ),
 });
 
+export const ASSUMED_VALUE = group({
+  path: text(200, { required: true }),
+  value: text(4000, { required: true, meaning: 'what was put there, as JSON; it counts as given once it is another' }),
+});
+
 /**
  * Every key of a batch document: its kind, unit, limits, default and meaning. The document's type, the schema that doors
  * check with, the published JSON Schema, the table in docs/batch-file.md and the number fields of the page are made of it.
@@ -98,4 +103,5 @@ export const BATCH = group({
   label: LABEL,
   worth: WORTH,
   target: TARGET,
+  assumed: list(ASSUMED_VALUE, { most: 60, meaning: 'values that nobody gave, such as what a written recipe leaves open' }),
 });

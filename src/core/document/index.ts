@@ -1,3 +1,5 @@
+export { acceptAssumed, stillAssumed, withAssumed } from './assumed';
+export type { AssumedValue } from './assumed';
 export { BATCH, LABEL, TARGET, WORTH } from './batch-fields';
 export { differences } from './differences';
 export type { Difference } from './differences';

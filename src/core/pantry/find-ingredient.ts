@@ -18,7 +18,7 @@ const HANDLING = new Set(
   (
     'a an the of and with in into to for from some more extra about fresh freshly finely roughly coarsely thinly thickly thick thin ' +
     'fine coarse large medium small big little ripe overripe organic natural plain pure good quality best your choice favourite ' +
-    'chopped diced grated shredded sliced crushed peeled cored deseeded seeded trimmed washed drained rinsed beaten lightly well ' +
+    'crumbled flaked chopped diced grated shredded sliced crushed peeled cored deseeded seeded trimmed washed drained rinsed beaten lightly well ' +
     'softened melted soft warm cold hot lukewarm cool cooled chilled room temperature free range boneless skinless bone less skin ' +
     'packed heaped level heaping rounded scant generous loosely firmly sifted unsifted roll rolling dusting plus unsweetened unsalted ' +
     'low no added smooth crunchy creamy runny raw whole wholegrain pitted stoned halved quartered torn picked optional ' +

@@ -224,7 +224,11 @@ function feelPart(
     feel_index_low: Math.max(0, shown - SDS_IN_90_PCT * sd),
     feel_index_high: shown + SDS_IN_90_PCT * sd,
     feel: feelOf(index, crumbleEdge(lines)),
-    ingredients: lines.map(({ ingredient, mass_g }, i) => ({ ingredient: ingredient.id, mass_g, planned_g: planned[i].mass_g + finishes[i].mass_g })),
+    ingredients: lines.map(({ ingredient, mass_g }, i) => ({
+      ingredient: ingredient.id,
+      mass_g,
+      planned_g: planned[i].mass_g + finishes[i].mass_g,
+    })),
     hold_back: held ? { ingredient: held.of, mass_g: held.mass_g } : null,
   };
 }

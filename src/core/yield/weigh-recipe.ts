@@ -41,7 +41,10 @@ function closest(written: string, pantry: Pantry): string | null {
 
 /** The least and the most that a recipe gives are the ends of what nine of ten bakers put in. */
 function scatterOf({ amount, amount_low, amount_high }: RecipeLine, measured: number | undefined): { relSd?: number } {
-  const range = amount > 0 && amount_low !== undefined && amount_high !== undefined ? (amount_high - amount_low) / (2 * SDS_IN_90_PCT * amount) : 0;
+  const range =
+    amount > 0 && amount_low !== undefined && amount_high !== undefined
+      ? (amount_high - amount_low) / (2 * SDS_IN_90_PCT * amount)
+      : 0;
   return range > 0 ? { relSd: Math.max(range, measured ?? 0) } : {};
 }
 

@@ -1,2 +1,2 @@
-export { fromJsonLd, ingredientText, toJsonLd } from './json-ld';
-export { fromRecipeCsv, toRecipeCsv } from './recipe-csv';
+export { ingredientText, toJsonLd } from './json-ld';
+export { fromRecipeRows, toRecipeCsv } from './recipe-csv';

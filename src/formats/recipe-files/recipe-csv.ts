@@ -26,10 +26,13 @@ function leavesOf(value: unknown, path: string): Leaf[] {
   return value === undefined ? [] : [[path, value]];
 }
 
+/** Spreadsheet programs take a file without it for another alphabet. */
+const BOM = '\uFEFF';
+
 const INGREDIENT = /^recipe\.ingredients\[(\d+)\]\.(ingredient|amount|unit|note)$/;
 const STEP = /^recipe\.steps\[(\d+)\]\.(text|minutes|tool)$/;
 
-/** Writes a batch document as CSV. */
+/** Writes a batch document as CSV, as RFC 4180 readers expect it: CRLF line ends, and a mark that it is UTF-8. */
 export function toRecipeCsv(document: BatchDocument): string {
   const { ingredients, steps = [] } = document.recipe;
   const rows: Row[] = [
@@ -52,42 +55,37 @@ export function toRecipeCsv(document: BatchDocument): string {
       .map(([path, value]): Row => ({ kind: 'setting', name: path, amount: JSON.stringify(value), unit: '', note: '' })),
   ];
   // A cell that begins like a formula would be run by a spreadsheet.
-  return Papa.unparse(rows, { columns: [...COLUMNS], escapeFormulae: true, newline: '\n' }) + '\n';
+  return BOM + Papa.unparse(rows, { columns: [...COLUMNS], escapeFormulae: true, newline: '\r\n' }) + '\r\n';
 }
 
 const unescaped = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r])/, '');
 
-/** Reads a recipe table back; what it holds is checked like any batch file. */
-export function fromRecipeCsv(text: string): Result<BatchDocument> {
-  const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
-  const unreadable = errors.find(({ type }) => type !== 'Delimiter');
-  if (unreadable)
-    return fail(
-      'BAD_VALUE',
-      `Row ${(unreadable.row ?? 0) + 2} cannot be read: ${unreadable.message}.`,
-      `row ${(unreadable.row ?? 0) + 2}`,
-    );
+/** Reads a recipe table back, its heading row first; what it holds is checked like any batch file. */
+export function fromRecipeRows([head, ...rows]: ReadonlyArray<readonly string[]>): Result<BatchDocument> {
+  const places = COLUMNS.map((column) => head.findIndex((cell) => cell.toLowerCase() === column));
   const document: Record<string, unknown> = {};
   let [ingredients, steps] = [0, 0];
-  for (const [index, raw] of data.entries()) {
+  for (const [index, cells] of rows.entries()) {
     const at = `row ${index + 2}`;
-    const row = Object.fromEntries(COLUMNS.map((column) => [column, unescaped((raw[column] ?? '').trim())])) as Record<
+    const row = Object.fromEntries(COLUMNS.map((column, i) => [column, unescaped((cells[places[i]] ?? '').trim())])) as Record<
       (typeof COLUMNS)[number],
       string
     >;
     if (row.kind === 'ingredient') {
       const here = `recipe.ingredients[${ingredients++}]`;
       put(document, `${here}.ingredient`, row.name);
-      put(document, `${here}.amount`, Number(row.amount === '' ? NaN : row.amount));
+      put(document, `${here}.amount`, numberIn(row.amount));
       put(document, `${here}.unit`, row.unit);
       if (row.note !== '') put(document, `${here}.note`, row.note);
     } else if (row.kind === 'step') {
       const here = `recipe.steps[${steps++}]`;
       put(document, `${here}.text`, row.name);
-      if (row.amount !== '') put(document, `${here}.minutes`, Number(row.amount));
+      if (row.amount !== '') put(document, `${here}.minutes`, numberIn(row.amount));
       if (row.note !== '') put(document, `${here}.tool`, row.note);
     } else if (row.kind === 'setting') {
       const value = literal(row.amount);
+      if (pathFrom(row.name).some((key) => FORBIDDEN.has(String(key))))
+        return fail('UNKNOWN_KEY', `There is no setting "${row.name}". Take the row out.`, at);
       if (value === undefined || !PATH.test(row.name))
         return fail('BAD_VALUE', `The setting "${row.name}" cannot be read. Write it as it was exported.`, at);
       put(document, row.name, value);
@@ -99,7 +97,13 @@ export function fromRecipeCsv(text: string): Result<BatchDocument> {
 const PATH = /^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*|\[\d{1,3}\])*$/i;
 const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
 
+/** A number as a spreadsheet gives it back: with a comma in half of Europe. */
+const numberIn = (text: string): number => (text === '' ? NaN : Number(text.replace(',', '.')));
+
+/** A value as it was written, or as a spreadsheet program gives it back: TRUE, a bare text, a number with a comma. */
 function literal(text: string): unknown {
+  if (/^(?:true|false)$/i.test(text)) return text.toLowerCase() === 'true';
+  if (/^-?\d+,\d+$/.test(text)) return Number(text.replace(',', '.'));
   try {
     return JSON.parse(text) as unknown;
   } catch {
@@ -110,7 +114,6 @@ function literal(text: string): unknown {
 /** Puts a value at a path, making what is missing on its way. */
 function put(document: Record<string, unknown>, path: string, value: unknown): void {
   const keys = pathFrom(path).map(String);
-  if (keys.some((key) => FORBIDDEN.has(key))) return;
   let here: Record<string, unknown> = document;
   for (const [i, key] of keys.entries()) {
     if (i === keys.length - 1) here[key] = value;

@@ -60,7 +60,9 @@ export const plainText = (text: string): string =>
     .trim();
 
 const ABOUT =
-  /^(about|around|approx\.?|approximately|roughly|circa|ca\.?|~|nearly|almost|just (?:under|over)|up to|at least|scant|generous|heaped|heaping|level|rounded)\s*/i;
+  /^(about|around|approx\.?|approximately|roughly|circa|ca\.?|~|nearly|almost|just (?:under|over)|up to|at least)\s*/i;
+/** "scant 1 cup", "heaped tablespoon": how it is filled, said before the amount. */
+const FILLED_FIRST = /^(scant|generous|heaped|heaping|level|rounded)\s+(?=\d|a\b|one\b|half\b|[¼½¾⅓⅔⅛])/i;
 const FRACTION = /^(\d+)\s*\/\s*(\d+)/;
 const MIXED = /^(\d+)(?:\s+|\s*(?:and|&|-)\s*)(\d+)\s*\/\s*(\d+)/i;
 const DECIMAL = /^(\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|[.,]\d+)/;
@@ -114,9 +116,16 @@ const decimalOf = (text: string): number =>
 
 /** Reads the amount that a line starts with; null when it starts with none. */
 export function readAmount(line: string): Amount | null {
-  const text = line.trimStart().replace(ABOUT, '');
-  const first = numberAt(text);
-  if (!first) return null;
+  // "Pinch of salt": one of them.
+  const about = line
+    .trimStart()
+    .replace(ABOUT, '')
+    .replace(/^(?=(?:pinch|dash|handful|splash|knob|sprig|bunch|drizzle|tin|can|jar)\s+of\b)/i, '1 ');
+  const filled = FILLED_FIRST.exec(about);
+  const text = filled ? about.slice(filled[0].length) : about;
+  const found = numberAt(text);
+  if (!found) return null;
+  const first = filled ? { ...found, rest: ` ${filled[1]} ${found.rest.trimStart()}` } : found;
   const between = RANGE.exec(first.rest);
   const second = between ? numberAt(first.rest.slice(between[0].length)) : null;
   if (!second || second.value <= first.value) return { amount: first.value, rest: first.rest.trimStart() };

@@ -1,4 +1,11 @@
-export { readRecipeText } from './read-recipe-text';
-export type { ReadRecipe } from './read-recipe-text';
+export { LONGEST_TEXT, readRecipeText } from './read-recipe-text';
+export type { ReadingChoice } from './read-recipe-text';
+export { readSorted } from './read-sorted';
+export type { ReadCaution, ReadIngredient, ReadRecipe } from './read-recipe';
+export { partOf } from './part-heading';
+export type { ReadPart } from './part-heading';
+export type { SortedItem, SortedText } from './sort-lines';
 export { readLine } from './read-line';
 export type { ReadLine } from './read-line';
+export { sortList } from './sort-lines';
+export { printedReading } from './printed';

@@ -7,6 +7,7 @@ import {
   type Unit,
   type VolumeUnit,
 } from '@/core/quantities';
+import { plainText, readAmount } from './amount';
 
 /** Units of the batch file, and those that only a written recipe uses. */
 export type ReadUnit = Unit | HandMeasure;
@@ -72,6 +73,9 @@ const UNITS: ReadonlyArray<readonly [pattern: RegExp, meaning: Record<Measures, 
   [/^(lit(?:er|re)s?|ltrs?|l)\b\.?/i, fixed('l')],
   [/^(quarts?|qts?)\b\.?/i, half(PINTS, 2)],
   [/^(pints?|pts?)\b\.?/i, PINTS],
+  // Capitals only: what a German kitchen's spoons are called.
+  [/^(EL)\b\.?/, fixed('tbsp')],
+  [/^(TL)\b\.?/, fixed('tsp')],
   [/^(tablespoon(?:ful)?s?|table spoons?|tbsps?|tbls?p?|tbs|T)\b\.?(?! ?bone)/, fixed('tbsp')],
   [/^(Tablespoon(?:ful)?s?|Tbsps?|Tbls?p?|Tbs|TBSPS?)\b\.?/, fixed('tbsp')],
   [/^(dessert ?spoon(?:ful)?s?|dsps?)\b\.?/i, fixed('tsp', 2)],
@@ -86,7 +90,7 @@ const UNITS: ReadonlyArray<readonly [pattern: RegExp, meaning: Record<Measures, 
 ];
 
 const CONTAINERS =
-  /^(tins?|cans?|mugs?|jars?|packets?|packages?|packs?|pkgs?|pouch(?:es)?|tubs?|pots?|cartons?|bags?|box(?:es)?|sachets?|envelopes?|sticks?|cloves?|rashers?|slices?|fillets?|sheets?|bottles?|blocks?|rings?|heads?|stalks?|sprigs?|bunch(?:es)?|knobs?|splash(?:es)?|drizzles?|glugs?|scoops?|lumps?|pieces?|inch(?:es)?)\b\.?/i;
+  /^(tins?|cans?|mugs?|jars?|packets?|packages?|packs?|pkgs?|pouch(?:es)?|tubs?|pots?|cartons?|bags?|box(?:es)?|sachets?|envelopes?|sticks?|cloves?|rashers?|slices?|fillets?|sheets?|bottles?|blocks?|rings?|heads?|stalks?|sprigs?|bunch(?:es)?|knobs?|splash(?:es)?|drizzles?|glugs?|scoops?|lumps?|pieces?|inch(?:es)?|drops?|squirts?)\b\.?/i;
 
 /** Sizes of bought things: they come before the container or the ingredient. */
 const SIZE = /^(extra[ -]large|very large|x-?large|xl|jumbo|large|medium(?:[ -]sized)?|med\b\.?|small|big|little)(?![a-z])/i;
@@ -96,7 +100,12 @@ export const startsWithContainer = (text: string): boolean => CONTAINERS.test(te
 
 const OF = /^of\b\s*/i;
 
+/** How a cup or spoon is filled: how many level ones it is, and whether it is pressed down or sifted. */
+export type Filled = { readonly times: number; readonly fill: CupFill | null };
+const LEVEL: Filled = { times: 1, fill: null };
+
 export type ReadMeasure = {
+  readonly filled: Filled;
   readonly measure: Measure | null;
   readonly container: string | null;
   readonly size: string | null;
@@ -104,11 +113,28 @@ export type ReadMeasure = {
 };
 
 const FILLING =
-  /^(heaped|heaping|level|rounded|scant|generous|packed|loosely packed|firmly packed|good|big|large|small)\s+(?=(cup|c\b|tbsp|table|tsp|tea|handful|pinch|dessert))/i;
+  /^(heaped|heaping|level|rounded|scant|generous|lightly packed|loosely packed|firmly packed|tightly packed|well packed|packed|sifted|lightly filled|good|big|large|small)\s+(?=(cup|c\b|tbsp|table|tsp|tea|handful|pinch|dessert))/i;
+/** Heaped spoons hold about half as much again, heaped cups less than that; a scant cup lacks a spoon. Source: ours, weighed flours. */
+const HEAPED = { spoon: 1.5, cup: 1.15 } as const;
+const ROUNDED = { spoon: 1.25, cup: 1.08 } as const;
+const SCANT = 0.92;
+
+function filledAs(words: string | undefined, measured: string): Filled {
+  const said = words?.toLowerCase() ?? '';
+  const of = /^c/i.test(measured) ? 'cup' : 'spoon';
+  if (/heap/.test(said)) return { times: HEAPED[of], fill: null };
+  if (/round|generous|good|big|large/.test(said)) return { times: ROUNDED[of], fill: null };
+  if (/scant|small/.test(said)) return { times: SCANT, fill: null };
+  if (/loosely|lightly|sifted/.test(said)) return { times: 1, fill: 'spooned' };
+  return /packed/.test(said) ? { times: 1, fill: 'scooped' } : LEVEL;
+}
 
 /** Reads the measure that follows an amount, whatever it is, with the size of the thing. */
 export function readMeasure(text: string, measures: Measures): ReadMeasure {
-  let rest = text.replace(/^[-x×]\s*/i, '').replace(FILLING, '');
+  const bare = text.replace(/^[-x×]\s*/i, '');
+  const filling = FILLING.exec(bare);
+  const filled = filledAs(filling?.[1], filling?.[2] ?? '');
+  let rest = filling ? bare.slice(filling[0].length) : bare;
   let size: string | null = null;
   const sized = SIZE.exec(rest);
   if (sized) {
@@ -121,7 +147,13 @@ export function readMeasure(text: string, measures: Measures): ReadMeasure {
   for (const [pattern, meaning] of UNITS) {
     const found = pattern.exec(rest);
     if (!found) continue;
-    return { measure: meaning[measures], container: null, size, rest: rest.slice(found[0].length).trimStart().replace(OF, '') };
+    return {
+      measure: meaning[measures],
+      container: null,
+      size,
+      filled,
+      rest: rest.slice(found[0].length).trimStart().replace(OF, ''),
+    };
   }
   const container = CONTAINERS.exec(rest);
   if (container)
@@ -129,9 +161,28 @@ export function readMeasure(text: string, measures: Measures): ReadMeasure {
       measure: null,
       container: singular(container[1]),
       size,
+      filled,
       rest: rest.slice(container[0].length).trimStart().replace(OF, ''),
     };
-  return { measure: null, container: null, size, rest };
+  return { measure: null, container: null, size, filled, rest };
+}
+
+/** What a number counts when it counts no food: time, heat, length, or the pieces that come out. */
+const OTHER =
+  /^\s*-?\s*(?:(?:to|or)\s+\d+\s*)?(?:more |further )?(?:minutes?\b|mins?\b|hours?\b|hrs?\b|h\b|seconds?\b|secs?\b|days?\b|weeks?\b|months?\b|years?\b|°|º|degrees?\b|deg\b|celsius|fahrenheit|cm\b|mm\b|inch(?:es)?\b(?!\s+(?:piece|knob|chunk|length))|in\b|["”″]|%|fan\b|(?:mini |small |large |little )?(?:pieces?|rounds?|slices?|biscuits?|cookies|coins|portions?|servings?|squares|treats|bones|bars|bites|balls|rings|hearts|muffins|cupcakes|donuts|sandwiches|fingers|sticks|cubes)\s*(?:[.,;)]|$)|dozen\s*(?:[.,;)]|$))/i;
+/** No cup measure counts so many: what follows is a scale of temperature. */
+const HOT = 60;
+
+/** Whether an amount is of something that is no food: "25 minutes", "6 mm", "180 C", "20 pieces." */
+export const notFood = (rest: string, amount = 0): boolean =>
+  OTHER.test(rest) || (/^\s*[CF]\b/i.test(rest) && (amount >= HOT || !/^\s*c\b\.?\s+\S/i.test(rest)));
+
+/** Whether a line has an amount in a kitchen measure at its head. */
+export function hasMeasure(line: string): boolean {
+  const head = readAmount(plainText(line));
+  if (!head || notFood(head.rest, head.amount)) return false;
+  const { measure, container } = readMeasure(head.rest, 'us');
+  return measure !== null || container !== null;
 }
 
 const singular = (word: string): string => {

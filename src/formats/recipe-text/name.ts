@@ -13,11 +13,43 @@ export function named(written: string, pantry: Pantry): Named {
   const [first, ...alternatives] = unbracketed.split(/\s+or\s+/i);
   const name = headOf(first, pantry);
   if (name.trim() === '') return { row: null, mashed: false, question: `What is "${written.trim()}"? Name the ingredient.` };
-  const finding = withNounOf(alternatives, name, pantry) ?? pureed(name, pantry) ?? findIngredient(name, pantry);
+  const said =
+    kindInBrackets(written, name, pantry) ?? mashedKind(unbracketed, name, pantry) ?? cookedKind(written, name, pantry);
+  const finding = said ?? withNounOf(alternatives, name, pantry) ?? pureed(name, pantry) ?? findIngredient(name, pantry);
   const other = alternatives.length > 0 && !/^\s*(more|less|so|to taste|as needed|as required)\b/i.test(alternatives[0]);
   const question = other ? `"${written.trim()}" leaves a choice. Which one do you take?` : questionAbout(name, finding);
   const mashed = finding.row !== null && PUREED.test(unbracketed) && canBeMashed(finding.row);
   return { row: finding.row, mashed, question };
+}
+
+/** "Rice flour (brown)", "sweet potato (mashed)", "oil (olive)": the kind stands in brackets. */
+function kindInBrackets(written: string, name: string, pantry: Pantry): Finding | null {
+  const alone = findIngredient(name, pantry);
+  for (const [, inside] of written.matchAll(BRACKETS)) {
+    if (/\d|\b(?:no|not|without|free)\b/i.test(inside) || inside.trim().split(/\s+/).length > SHORT_TAIL) continue;
+    const both = findIngredient(`${inside} ${name}`, pantry);
+    if (both.sure && both.row !== alone.row) return both;
+  }
+  return null;
+}
+
+/** "peas, cooked and mashed": the table has a row for the mash. */
+function mashedKind(written: string, name: string, pantry: Pantry): Finding | null {
+  if (!PUREED.test(written) || PUREED.test(name)) return null;
+  const mash = findIngredient(`mashed ${name.replace(COOKED, ' ')}`, pantry);
+  return mash.sure && mash.row !== findIngredient(name, pantry).row ? mash : null;
+}
+
+const COOKED = /\b(?:cooked|roast(?:ed)?|boiled|poached|baked|steamed)\b/i;
+
+/** "chicken breast, cooked": cooked and raw are two rows; where the table has only the raw one that is asked about. */
+function cookedKind(written: string, name: string, pantry: Pantry): Finding | null {
+  if (!COOKED.test(written)) return null;
+  const raw = findIngredient(name, pantry);
+  if (!raw.row || raw.row.rawAnimal === null || raw.row.category === 'egg') return null;
+  const cooked = findIngredient(`cooked ${name.replace(COOKED, ' ')}`, pantry);
+  if (cooked.sure && cooked.row !== raw.row) return cooked;
+  return { ...raw, sure: false, unexplained: ['cooked'] };
 }
 
 /** A longer remark behind a comma is no part of the name [words]. */

@@ -1,6 +1,7 @@
 import { G_PER_MASS_UNIT, isMassUnit, type Unit } from '@/core/quantities';
+import { findIngredient, type Pantry } from '@/core/pantry';
 import { readAmount, type Amount } from './amount';
-import { readMeasure, startsWithContainer, volumeMl, type Measures, type ReadUnit } from './measure';
+import { readMeasure, startsWithContainer, volumeMl, type Filled, type Measures, type ReadUnit } from './measure';
 
 /** A weight on a label: "(400 g)", "400g tin", "(15 oz)". */
 const LABEL =
@@ -34,6 +35,8 @@ export type Quantity = {
   readonly label: { readonly amount: number; readonly unit: Unit; readonly drained: boolean } | null;
   /** More of the same in another measure: "1 cup plus 2 tbsp". */
   readonly plus: { readonly amount: number; readonly unit: ReadUnit; readonly times: number } | null;
+  /** How the measure is filled, as far as the words say it; and how many level ones that is. */
+  readonly filled: Filled;
   readonly name: string;
 };
 
@@ -50,10 +53,11 @@ export function quantityOf(rest: string, measures: Measures): Quantity {
       size: inside.size,
       label: before.label,
       plus: null,
+      filled: inside.filled,
       name: inside.rest,
     };
   }
-  const { measure, container, size, rest: after } = readMeasure(rest, measures);
+  const { measure, container, size, filled, rest: after } = readMeasure(rest, measures);
   const more = /^(?:plus|\+|and|&)\s+/i.exec(after) ?? (measure && isMass(measure.unit) && /^\d/.test(after) ? [''] : null);
   const extra = more ? readAmount(after.slice(more[0].length)) : null;
   const extraMeasure = extra ? readMeasure(extra.rest, measures) : null;
@@ -68,8 +72,9 @@ export function quantityOf(rest: string, measures: Measures): Quantity {
     times: measure?.times ?? 1,
     container,
     size,
-    label: label?.label ?? labelInside(tail),
+    label: label?.label ?? labelInside(tail) ?? labelLast(tail, container),
     plus,
+    filled,
     name: (label?.rest ?? tail).replace(/^of\b\s*/i, ''),
   };
 }
@@ -109,6 +114,13 @@ function labelInside(text: string): Quantity['label'] {
   return null;
 }
 
+/** "1 tin, 120 g": the weight stands last. */
+function labelLast(text: string, container: string | null): Quantity['label'] {
+  const found =
+    container === null ? null : /[,-]\s*(?:about\s+)?(\d[\d.,]*\s?(?:kg|g|oz|ml))\b(?:\s*(?:each|drained))?\s*$/i.exec(text);
+  return found ? (labelAt(found[1])?.label ?? null) : null;
+}
+
 /** What "plus 2 tbsp" adds, in the unit of the first measure. */
 export function moreOfTheSame({ unit, plus }: Quantity): number {
   if (!unit || !plus) return 0;
@@ -140,14 +152,29 @@ const AT_THE_END: ReadonlyArray<{ readonly pattern: RegExp; readonly needsUnit: 
 
 /** The amount stands last, or in brackets behind the name. */
 export function amountAtTheEnd(text: string): Amount | null {
-  const bare = text.replace(/\s*\((?!\s*\d)[^()]*\)\s*$/, '');
+  // What stands in brackets last may be the kind: "Flour 350 g (wholemeal)".
+  const bracketed = /\s*\((?!\s*\d)[^()]*\)\s*$/.exec(text)?.[0] ?? '';
+  const bare = text.slice(0, text.length - bracketed.length);
   const inside = { found: /^([^()\d]+)\(\s*(\d[^()]*)\)$/.exec(bare), needsUnit: false };
   for (const { found, needsUnit } of [inside, ...AT_THE_END.map((one) => ({ ...one, found: one.pattern.exec(bare) }))]) {
     const amount = found ? readAmount(found[2]) : null;
     if (!found || !amount) continue;
     const { measure, container } = readMeasure(amount.rest, 'us');
     if (needsUnit && !measure && !container) continue;
-    return { ...amount, rest: `${amount.rest} ${found[1].replace(/[\s:,-]+$/, '')}`.trim() };
+    return { ...amount, rest: `${amount.rest} ${found[1].replace(/[\s:,-]+$/, '')}${bracketed}`.trim() };
   }
   return null;
+}
+
+/** The amount stands in the middle: "Beetroot 150 g raw, grated", "Duck breast (skin removed) 800g"; only behind the name of a food. */
+export function amountInside(text: string, pantry: Pantry): Amount | null {
+  const found = /^([^\d:;.]{3,50}?)\s*[-–,]?\s*((?:about |approx\.? )?(?:\d|a (?:pinch|handful|bunch|splash)\b).*)$/i.exec(text);
+  if (!found || !findIngredient(found[1], pantry).row) return null;
+  const amount = readAmount(found[2]);
+  if (!amount) return null;
+  const { measure, container, rest } = readMeasure(amount.rest, 'us');
+  if (!measure && !container) return null;
+  const handled = rest.replace(/^[\s,;.-]+/, '');
+  const unit = amount.rest.slice(0, amount.rest.length - rest.length).trim();
+  return { ...amount, rest: `${unit} ${found[1].replace(/[\s:,-]+$/, '')}${handled === '' ? '' : `, ${handled}`}`.trim() };
 }

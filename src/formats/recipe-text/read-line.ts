@@ -2,15 +2,16 @@ import type { Pantry } from '@/core/pantry';
 import { plainText, readAmount } from './amount';
 import type { ReadUnit, ReadingHabits } from './measure';
 import { named } from './name';
-import { amountAtTheEnd, labelledOne, moreOfTheSame, quantityOf } from './quantity';
+import { amountAtTheEnd, amountInside, labelledOne, moreOfTheSame, quantityOf } from './quantity';
 import { weigh } from './weigh-line';
 
 /** What was understood of one line, and what to ask about the rest. */
 export type ReadLine = {
   readonly line: string;
   readonly amount: number | null;
-  readonly amount_low?: number;
-  readonly amount_high?: number;
+  /** Ends of a range; null for a single amount. */
+  readonly amount_low: number | null;
+  readonly amount_high: number | null;
   readonly unit: ReadUnit | null;
   /** Size of a counted thing, as the pantry row names it. */
   readonly size?: string;
@@ -27,12 +28,12 @@ export type ReadLine = {
 export function readLine(written: string, pantry: Pantry, habits: ReadingHabits): ReadLine {
   const line = written.trim();
   const text = plainText(line).replace(/^[-*•·▢□]\s*/, '');
-  const head = labelledOne(text) ?? readAmount(text) ?? amountAtTheEnd(text);
+  const head = labelledOne(text) ?? readAmount(text) ?? amountAtTheEnd(text) ?? amountInside(text, pantry);
   if (!head) return asked(line, pantry, text);
   const parts = quantityOf(head.rest, habits.measures);
   const { low, high } = head;
   const total = (amount: number): number => amount * parts.times + moreOfTheSame(parts);
-  const range = low === undefined || high === undefined ? {} : { amount_low: total(low), amount_high: total(high) };
+  const range = { amount_low: low === undefined ? null : total(low), amount_high: high === undefined ? null : total(high) };
   const { row, mashed, question } = named(parts.name, pantry);
   const base = { line, amount: total(head.amount), ...range, ingredient: row?.id ?? null };
   const weight = weigh(row, head.amount, parts, habits);
@@ -53,6 +54,8 @@ function asked(line: string, pantry: Pantry, text: string): ReadLine {
   return {
     line,
     amount: null,
+    amount_low: null,
+    amount_high: null,
     unit: null,
     grams: null,
     ingredient: row?.id ?? null,

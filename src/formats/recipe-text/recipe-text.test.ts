@@ -36,7 +36,7 @@ const LINES: ReadonlyArray<readonly [line: string, ingredient: string, grams: nu
   ['8 oz lamb mince', 'lamb_mince', 226.8],
   ['1/2 lb minced turkey', 'turkey_mince', 226.8],
   ['1 lb. 2 oz. pork liver, trimmed', 'liver_pork', 510.3],
-  ['1½ pounds venison, minced', 'venison_raw', 680.4],
+  ['1½ pounds venison, minced', 'venison_mince', 680.4],
   // cups and spoons
   ['2 1/4 cups oat flour', 'flour_oat', 249],
   ['1 3/4 c. brown rice flour', 'flour_rice_brown', 274],
@@ -45,7 +45,7 @@ const LINES: ReadonlyArray<readonly [line: string, ingredient: string, grams: nu
   ['one cup unsweetened apple sauce', 'applesauce', 245],
   ['1/3 cup smooth peanut butter, xylitol-free', 'peanut_butter', 86],
   ['3 Tbsp. melted coconut oil', 'coconut_oil', 41.4],
-  ['2 heaped tablespoons carob powder', 'carob_powder', 13.5],
+  ['2 heaped tablespoons carob powder', 'carob_powder', 20.4],
   ['1 T blackstrap molasses', 'molasses_black', 21],
   ['1/2 t cinnamon', 'cinnamon_ground', 1.4],
   ['1½ teaspoons bicarb', 'baking_soda', 7],
@@ -89,7 +89,7 @@ const LINES: ReadonlyArray<readonly [line: string, ingredient: string, grams: nu
   // what must not pass in silence
   ['3 cups flour', 'flour_wheat_white', 399, 'asks'],
   ['50 g grated cheese', 'cheddar', 50, 'asks'],
-  ['1/3 cup thick beetroot purée', 'beetroot_raw', 80, 'asks'],
+  ['1/3 cup thick beetroot purée', 'beetroot_puree', 82],
   ['1 cup chicken stock', 'broth_cube', 237, 'asks'],
 ];
 
@@ -117,8 +117,8 @@ describe('written lines', () => {
 
 describe('what cannot be known is asked', () => {
   it.each([
-    ['1 cup almond milk', 'Which one is "almond milk"'],
-    ['1 cup kale', 'does not know "kale"'],
+    ['1 cup hemp milk', 'Which one is "hemp milk"'],
+    ['1 cup samphire', 'does not know "samphire"'],
     ['salt to taste', 'How much salt?'],
     ['100 gram flour', 'How much is one'],
     ['a splash of water', 'How much is one splash'],
@@ -128,9 +128,9 @@ describe('what cannot be known is asked', () => {
     ['a jar of honey', 'How much is in one jar?'],
     ['1/2 cup beef or chicken broth', 'leaves a choice'],
     ['30 g bran flakes', 'flake'],
-    ['1 cup peas, frozen', 'leaves open which kind'],
-    ['2 tbsp linseeds, whole', 'leaves open which kind'],
-    ['1 lb liver, cooked and chopped', 'Which one is "liver"'],
+    ['1 cup oatmeal', 'leaves open which kind'],
+    ['2 tbsp oil', 'leaves open which kind'],
+    ['1 lb liver, chopped', 'Which one is "liver"'],
     ['100 g each of oats and spelt flour', 'Which one is'],
   ])('%s', (line, question) => expect(read(line).question).toContain(question));
   it('of alternatives the first is guessed, with the noun of the second', () =>
@@ -138,7 +138,7 @@ describe('what cannot be known is asked', () => {
   it('how a thing was handled does not outweigh what it is', () =>
     expect(read('6 oz plain Greek yogurt')).toMatchObject({ ingredient: 'yogurt_greek', question: null }));
   it('and keeps what it did understand', () => {
-    expect(read('1 cup almond milk')).toMatchObject({ amount: 1, unit: 'cup-us', ingredient: null, grams: null });
+    expect(read('1 cup hemp milk')).toMatchObject({ amount: 1, unit: 'cup-us', ingredient: null, grams: null });
     expect(read('salt to taste')).toMatchObject({ amount: null, ingredient: 'salt' });
   });
 });
@@ -176,7 +176,7 @@ describe('a whole recipe', () => {
       'flour_wheat_wholemeal',
       'egg_whole',
       'pumpkin_puree',
-      null,
+      'rapeseed_oil',
     ]);
     expect(steps).toEqual(['Preheat the oven to 175 C.', 'Mix, roll out to 6 mm and cut.', 'Bake for 25 minutes.']);
   });

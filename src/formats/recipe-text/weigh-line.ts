@@ -20,7 +20,9 @@ type Weight = {
 export function weigh(row: Ingredient | null, amount: number, parts: Quantity, habits: ReadingHabits): Weight {
   const { unit, label, container, name } = parts;
   if (unit === null) return label ? byLabel(row, amount, parts) : byCount(row, amount, parts, habits);
-  const grams = massOf(row, amount * parts.times + moreOfTheSame(parts), unit, habits.fill, isPuree(name));
+  const { filled } = parts;
+  const written = amount * parts.times * filled.times + moreOfTheSame(parts);
+  const grams = massOf(row, written, unit, filled.fill ?? habits.fill, isPuree(name));
   if (label && isMass(label.unit) && container === null && !isMass(unit)) {
     const listed_g = label.amount * G_PER_MASS_UNIT[label.unit];
     const far = grams !== null && Math.abs(grams / listed_g - 1) > LISTED_DIFFER;
@@ -50,6 +52,7 @@ function byLabel(row: Ingredient | null, amount: number, { label, container }: Q
   const one_g = massOf(row, label.amount, label.unit, 'unknown', false);
   const unit: Unit = container ? 'pack' : 'each';
   if (one_g === null) return { grams: null, unit, question: 'How much is in it? Give the weight in grams.' };
+  if (container === null && isTotal(row, amount, one_g)) return { grams: one_g, unit: null, question: null };
   const drains = row?.name.includes('drained') && container && !label.drained;
   return {
     grams: amount * one_g,
@@ -58,6 +61,13 @@ function byLabel(row: Ingredient | null, amount: number, { label, container }: Q
       ? `Is ${label.amount} ${label.unit} what is in the tin, or what is left when drained? The drained weight counts.`
       : null,
   };
+}
+
+/** "1/4 melon (300 g)": a weight behind things that are counted is of all of them, unless one of them weighs about that. */
+function isTotal(row: Ingredient | null, amount: number, listed_g: number): boolean {
+  const usual_g = row ? usualPiece(row)?.mass_g : undefined;
+  if (amount === 1 || usual_g === undefined) return true;
+  return Math.abs(Math.log(listed_g / (usual_g * amount))) <= Math.abs(Math.log(listed_g / usual_g));
 }
 
 /** So many eggs, tins or cloves, as the pantry row weighs one. */

@@ -96,7 +96,7 @@ function ReadRow({ line, answer, pantry, onAnswer }: ReadRowProps): ReactNode {
         ? `${amount} ${unit}`
         : `${Number(amount.toFixed(2))} ${unitName({ unit, ...(line.size ? { size: line.size } : {}) })}`;
   const range =
-    line.amount_low !== undefined && line.amount_high !== undefined
+    line.amount_low !== null && line.amount_high !== null
       ? ` (${Number(line.amount_low.toFixed(2))} to ${Number(line.amount_high.toFixed(2))})`
       : '';
   const asks = line.question !== null && answer === null;

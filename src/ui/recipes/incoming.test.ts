@@ -9,7 +9,7 @@ function reading(text: string, draft: Reading['draft']): Pick<Reading, 'reading'
   return { reading: read.value, draft };
 }
 const OATS = { ingredient: 'flour_oat', amount: 200, unit: 'g' } as const;
-const THREE = reading('200 g oat flour\n1 cup almond milk\n1 cup kale\na handful of clover', [OATS, null, null, null]);
+const THREE = reading('200 g oat flour\n1 cup hemp milk\n1 cup samphire\na handful of clover', [OATS, null, null, null]);
 
 describe('what goes into the recipe', () => {
   it('is what was understood; what is not known waits', () => {
@@ -17,7 +17,7 @@ describe('what goes into the recipe', () => {
     expect(clearLines(THREE, {})).toBe(1);
   });
   it('an answer brings its line in, with the amount as written', () => {
-    const answers = { '1 cup almond milk': 'milk_whole' };
+    const answers = { '1 cup hemp milk': 'milk_whole' };
     expect(linesTaken(THREE, answers)).toEqual([OATS, { ingredient: 'milk_whole', amount: 1, unit: 'cup-us' }]);
     expect(clearLines(THREE, answers)).toBe(2);
   });

@@ -2,7 +2,8 @@ import type { BatchDocument } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import type { RecipeFacts } from '@/db/recipes';
-import { readIncoming, type Incoming, type ReadingKitchen } from '../../read-incoming';
+import type { ReadIncoming } from '@/formats/incoming';
+import { readIncoming, type ReadingKitchen, type ReadingWishes } from '../../read-incoming';
 import { fingerprint, recipeFacts } from '../../recipe-facts';
 import type { Ask, Service } from '@/workers/protocol';
 
@@ -14,11 +15,14 @@ export type RecipeJobs = {
   >;
   /** Which models and which shipped table cards are worked out with. */
   readonly fingerprint: Ask<Pantry, string>;
-  readonly readIncoming: Ask<{ readonly text: string; readonly kitchen: ReadingKitchen }, Result<Incoming>>;
+  readonly readIncoming: Ask<
+    { readonly content: Uint8Array; readonly kitchen: ReadingKitchen; readonly wishes: ReadingWishes },
+    Result<ReadIncoming>
+  >;
 };
 
 export const RECIPE_JOBS: Service<RecipeJobs> = {
   recipeFacts: ({ document, pantry, cardOf }) => recipeFacts(document, pantry, cardOf),
   fingerprint: (pantry) => fingerprint(pantry),
-  readIncoming: ({ text, kitchen }) => readIncoming(text, kitchen),
+  readIncoming: ({ content, kitchen, wishes }) => readIncoming(content, kitchen, wishes),
 };

@@ -31,10 +31,7 @@ export function HowMuch({ document, edits, nominal, pantry, lots, alsoUsedIn }: 
     { by: 'loads', name: 'oven loads' },
     { by: 'fixed', name: 'what there is' },
   ];
-  const main = dough.ingredients.reduce(
-    (most, { mass_g }, i) => (mass_g > dough.ingredients[most].mass_g ? i : most),
-    0,
-  );
+  const main = dough.ingredients.reduce((most, { mass_g }, i) => (mass_g > dough.ingredients[most].mass_g ? i : most), 0);
   const now: Record<By, Scale> = {
     factor: { by: 'factor', factor: Number(dough.factor.toFixed(3)) },
     dough_mass: { by: 'dough_mass', dough_g: Math.round(dough.mass_g) },

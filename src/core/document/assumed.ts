@@ -1,0 +1,27 @@
+import { pathFrom, valueAt } from './edit';
+import type { BatchDocument } from './document';
+
+/** A value that nobody gave: where it stands, and what was put there as JSON. */
+export type AssumedValue = { readonly path: string; readonly value: string };
+
+/** Marks what stands at paths of a document as assumed. */
+export const withAssumed = (document: BatchDocument, paths: readonly string[]): BatchDocument =>
+  paths.length === 0
+    ? document
+    : {
+        ...document,
+        assumed: [...new Set(paths)].map((path) => ({ path, value: JSON.stringify(valueAt(document, pathFrom(path)) ?? null) })),
+      };
+
+/** Paths of a document whose value is still the one that was assumed: changing it gives it. */
+export const stillAssumed = (document: BatchDocument): string[] =>
+  (document.assumed ?? []).flatMap(({ path, value }) =>
+    JSON.stringify(valueAt(document, pathFrom(path)) ?? null) === value ? [path] : [],
+  );
+
+/** The same document with one assumed value accepted, or all of them. */
+export function acceptAssumed(document: BatchDocument, path?: string): BatchDocument {
+  const { assumed = [], ...rest } = document;
+  const left = path === undefined ? [] : assumed.filter((one) => one.path !== path);
+  return left.length === 0 ? rest : { ...rest, assumed: left };
+}

@@ -1,0 +1,2 @@
+export { readAny } from './read-any';
+export type { IncomingChoice, ReadIncoming } from './read-any';

@@ -1,0 +1,103 @@
+import type { HeatStep } from '@/core/catalogue';
+import { BATCH, startingPoint, withAssumed, type BatchDocument, type Heat, type Promises } from '@/core/document';
+import type { Pantry } from '@/core/pantry';
+import type { CupFill } from '@/core/quantities';
+import type { ReadRecipe } from '../recipe-text';
+import type { Answers } from './answers';
+import { linesTaken } from './lines-taken';
+
+/** A reading as a document that can be predicted and saved; null while no line of a dough is clear. */
+export type RecipeDraft = {
+  readonly document: BatchDocument | null;
+  /** Numbers of the lines that wait for an answer. */
+  readonly waiting: readonly number[];
+};
+
+/** Makes a document of what was read and answered; what no words said is marked as assumed. */
+export function draftOf(reading: ReadRecipe, answers: Answers, pantry: Pantry, fill: CupFill = 'unknown'): RecipeDraft {
+  const { lines, waiting } = linesTaken(reading.ingredients, answers, pantry, fill);
+  const used = new Set(lines.map(({ part }) => part));
+  const parts = reading.parts.filter(({ name }) => used.has(name));
+  const dough = new Set(parts.filter(({ role }) => role === 'dough').map(({ name }) => name));
+  if (!lines.some(({ part }) => part === undefined || dough.has(part))) return { document: null, waiting };
+  const start = startingPoint(reading.method);
+  const steps = reading.steps.map((text) => ({ text: text.slice(0, LONGEST_STEP) })).slice(0, MOST);
+  const summary = reading.said.filter((line) => !/^(?:makes|serves|yields?|prep|cook|total|servings)\b/i.test(line)).join(' ');
+  const document: BatchDocument = {
+    ...start,
+    recipe: {
+      name: (reading.name || 'Recipe without a name').slice(0, LONGEST_NAME),
+      ...(summary.trim() === '' ? {} : { summary: summary.trim().slice(0, LONGEST_STEP) }),
+      method: reading.method,
+      ingredients: lines.slice(0, MOST),
+      ...(parts.length > 0 ? { parts: parts.slice(0, MOST_PARTS) } : {}),
+      promises: promisesOf(reading),
+      ...(reading.programme?.rest_minutes ? { rest_minutes: reading.programme.rest_minutes } : {}),
+      ...(steps.length > 0 ? { steps } : {}),
+    },
+    shape: reading.shape?.shape ?? start.shape,
+    heat: heatOf(reading, start.heat, washOf(reading)),
+  };
+  return { document: withAssumed(document, assumedIn(reading, document)), waiting };
+}
+
+const LONGEST_NAME = 200;
+const LONGEST_STEP = 1000;
+const MOST = 60;
+const MOST_PARTS = 20;
+
+/** What no words said, by its path. */
+function assumedIn({ programme, shape }: ReadRecipe, { heat }: BatchDocument): string[] {
+  const heated = (programme?.assumed ?? []).flatMap((name) => {
+    if (name === 'heat.appliance') return ['heat.appliance.kind'];
+    const [, , step, key] = name.split('.');
+    const at = heat.steps.findIndex(({ do: what }) => what === step);
+    return at === -1 ? [] : [`heat.steps[${at}].${key}`];
+  });
+  return [...(programme ? heated : ['heat']), ...(shape ? shape.assumed : ['shape'])];
+}
+
+/** What is brushed on, where the wash is listed [g]. */
+function washOf({ ingredients, parts }: ReadRecipe): number | null {
+  const washes = new Set(parts.filter(({ role }) => role === 'wash').map(({ name }) => name));
+  const grams = ingredients.reduce((sum, line) => sum + (line.part !== null && washes.has(line.part) ? (line.grams ?? 0) : 0), 0);
+  return grams > 0 ? Math.round(grams) : null;
+}
+
+/** No setting, time or wash leaves what the batch file allows. */
+function heatOf({ programme }: ReadRecipe, usual: Heat, wash_g: number | null): Heat {
+  if (!programme) return usual;
+  const brushes = programme.steps.filter((step) => step.do === 'brush').length;
+  const steps = programme.steps.slice(0, MOST).map((step): HeatStep => {
+    const washed = step.do === 'brush' && wash_g !== null ? { ...step, grams: Math.max(1, Math.round(wash_g / brushes)) } : step;
+    return within(washed);
+  });
+  return { appliance: programme.appliance, steps };
+}
+
+const STEP_FIELDS = BATCH.fields.heat.fields.steps.of.of;
+
+function within(step: HeatStep): HeatStep {
+  const fields = STEP_FIELDS[step.do] as Readonly<
+    Record<string, { readonly kind: string; readonly min?: number; readonly max?: number }>
+  >;
+  return Object.fromEntries(
+    Object.entries(step).map(([key, value]) => {
+      const field = fields[key];
+      return typeof value === 'number' && field?.kind === 'number' && field.min !== undefined && field.max !== undefined
+        ? [key, Math.min(field.max, Math.max(field.min, value))]
+        : [key, value];
+    }),
+  ) as HeatStep;
+}
+
+function promisesOf({ makes, stores, programme }: ReadRecipe): Promises {
+  const minutes = (programme?.steps ?? []).reduce((sum, step) => sum + ('minutes' in step ? step.minutes : 0), 0);
+  const count = makes === null ? {} : 'servings' in makes ? { servings: makes.servings } : { pieces: makes.pieces };
+  return {
+    ...count,
+    ...(minutes > 0 ? { minutes } : {}),
+    ...(stores.length > 0 ? { keeps: stores.slice(0, MOST_STORES).map(({ store, days }) => ({ store, days })) } : {}),
+  };
+}
+const MOST_STORES = 6;

@@ -1,0 +1,3 @@
+export type { Answer, Answers } from './answers';
+export { draftOf } from './draft-of';
+export type { RecipeDraft } from './draft-of';

@@ -1,0 +1,52 @@
+const BULLET = /^(?:[-*•·●◦▢□☐▪‣–—]|\[\s?\]|o(?=\s+\d))\s*/;
+/** "flour ...... 300 g", "flour | 300 g", "flour <tab> 300 g": what stands between a name and its amount. */
+const LEADER = /\s*(?:\.{3,}|…{2,}|\s\|\s|\t+|_{3,})\s*/g;
+
+/** One line of a text as it is sorted: without its bullet, leaders and marks of emphasis. */
+export type TidyLine = {
+  readonly text: string;
+  readonly bullet: boolean;
+  /** A blank line stands before it. */
+  readonly apart: boolean;
+};
+
+/** The lines of a text that say something; a line in brackets belongs to the one before it. */
+export function tidyLines(text: string): TidyLine[] {
+  const lines: TidyLine[] = [];
+  let apart = true;
+  for (const raw of text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)) {
+    const bare = raw
+      .replace(/[\u200b\u00ad\u2060\ufeff]/g, '')
+      .replace(/[\u00a0\u2009\u202f]/g, ' ')
+      .trim()
+      .replace(/^#+\s*/, '')
+      .replace(/\*\*|__/g, '');
+    if (bare === '' || /^[-=_*~\s]{3,}$/.test(bare)) {
+      apart = true;
+      continue;
+    }
+    const bullet = BULLET.test(bare) && !/^-\d/.test(bare);
+    const line = (bullet ? bare.replace(BULLET, '') : bare).replace(LEADER, ' - ').trim();
+    const before = lines.at(-1);
+    if (/^\([^()]*\)[.,;]?$/.test(line) && before && !apart && !bullet && lines.length > 1)
+      lines[lines.length - 1] = { ...before, text: `${before.text} ${line}` };
+    else if (line !== '') lines.push({ text: line, bullet, apart });
+    apart = false;
+  }
+  return lines;
+}
+
+/** Abbreviations whose full stop ends no sentence. */
+const ABBREVIATED = /\b(?:[Aa]pprox|[Tt]bsp|[Tt]sp|[Tt]bs|oz|lbs?|[Nn]o|c|t|pkg|e\.g|i\.e|med|lg|sm|ca|vs|Mr|Mrs|Dr|St)\.$/;
+
+/** The sentences of a line. */
+export function sentencesOf(line: string): string[] {
+  const sentences: string[] = [];
+  for (const part of line.split(/(?<=[.!?…]["”')]?)\s+(?=["“'(]?[A-Z0-9½¼¾])/)) {
+    const before = sentences.at(-1);
+    if (before !== undefined && (ABBREVIATED.test(before) || /\(\s*[^)]*$/.test(before)))
+      sentences[sentences.length - 1] = `${before} ${part}`;
+    else sentences.push(part);
+  }
+  return sentences.map((sentence) => sentence.trim()).filter(Boolean);
+}
