@@ -25,12 +25,18 @@ export const recipeFile = (id: string, as: RecipeFile): Promise<Result<{ name: s
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const pantry = await loadPantry(db);
     const facts = await computeResult('recipeFacts', { document: row.document, pantry, cardOf: '' });
-    const pieces = facts.ok ? facts.value.card.pieces : null;
+    const out = facts.ok
+      ? {
+          pieces: facts.value.card.pieces,
+          kcal_per_piece: facts.value.card.fed.kcal_per_piece,
+          piece_g: facts.value.card.finished_g / facts.value.card.pieces,
+        }
+      : { pieces: null, kcal_per_piece: null, piece_g: null };
     const document = carriesOwn(row.document, pantry);
     const content =
       as === 'csv'
         ? toRecipeCsv(document)
-        : `${JSON.stringify(as === 'batch' ? document : toJsonLd(document, pantry, pieces), null, 2)}\n`;
+        : `${JSON.stringify(as === 'batch' ? document : toJsonLd(document, pantry, out), null, 2)}\n`;
     return succeed({ name: row.name, content });
   });
 

@@ -10,21 +10,18 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
 
     await test.step('paste it', async () => {
       await page
-        .getByPlaceholder(/2 1\/2 cups wholemeal flour/)
+        .getByLabel('The recipe in your words')
         .fill(
-          `${name}\n2 1/2 cups wholemeal flour, 1 large egg, 1/3 cup thick beetroot purée\n1 cup almond milk\n120 g water\n\nMethod\n1. Mix and roll.`,
+          `${name}\n2 1/2 cups wholemeal flour, 1 large egg, 1/3 cup thick beetroot purée\n1 cup hemp milk\n120 g water\n\nMethod\n1. Mix and roll.`,
         );
-      await expect(page.getByText('Wholemeal (whole wheat) flour')).toBeVisible();
-      await expect(page.getByText('3 of 5 lines clear')).toBeVisible();
-      await expect(page.getByText('Which one is "almond milk"')).toBeVisible();
+      await expect(page.getByText('4 of 5')).toBeVisible();
+      await expect(page.getByText('Which one is "hemp milk"')).toBeVisible();
       await expectAccessible(page);
-      await page.getByRole('button', { name: 'Yes, beetroot, raw, grated' }).click();
-      await expect(page.getByText('4 of 5 lines clear')).toBeVisible();
-      const picker = page.getByLabel('Which ingredient is "1 cup almond milk"?');
-      await picker.fill('coconut mi');
-      await page.getByRole('option', { name: /Coconut milk/ }).click();
-      await expect(page.getByText('5 of 5 lines clear')).toBeVisible();
-      await page.getByRole('button', { name: 'Put it into the recipe' }).click();
+      const picker = page.getByLabel('Which ingredient is "1 cup hemp milk"?');
+      await picker.fill('coconut milk, ca');
+      await page.getByRole('option', { name: /Coconut milk, canned/ }).click();
+      await expect(page.getByText('5 of 5')).toBeVisible();
+      await page.getByRole('button', { name: 'Open it in the editor' }).click();
     });
 
     await test.step('its dough is there at once', async () => {

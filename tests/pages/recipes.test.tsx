@@ -175,7 +175,15 @@ describe('what comes out', () => {
     ];
     const { document: doc, nominal, pantry, dogs } = bench(document(lines));
     const plate = words(
-      <OutcomePanel document={doc} nominal={nominal.prediction} banded={null} bandIsOld pantry={pantry} dogs={dogs} />,
+      <OutcomePanel
+        document={doc}
+        nominal={nominal.prediction}
+        banded={null}
+        bandIsOld
+        pantry={pantry}
+        dogs={dogs}
+        onAccept={() => undefined}
+      />,
     );
     expect(plate).toContain('Moss : no. Reacts to wheat, in hill meal.');
   });
@@ -333,7 +341,7 @@ describe('the editor', () => {
   it('starts with paper for a new recipe, and with the lines of one that is there', () => {
     const props = { pantry: [...PANTRY.values()], prices: { currency: 'GBP', prices: [] }, habits: HABITS, dogs: DOGS };
     const fresh = words(<RecipeEditor saved={null} document={startingPoint('M1')} {...props} />);
-    expect(fresh).toContain('Type or paste a recipe');
+    expect(fresh).toContain('Type or paste the whole recipe');
     expect(fresh).toContain('Save recipe');
     const edited = words(<RecipeEditor saved={{ id: 'rounds', revision: 4 }} document={document(LINES)} {...props} />);
     expect(edited).toContain('Save as version 5');

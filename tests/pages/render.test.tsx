@@ -132,6 +132,7 @@ describe('what comes out', () => {
   it('shows every headline with its band and its unit', () => {
     const plate = words(
       <OutcomePanel
+        onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}
         banded={hillbars.banded}
@@ -150,6 +151,7 @@ describe('what comes out', () => {
   it('waits for bands with three dots, and never shows a likely value as a band', () => {
     const plate = words(
       <OutcomePanel
+        onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}
         banded={null}
@@ -163,6 +165,7 @@ describe('what comes out', () => {
   it('names cautions, and leaves notes to their bench', () => {
     const plate = words(
       <OutcomePanel
+        onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}
         banded={null}

@@ -3,6 +3,7 @@ import { BISCUIT, mix } from './shipped';
 
 /** A plain biscuit, well baked, cold and in a jar: no rule but the ones that always speak has anything to say. */
 export const QUIET: CautionContext = {
+  words: [],
   lines: mix(BISCUIT),
   fat_pctOfDry: 8,
   sodium_mgPer100gDry: 50,

@@ -20,6 +20,8 @@ export type WarmPoint = { readonly minute: number; readonly temperature_c: numbe
 
 /** What the rules look at. `null` where a thing is not known; rules then err on the careful side. */
 export type CautionContext = {
+  /** The recipe's own words: its name, notes on lines, and steps. */
+  readonly words: readonly string[];
   readonly lines: readonly DoughLine[];
   /** Finished piece. */
   readonly fat_pctOfDry: number;

@@ -75,18 +75,17 @@ export const RECIPE_STEP = group({
 });
 export type RecipeStep = ValueOf<typeof RECIPE_STEP>;
 
+const PROMISED_STORE = group({
+  store: choice(['room', 'fridge', 'freezer'], { required: true }),
+  days: number('days', [0, 4000], { required: true }),
+});
+
 /** What a recipe from elsewhere promises, in numbers; the prediction stands beside it. */
 export const PROMISES = group({
   pieces: number('count', [1, 20_000], { whole: true }),
   servings: number('count', [1, 1000], { whole: true }),
   minutes: number('duration', [0, 20_000], { meaning: 'in the heat, the cold or the drier' }),
-  keeps: list(
-    group({
-      store: choice(['room', 'fridge', 'freezer'], { required: true }),
-      days: number('days', [0, 4000], { required: true }),
-    }),
-    { most: 6 },
-  ),
+  keeps: list(PROMISED_STORE, { most: 6 }),
 });
 export type Promises = ValueOf<typeof PROMISES>;
 

@@ -11,6 +11,7 @@ export const SENTENCES = {
   notADay: 'A day is written like 2026-11-28.',
   notAnId: (what: string) => `${what} is kept under small letters, digits and dashes.`,
   notAnSvg: 'This is not an SVG drawing. Export the outline as a plain SVG file.',
+  noRecipeOnPage: 'There is no recipe on this page. Paste its text instead.',
   nothingWaits: 'Nobody waited for this any more, so it was not finished.',
   ownFault:
     'This could not be worked out: a fault of the program, not of your batch. Nothing is lost; change something and try again.',

@@ -131,7 +131,7 @@ function assemble(
   const kept = { product, finish, toPack: { out, spoken: spokenFor(worked.packs) }, room };
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
-  const cautions = cautionsFor(contextOf(worked));
+  const cautions = cautionsFor({ ...contextOf(worked), words: wordsOf(document.recipe) });
   const { kcal_per_kg, ...analysis } = analyse(lines, (dough_g * finish.massRatio) / finish.solidsKept);
   return {
     format: 'upbeat-oven/prediction',
@@ -287,6 +287,10 @@ function heatPart({
   };
 }
 
+/** What a recipe says in words. */
+const wordsOf = ({ name = '', ingredients, steps = [] }: BatchDocument['recipe']): string[] =>
+  [name, ...ingredients.map(({ note = '' }) => note), ...steps.map(({ text }) => text)].filter((words) => words !== '');
+
 /** What each part of the treat weighs; none where the recipe has only its dough. */
 const partsOf = (recipe: BatchDocument['recipe'], { lines, finishes }: Omit<PredictionRun, 'prediction'>): Prediction['parts'] =>
   (recipe.parts ?? []).map(({ name, role }) => ({
@@ -307,7 +311,7 @@ function contextOf({
   out,
   shape,
   packs,
-}: Omit<PredictionRun, 'prediction'>): CautionContext {
+}: Omit<PredictionRun, 'prediction'>): Omit<CautionContext, 'words'> {
   const { composition } = dough;
   // A dog eats the finish with the biscuit: what it must not eat counts wherever it is.
   const lines = [...dough_lines, ...finishes.filter(({ mass_g }) => mass_g > 0)];

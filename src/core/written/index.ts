@@ -5,3 +5,4 @@ export { findTemperatures, temperatureOf } from './temperature';
 export type { TemperatureSpan } from './temperature';
 export { findLengths } from './length';
 export type { LengthSpan } from './length';
+export { typedExamples, typedNumber } from './typed';

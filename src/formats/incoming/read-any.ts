@@ -1,6 +1,6 @@
 import type { BatchDocument } from '@/core/document';
 import { LARGEST_FILE } from '@/core/document';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { isBatchFile } from '../is-batch-file';
 import { readBatch } from '../read-batch';
@@ -80,7 +80,7 @@ function fromPage(html: string, pantry: Pantry, choice: IncomingChoice): Result<
   if (page.value.kind === 'recipes') return fromStructures(page.value.recipes, pantry, choice);
   const read = fromWords(page.value.text, pantry, choice);
   if (read.ok && read.value.kind === 'reading' && read.value.reading.ingredients.length === 0)
-    return fail('MISSING_VALUE', 'There is no recipe on this page. Paste its text instead.');
+    return fail('MISSING_VALUE', SENTENCES.noRecipeOnPage);
   return read;
 }
 

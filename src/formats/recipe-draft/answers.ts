@@ -8,5 +8,12 @@ export type Answer = {
   /** The question was read and what was understood is right. */
   readonly right?: true;
 };
-/** Answers by the number of the line in the reading. */
-export type Answers = Readonly<Record<number, Answer | undefined>>;
+/** Answers by the words of the line: they stand when other lines come and go. */
+export type Answers = Readonly<Record<string, Answer | undefined>>;
+
+/** Under what the answer about a line is kept: its words, and which of several alike it is. */
+export function answerKey(lines: ReadonlyArray<{ readonly line: string }>, index: number): string {
+  const { line } = lines[index];
+  const before = lines.slice(0, index).filter((other) => other.line === line).length;
+  return before === 0 ? line : `${line} #${before + 1}`;
+}

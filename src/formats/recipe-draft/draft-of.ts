@@ -1,4 +1,4 @@
-import type { HeatStep } from '@/core/catalogue';
+import type { HeatStep, PackChoice } from '@/core/catalogue';
 import { BATCH, startingPoint, withAssumed, type BatchDocument, type Heat, type Promises } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 import type { CupFill } from '@/core/quantities';
@@ -37,6 +37,7 @@ export function draftOf(reading: ReadRecipe, answers: Answers, pantry: Pantry, f
     },
     shape: reading.shape?.shape ?? start.shape,
     heat: heatOf(reading, start.heat, washOf(reading)),
+    ...keepingOf(reading),
   };
   return { document: withAssumed(document, assumedIn(reading, document)), waiting };
 }
@@ -101,3 +102,22 @@ function promisesOf({ makes, stores, programme }: ReadRecipe): Promises {
   };
 }
 const MOST_STORES = 6;
+
+const PACKS: ReadonlyArray<readonly [words: RegExp, option: PackChoice['option']]> = [
+  [/\bjars?\b/i, 'clip-jar'],
+  [/\btins?\b/i, 'tin'],
+  [/\b(?:mylar|foil|barrier) (?:pouch|bag)|\bpouch/i, 'foil-pouch'],
+  [/\bbags?\b/i, 'zip-bag'],
+];
+
+/** Packed as it says, one pack for each place, and asked to keep as long as it says of the first. */
+function keepingOf({ stores }: ReadRecipe): Pick<BatchDocument, 'pack' | 'target'> {
+  if (stores.length === 0) return {};
+  const places = [...new Map(stores.map((store) => [store.store, store])).values()];
+  const pack = places.map(({ store, from }): PackChoice => {
+    const said = PACKS.find(([words]) => words.test(from))?.[1];
+    return { option: store === 'room' ? (said ?? 'clip-jar') : said === 'foil-pouch' ? said : 'zip-bag', store };
+  });
+  return { pack, target: { keeps_days_min: Math.min(LONGEST_DAYS, stores[0].days) } };
+}
+const LONGEST_DAYS = 2000;

@@ -1,3 +1,4 @@
+export { answerKey } from './answers';
 export type { Answer, Answers } from './answers';
 export { draftOf } from './draft-of';
 export type { RecipeDraft } from './draft-of';

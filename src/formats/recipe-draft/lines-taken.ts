@@ -2,7 +2,7 @@ import type { RecipeLine } from '@/core/document';
 import { rowOfLine, weighIngredient, type Pantry } from '@/core/pantry';
 import { UNITS, type CupFill, type Unit } from '@/core/quantities';
 import type { ReadIngredient } from '../recipe-text';
-import type { Answer, Answers } from './answers';
+import { answerKey, type Answer, type Answers } from './answers';
 
 /** The lines that go into the recipe, and the numbers of those that wait for an answer. */
 export type TakenLines = { readonly lines: readonly RecipeLine[]; readonly waiting: readonly number[] };
@@ -12,7 +12,8 @@ export function linesTaken(ingredients: readonly ReadIngredient[], answers: Answ
   const lines: RecipeLine[] = [];
   const waiting: number[] = [];
   for (const [i, line] of ingredients.entries()) {
-    const answer = answers[i];
+    const key = answerKey(ingredients, i);
+    const answer = Object.hasOwn(answers, key) ? answers[key] : undefined;
     if (answer?.out) continue;
     const taken = lineOf(line, answer, pantry, fill);
     if (taken) lines.push(taken);
@@ -29,6 +30,8 @@ function lineOf(line: ReadIngredient, answer: Answer | undefined, pantry: Pantry
   const how = {
     ...(line.mashed && !own ? { mashed: true as const } : {}),
     ...(line.part === null ? {} : { part: line.part }),
+    // What hurts dogs stays with the line: the row alone would not say it.
+    ...(line.danger === null || own ? {} : { note: line.line.slice(0, LONGEST_NOTE) }),
   };
   const row = ingredient === null ? undefined : rowOfLine({ ingredient, ...(how.mashed ? { mashed: true } : {}) }, pantry);
   if (!row || ingredient === null) return null;
@@ -52,6 +55,8 @@ function lineOf(line: ReadIngredient, answer: Answer | undefined, pantry: Pantry
     ? { ingredient, amount: round(amount), unit, ...(size ? { size } : {}), ...range(1), ...how }
     : { ingredient, amount: round(grams), unit: 'g', ...range(grams / amount), ...how };
 }
+
+const LONGEST_NOTE = 200;
 
 /** The written measure and the read weight are the same within this [1]. Source: ours, a cup is not filled more evenly. */
 const SAME_WITHIN = 0.01;

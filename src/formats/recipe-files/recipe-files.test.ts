@@ -32,6 +32,7 @@ const RICH: BatchDocument = {
   },
   scale: { by: 'fixed', fixed: [{ ingredient: 'egg_whole', amount: 3, unit: 'each' }] },
 };
+const OUT = { pieces: 120, kcal_per_piece: 12.34, piece_g: 3.21 } as const;
 const DOCUMENTS = [...examples, ['everything at once', RICH] as const];
 
 describe('there and back', () => {
@@ -39,7 +40,7 @@ describe('there and back', () => {
     expect(back(toRecipeCsv(document))).toEqual({ ok: true, value: { kind: 'document', document } }),
   );
   it.each(DOCUMENTS)('%s through schema.org/Recipe loses nothing', (_, document) => {
-    const file = JSON.stringify(toJsonLd(document, PANTRY, 120));
+    const file = JSON.stringify(toJsonLd(document, PANTRY, OUT));
     expect(back(file)).toEqual({ ok: true, value: { kind: 'document', document } });
   });
   it('any words a baker writes survive a spreadsheet', () =>
@@ -57,10 +58,31 @@ describe('there and back', () => {
 
 describe('for other programs', () => {
   it('is a Recipe with lines a person can read', () => {
-    const file = toJsonLd(RICH, PANTRY, 120);
+    const file = toJsonLd(RICH, PANTRY, OUT);
     expect(file).toMatchObject({ '@type': 'Recipe', recipeYield: '120 pieces', prepTime: 'PT27M' });
     expect(file.recipeIngredient[0]).toBe('2 UK large Egg, whole, without shell, -beaten');
+    expect(file.nutrition).toMatchObject({ calories: '12.3 kcal', servingSize: '1 piece (3.2 g)' });
     expect(ingredientText({ ingredient: 'water', amount: 0.5, unit: 'cup-us' }, PANTRY)).toBe('0.5 US cup Water');
+  });
+});
+
+describe('what other programs read of it', () => {
+  it('holds the bake: without the whole document the same programme and shape are read from its words', () => {
+    const { additionalProperty: _whole, ...words } = toJsonLd(RICH, PANTRY, OUT);
+    const read = back(JSON.stringify(words));
+    if (!read.ok || read.value.kind !== 'reading') throw new Error('not read');
+    const { programme, shape, makes } = read.value.reading;
+    const holds = (steps: BatchDocument['heat']['steps']): unknown[] =>
+      steps.flatMap((step) => (step.do === 'hold' ? [[Math.round(step.setpoint_c), Math.round(step.minutes)]] : []));
+    expect(holds(programme?.steps ?? [])).toEqual(holds(RICH.heat.steps));
+    expect(shape?.shape.method).toBe(RICH.shape.method);
+    expect(makes).toMatchObject({ pieces: 120 });
+  });
+  it('a table has the line ends and the mark that spreadsheet programs expect', () => {
+    const text = toRecipeCsv(RICH);
+    expect(text.startsWith('\uFEFF')).toBe(true);
+    expect(text.replace(/\r\n/g, '')).not.toMatch(/[\r]/);
+    expect(text.endsWith('\r\n')).toBe(true);
   });
 });
 

@@ -3,7 +3,7 @@ import type { KitAppliance } from '@/contract/batch';
 import type { LotView } from '@/contract/pantry';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/document';
+import { acceptAssumed, type BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
@@ -72,6 +72,7 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
     setBench(next);
     window.history.replaceState(null, '', `?bench=${next}`);
   }, []);
+  const acceptAll = useCallback((): void => edits.change<BatchDocument>([], (now) => acceptAssumed(now)), [edits]);
   const props: BenchProps | null = nominal && {
     batchId: batch.id,
     ...{ document, edits, questions, nominal, banded, bandIsOld, search, compared, pantry, habits, onHabits, alsoUsedIn },
@@ -102,6 +103,7 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
             bandIsOld={bandIsOld}
             pantry={pantry}
             dogs={kitchen.dogs}
+            onAccept={acceptAll}
           />
         </div>
       ) : (

@@ -1,12 +1,13 @@
 import { memo, type ReactNode } from 'react';
 import { feedingInput } from '@/core/outcomes';
-import { type BatchDocument } from '@/core/document';
+import { stillAssumed, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
 import { moisture, moistureRange, money, range, span } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
+import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
@@ -21,6 +22,8 @@ type OutcomePanelProps = {
   readonly bandIsOld: boolean;
   readonly pantry: Pantry;
   readonly dogs: readonly DogProfile[];
+  /** Takes every assumed value as given. */
+  readonly onAccept: () => void;
 };
 
 /** What comes out: it never leaves the page, whichever bench is open. */
@@ -31,6 +34,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   bandIsOld,
   pantry,
   dogs,
+  onAccept,
 }: OutcomePanelProps): ReactNode {
   const { target } = document;
   const inBowl = linesInBowl(document, nominal.dough, pantry);
@@ -57,12 +61,42 @@ export const OutcomePanel = memo(function OutcomePanel({
           ))}
         </div>
       )}
+      <AssumedLine document={document} onAccept={onAccept} />
       <p className="mt-auto border-t border-hair pt-2 text-[13px] leading-snug text-soft">
         Predictions, not tests. Bands hold four of five batches. Ask your vet; check your local feed rules.
       </p>
     </Panel>
   );
 });
+
+/** Keys of a document in words of the kitchen. */
+const ASSUMED_NAMES: Readonly<Record<string, string>> = {
+  heat: 'the programme',
+  shape: 'the shape',
+  'heat.appliance.kind': 'the oven',
+  thickness_mm: 'how thick',
+  cutter: 'the cutter',
+  minutes: 'a time',
+  setpoint_c: 'a temperature',
+};
+
+/** How much of this nobody said: a recipe from elsewhere leaves things open. */
+function AssumedLine({ document, onAccept }: Pick<OutcomePanelProps, 'document' | 'onAccept'>): ReactNode {
+  const paths = stillAssumed(document);
+  if (paths.length === 0) return null;
+  const names = [...new Set(paths.map((path) => ASSUMED_NAMES[path] ?? ASSUMED_NAMES[path.split('.').at(-1) ?? ''] ?? 'a size'))];
+  return (
+    <p className="border-t border-hair pt-2 text-[14px]" data-assumed={paths.length}>
+      <strong className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4">
+        {paths.length} assumed
+      </strong>
+      : {names.join(', ')}.{' '}
+      <Button look="small" onClick={onAccept}>
+        Accept {paths.length === 1 ? 'it' : 'them'}
+      </Button>
+    </p>
+  );
+}
 
 /** A difference in Snap that teeth notice. */
 const NOTICED = 0.5;

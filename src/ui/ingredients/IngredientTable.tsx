@@ -134,6 +134,12 @@ function IngredientRow({
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
+        {line.part && <span className="block text-[13px] text-soft">for the {line.part.toLowerCase()}</span>}
+        {line.amount_low !== undefined && line.amount_high !== undefined && (
+          <span className="block text-[13px] text-soft">
+            written as {line.amount_low} to {line.amount_high}: start with the least
+          </span>
+        )}
         <MashedTick row={row} line={line} onLine={onLine} />
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
         {more}

@@ -1,5 +1,6 @@
 'use client';
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { typedValue } from './typed-value';
 
 type NumberFieldProps = {
   readonly label: string;
@@ -17,8 +18,9 @@ type NumberFieldProps = {
 const text = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 /**
- * A number with its unit. What is typed is kept as typed; only a number within the limits is passed on,
- * and anything else says what would be accepted. Arrow keys step.
+ * A number with its unit. Any unit of its kind is understood ("1/4 in", "1 h 30", "gas 4"); a bare number is in the unit shown.
+ * It counts once it is entered or left, never letter by letter. What is not understood or out of limits stays as typed with what
+ * would be accepted, and the old value stands; Escape takes it back. Arrow keys step at once.
  */
 export function NumberField({
   label,
@@ -32,7 +34,7 @@ export function NumberField({
   onChange,
 }: NumberFieldProps): ReactNode {
   const id = useId();
-  const { typed, wrong, take, stepBy, leave } = useTyped({ value, min, max, step, onChange });
+  const { typed, wrong, onTyped, onKey, take } = useTyped({ value, min, max, step, unit, onChange });
   return (
     <span className="relative inline-flex items-center gap-1.5">
       <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
@@ -43,14 +45,16 @@ export function NumberField({
       >
         <input
           id={id}
-          inputMode="decimal"
+          inputMode="text"
+          autoComplete="off"
           className={`${width} bg-transparent text-right font-semibold outline-none`}
           value={typed ?? text(value)}
-          aria-invalid={wrong}
+          aria-invalid={wrong !== null}
           aria-describedby={wrong ? `${id}-wrong` : undefined}
-          onChange={({ target }) => take(target.value)}
-          onBlur={leave}
-          onKeyDown={stepBy}
+          onChange={({ target }) => onTyped(target.value)}
+          onFocus={({ target }) => target.select()}
+          onBlur={take}
+          onKeyDown={onKey}
         />
         {unit && <span className="pl-1 text-[13px] text-soft">{unit}</span>}
       </span>
@@ -58,9 +62,9 @@ export function NumberField({
         <span
           id={`${id}-wrong`}
           role="alert"
-          className="absolute top-full left-0 z-20 mt-1 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] whitespace-nowrap text-stop"
+          className="absolute top-full left-0 z-20 mt-1 max-w-72 min-w-40 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] text-stop"
         >
-          between {text(min)} and {text(max)} {unit}
+          {wrong}
         </span>
       )}
     </span>
@@ -68,12 +72,13 @@ export function NumberField({
 }
 
 type Typed = {
-  /** As it stands in the box while it is being typed. */
+  /** As it stands in the box until it counts. */
   readonly typed: string | null;
-  readonly wrong: boolean;
-  readonly take: (next: string) => void;
-  readonly stepBy: (key: KeyboardEvent) => void;
-  readonly leave: () => void;
+  /** What would be accepted, once something else was entered; null while one types. */
+  readonly wrong: string | null;
+  readonly onTyped: (next: string) => void;
+  readonly onKey: (event: KeyboardEvent) => void;
+  readonly take: () => void;
 };
 
 /** What is typed into the box, and what of it is passed on. */
@@ -82,26 +87,50 @@ function useTyped({
   min,
   max,
   step,
+  unit,
   onChange,
-}: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number }): Typed {
+}: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number; readonly unit: string }): Typed {
   const [typed, setTyped] = useState<string | null>(null);
-  const number = Number((typed ?? '').trim().replace(',', '.'));
-  const wrong = typed !== null && (typed.trim() === '' || !Number.isFinite(number) || number < min || number > max);
-
-  const take = (next: string): void => {
-    setTyped(next);
-    const parsed = Number(next.trim().replace(',', '.'));
-    if (next.trim() !== '' && Number.isFinite(parsed) && parsed >= min && parsed <= max && parsed !== value) onChange(parsed);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const field = { unit, min, max };
+  const pass = (next: number): void => {
+    setTyped(null);
+    setWrong(null);
+    if (next !== value) onChange(next);
   };
-  const stepBy = (event: KeyboardEvent): void => {
+  const take = (): void => {
+    if (typed === null) return;
+    const read = typedValue(typed, field);
+    if (read.ok) pass(read.value);
+    else setWrong(read.message);
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter') return take();
+    if (event.key === 'Escape' && typed !== null) {
+      event.stopPropagation();
+      setTyped(null);
+      return setWrong(null);
+    }
     const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
     if (direction === 0) return;
     event.preventDefault();
     // From what stands in the box: the value comes back a little later than keys repeat.
-    const from = typed === null || wrong ? value : number;
+    const read = typed === null ? null : typedValue(typed, field);
+    const from = read?.ok ? read.value : value;
     const next = Math.round((from + direction * step * (event.shiftKey ? 10 : 1)) / step) * step;
-    take(text(Math.min(max, Math.max(min, next))));
+    const within = Math.min(max, Math.max(min, next));
+    setTyped(text(within));
+    setWrong(null);
+    if (within !== value) onChange(within);
   };
-
-  return { typed, wrong, take, stepBy, leave: () => setTyped(null) };
+  return {
+    typed,
+    wrong,
+    onTyped: (next) => {
+      setTyped(next);
+      setWrong(null);
+    },
+    onKey,
+    take,
+  };
 }

@@ -1,5 +1,6 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
+import { typedValue } from './typed-value';
 
 type OptionalNumberProps = {
   readonly label: string;
@@ -11,32 +12,51 @@ type OptionalNumberProps = {
   readonly onChange: (value: number | null) => void;
 };
 
-/** A number that may be left out. What is typed stays as typed; only nothing, or a number within the limits, is passed on. */
+/** A number that may be left out; it counts once it is entered or left. What is not understood stays as typed and says so. */
 export function OptionalNumber({ label, unit, value, placeholder, max, onChange }: OptionalNumberProps): ReactNode {
+  const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const parse = (text: string): number => Number(text.trim().replace(',', '.'));
-  const wrong = typed !== null && typed.trim() !== '' && !(parse(typed) >= 0 && parse(typed) <= max);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const put = (next: string | null): void => {
+    setTyped(next);
+    setWrong(null);
+  };
+  const take = (): void => {
+    if (typed === null) return;
+    const read = typed.trim() === '' ? null : typedValue(typed, { unit, min: 0, max });
+    if (read && !read.ok) return setWrong(read.message);
+    put(null);
+    const next = read ? read.value : null;
+    if (next !== value) onChange(next);
+  };
   return (
-    <span
-      className={`inline-flex items-baseline rounded-[10px] border-[1.4px] bg-face px-2 py-0.5 ${wrong ? 'border-stop' : 'border-rim/55 focus-within:border-rim'}`}
-    >
-      <input
-        aria-label={wrong ? `${label}: between 0 and ${max} ${unit}` : label}
-        aria-invalid={wrong}
-        title={wrong ? `between 0 and ${max} ${unit}` : undefined}
-        inputMode="decimal"
-        placeholder={placeholder}
-        className="w-14 bg-transparent text-right font-semibold outline-none placeholder:font-normal placeholder:text-soft"
-        value={typed ?? (value === null ? '' : String(value))}
-        onChange={({ target }) => {
-          setTyped(target.value);
-          const number = parse(target.value);
-          if (target.value.trim() === '') onChange(null);
-          else if (number >= 0 && number <= max) onChange(number);
-        }}
-        onBlur={() => setTyped(null)}
-      />
-      <span className="pl-1 text-[13px] text-soft">{unit}</span>
+    <span className="relative inline-flex">
+      <span
+        className={`inline-flex items-baseline rounded-[10px] border-[1.4px] bg-face px-2 py-0.5 ${wrong ? 'border-stop' : 'border-rim/55 focus-within:border-rim'}`}
+      >
+        <input
+          aria-label={label}
+          aria-invalid={wrong !== null}
+          aria-describedby={wrong ? `${id}-wrong` : undefined}
+          autoComplete="off"
+          placeholder={placeholder}
+          className="w-14 bg-transparent text-right font-semibold outline-none placeholder:font-normal placeholder:text-soft"
+          value={typed ?? (value === null ? '' : String(value))}
+          onChange={({ target }) => put(target.value)}
+          onKeyDown={(event) => (event.key === 'Enter' ? take() : event.key === 'Escape' && put(null))}
+          onBlur={take}
+        />
+        <span className="pl-1 text-[13px] text-soft">{unit}</span>
+      </span>
+      {wrong && (
+        <span
+          id={`${id}-wrong`}
+          role="alert"
+          className="absolute top-full left-0 z-20 mt-1 max-w-72 min-w-40 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] text-stop"
+        >
+          {wrong}
+        </span>
+      )}
     </span>
   );
 }

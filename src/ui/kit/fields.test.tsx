@@ -52,32 +52,49 @@ function Weight({ onChange }: { readonly onChange: (value: number) => void }): R
 }
 
 describe('a number', () => {
-  it('passes on what lies within its limits, with a comma or a point', async () => {
+  const weight = (): { told: ReturnType<typeof vi.fn>; field: HTMLInputElement } => {
     const told = vi.fn();
     render(<Weight onChange={told} />);
-    const field = screen.getByRole('textbox', { name: 'weighs' });
+    return { told, field: screen.getByRole<HTMLInputElement>('textbox', { name: 'weighs' }) };
+  };
+  it('counts once it is entered or left, in any unit of its kind', async () => {
+    const { told, field } = weight();
     await userEvent.clear(field);
-    expect(screen.getByRole('alert').textContent).toBe('between 0.5 and 120 kg');
     await userEvent.type(field, '7,5');
-    expect(told.mock.calls.at(-1)).toEqual([7.5]);
-    expect(screen.queryByRole('alert')).toBeNull();
+    expect(told).not.toHaveBeenCalled();
+    await userEvent.keyboard('{Enter}');
+    expect(told.mock.calls).toEqual([[7.5]]);
+    await userEvent.clear(field);
+    await userEvent.type(field, '1500 g');
+    await userEvent.tab();
+    expect(told.mock.calls.at(-1)).toEqual([1.5]);
+    expect(field.value).toBe('1.5');
   });
-  it('says what would be accepted, keeps what was typed until it is left, and then shows what counts', async () => {
-    const told = vi.fn();
-    render(<Weight onChange={told} />);
-    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'weighs' });
+  it('that is out of limits or not understood stays as typed, with what would be accepted; the old one stands', async () => {
+    const { told, field } = weight();
     await userEvent.clear(field);
     await userEvent.type(field, '900');
-    expect(field.value).toBe('900');
-    expect(field.getAttribute('aria-invalid')).toBe('true');
-    expect(told.mock.calls.flat()).toEqual([9, 90]);
     await userEvent.tab();
-    expect(field.value).toBe('90');
+    expect(screen.getByRole('alert').textContent).toBe('between 0.5 and 120 kg');
+    expect([field.value, field.getAttribute('aria-invalid')]).toEqual(['900', 'true']);
+    await userEvent.clear(field);
+    await userEvent.type(field, '12 mm{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('"12 mm" is not understood');
+    expect(told).not.toHaveBeenCalled();
+    await userEvent.type(field, '{Escape}');
+    expect(field.value).toBe('12');
+    expect(screen.queryByRole('alert')).toBeNull();
   });
-  it('steps by arrow keys, and stops at its limits', async () => {
-    const told = vi.fn();
-    render(<Weight onChange={told} />);
-    await userEvent.type(screen.getByRole('textbox', { name: 'weighs' }), '{ArrowUp}{ArrowUp}{Shift>}{ArrowDown}{/Shift}');
+  it('that is emptied is asked for and goes back', async () => {
+    const { told, field } = weight();
+    await userEvent.clear(field);
+    await userEvent.tab();
+    expect(screen.getByRole('alert').textContent).toContain('between 0.5 and 120 kg');
+    expect(told).not.toHaveBeenCalled();
+  });
+  it('steps by arrow keys at once, and stops at its limits', async () => {
+    const { told, field } = weight();
+    await userEvent.type(field, '{ArrowUp}{ArrowUp}{Shift>}{ArrowDown}{/Shift}');
     expect(told.mock.calls.flat()).toEqual([12.5, 13, 8]);
   });
 });
@@ -88,9 +105,11 @@ describe('a number that may be left out', () => {
     render(<OptionalNumber label="Price" unit="£" value={3} placeholder="?" max={10} onChange={told} />);
     const field = screen.getByRole('textbox', { name: 'Price' });
     await userEvent.clear(field);
+    await userEvent.tab();
     expect(told.mock.calls).toEqual([[null]]);
-    await userEvent.type(field, '-4');
+    await userEvent.clear(field);
+    await userEvent.type(field, '-4{Enter}');
     expect(told).toHaveBeenCalledTimes(1);
-    expect(field.getAttribute('aria-label')).toBe('Price: between 0 and 10 £');
+    expect(screen.getByRole('alert').textContent).toBe('between 0 and 10 £');
   });
 });

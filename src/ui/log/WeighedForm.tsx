@@ -1,4 +1,5 @@
 'use client';
+import { typedExamples, typedNumber } from '@/core/written';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
@@ -148,11 +149,11 @@ type Numbers = Pick<WeighedValues, 'pieces' | 'tray_g' | 'before_g' | 'after_g' 
 /** The typed numbers, or a sentence about the one that is none. */
 function readNumbers(typed: Readonly<Record<string, string>>): Numbers | string {
   const read: Record<string, number | null> = {};
-  for (const { key, label } of NUMBERS) {
-    const text = typed[key].trim().replace(',', '.');
-    const value = text === '' ? null : Number(text);
-    if (value !== null && !Number.isFinite(value))
-      return `"${typed[key]}" is not a number. Type ${label.toLowerCase()} in figures.`;
+  for (const { key, label, unit } of NUMBERS) {
+    const empty = typed[key].trim() === '';
+    const value = empty ? null : typedNumber(typed[key], unit);
+    if (value === null && !empty)
+      return `"${typed[key]}" is not understood. Type ${label.toLowerCase()} as ${typedExamples(unit)}.`;
     read[key] = value;
   }
   const { pieces, tray_g, before_g, after_g, minutes, thickness_mm } = read;
@@ -173,7 +174,7 @@ function Weights({ typed, onType }: WeightsProps): ReactNode {
           <span className="flex items-baseline rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 focus-within:border-rim">
             <input
               name={key}
-              inputMode="decimal"
+              inputMode="text"
               value={typed[key]}
               onChange={({ target }) => onType({ ...typed, [key]: target.value })}
               className="w-full bg-transparent text-[17px] font-semibold outline-none"

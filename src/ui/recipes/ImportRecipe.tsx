@@ -3,11 +3,14 @@ import { useRef, useState, type ReactNode } from 'react';
 
 import { isBatchFile } from '@/formats/is-batch-file';
 import { Button } from '../kit/Button';
-import { INCOMING_KEY, type Incoming } from './incoming';
+import type { ReadIncoming } from '@/formats/incoming';
+import { EMPTY_DRAFT, keepDraft, toBase64 } from './bring/brought-draft';
 import { call, type Answered } from '../kit/api';
 
 type Made = { readonly id: string };
 const JSON_TYPE = 'application/json';
+/** What the server takes at most [bytes]. */
+const LARGEST = 4e6;
 
 /**
  * Brings a file in: a batch file opens on its line; a recipe of any other kind (a table, a saved page, plain words) is read and
@@ -18,14 +21,17 @@ export function ImportRecipe(): ReactNode {
   const [wrong, setWrong] = useState<string | null>(null);
   const take = async (file: File): Promise<void> => {
     setWrong(null);
-    const text = await file.text();
+    if (file.size > LARGEST)
+      return setWrong(`${file.name}: larger than ${LARGEST / 1e6} MB, more than any recipe. Is it the right file?`);
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const text = new TextDecoder().decode(bytes);
     if (isBatchFile(text))
       return open(file, await call<Made>('/api/batches', { raw: { content: text, type: JSON_TYPE } }), 'batch');
-    const read = await call<Incoming>('/api/recipes/read', { raw: { content: text, type: 'text/plain' } });
+    const read = await call<ReadIncoming>('/api/recipes/read', { raw: { content: file, type: 'application/octet-stream' } });
     if (!read.ok) return setWrong(`${file.name}: ${read.message}`);
     if (read.value.kind === 'document')
       return open(file, await call<Made>('/api/recipes', { body: read.value.document }), 'recipes');
-    sessionStorage.setItem(INCOMING_KEY, text);
+    keepDraft({ ...EMPTY_DRAFT, file: { name: file.name, content: toBase64(bytes) } });
     window.location.assign('/recipes/new');
   };
   const open = (file: File, made: Answered<Made>, place: 'batch' | 'recipes'): void => {
@@ -38,7 +44,7 @@ export function ImportRecipe(): ReactNode {
       <input
         ref={input}
         type="file"
-        accept=".json,.jsonld,.csv,.txt,.html,.htm,application/json,text/*"
+        accept=".json,.jsonld,.csv,.tsv,.txt,.md,.html,.htm,.xlsx,.ods,application/json,text/*"
         aria-label="Recipe or batch file"
         className="sr-only"
         tabIndex={-1}

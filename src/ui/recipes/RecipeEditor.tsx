@@ -14,7 +14,8 @@ import { NumberField } from '../kit/NumberField';
 import { Panel } from '../kit/Panel';
 import { UndoRedo } from '../kit/UndoRedo';
 import { DoughSide } from './DoughSide';
-import { PasteRecipe } from './PasteRecipe';
+import { BringRecipe } from './bring/BringRecipe';
+import { dropDraft } from './bring/brought-draft';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 import { limits } from '../kit/limits';
@@ -35,40 +36,45 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const batch = useBatch(first, goods);
   const { document, edits, nominal, failure } = batch;
-  const saving = useSaveRecipe(saved, edits.newest);
+  const saving = useSaveRecipe(saved, edits.newest, dropDraft);
   const [pasting, setPasting] = useState(saved === null);
   useUndoKeys(edits, saving.save);
   const { recipe } = document;
   const steps = recipe.steps ?? [];
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <Head saved={saved} batch={batch} saving={saving} />
+      <Head saved={saved} batch={batch} saving={saving} pasting={pasting} onWrite={() => setPasting(false)} />
       <NotSaved saving={saving} />
-      <div className="grid gap-3 lg:grid-cols-[1fr_21rem]">
-        <div className="flex min-w-0 flex-col gap-3">
-          <NameAndWay recipe={recipe} fresh={saved === null} edits={edits} />
-          <Lines
-            {...{ pasting, setPasting, recipe, pantry, habits, edits }}
-            dough={failure ? null : (nominal?.prediction.dough ?? null)}
-          />
-          <Panel label="Steps" className="px-5 py-3">
-            <h2 className="pb-1.5 text-[17px]">Steps</h2>
-            <StepsEditor
-              steps={steps}
-              onText={(i, text) => edits.set(['recipe', 'steps', i, 'text'], text)}
-              onSteps={(next) => edits.change<readonly RecipeStep[] | undefined>(['recipe', 'steps'], (now) => next(now ?? []))}
+      {pasting ? (
+        <BringRecipe batch={batch} pantry={pantry} habits={habits} onEdit={() => setPasting(false)} />
+      ) : (
+        <div className="grid gap-3 lg:grid-cols-[1fr_21rem]">
+          <div className="flex min-w-0 flex-col gap-3">
+            <NameAndWay recipe={recipe} fresh={saved === null} edits={edits} />
+            <Lines
+              {...{ recipe, pantry, habits, edits }}
+              onPaste={saved === null ? () => setPasting(true) : null}
+              dough={failure ? null : (nominal?.prediction.dough ?? null)}
             />
-          </Panel>
+            <Panel label="Steps" className="px-5 py-3">
+              <h2 className="pb-1.5 text-[17px]">Steps</h2>
+              <StepsEditor
+                steps={steps}
+                onText={(i, text) => edits.set(['recipe', 'steps', i, 'text'], text)}
+                onSteps={(next) => edits.change<readonly RecipeStep[] | undefined>(['recipe', 'steps'], (now) => next(now ?? []))}
+              />
+            </Panel>
+          </div>
+          <DoughSide
+            nominal={nominal}
+            failure={failure}
+            empty={recipe.ingredients.length === 0}
+            document={document}
+            pantry={pantry}
+            dogs={dogs}
+          />
         </div>
-        <DoughSide
-          nominal={nominal}
-          failure={failure}
-          empty={recipe.ingredients.length === 0}
-          document={document}
-          pantry={pantry}
-          dogs={dogs}
-        />
-      </div>
+      )}
     </main>
   );
 }
@@ -87,23 +93,6 @@ function takeMethod(method: Method, fresh: boolean, edits: Edits): void {
     return { ...now, ...(start ? { shape: start.shape, heat: start.heat } : {}), recipe: { ...now.recipe, method } };
   });
 }
-
-const withReading = (
-  now: BatchDocument,
-  name: string,
-  lines: BatchDocument['recipe']['ingredients'],
-  steps: readonly string[],
-): BatchDocument => ({
-  ...now,
-  recipe: {
-    ...now.recipe,
-    ...(name && !now.recipe.name ? { name } : {}),
-    ingredients: [...now.recipe.ingredients, ...lines],
-    ...(steps.length > 0
-      ? { steps: [...(now.recipe.steps ?? []), ...steps.map((text) => ({ text: text.slice(0, 1000) }))] }
-      : {}),
-  },
-});
 
 /** Ctrl+Z and Ctrl+Y walk the changes, Ctrl+S saves. */
 function useUndoKeys({ undo, redo }: { undo: () => void; redo: () => void }, save: () => void): void {
@@ -164,8 +153,8 @@ function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
 }
 
 type LinesProps = {
-  readonly pasting: boolean;
-  readonly setPasting: (pasting: boolean) => void;
+  /** Back to the paper with the recipe's words; null where there is none. */
+  readonly onPaste: (() => void) | null;
   readonly recipe: BatchDocument['recipe'];
   readonly dough: Parameters<typeof IngredientTable>[0]['dough'];
   readonly pantry: Pantry;
@@ -173,37 +162,27 @@ type LinesProps = {
   readonly edits: Edits;
 };
 
-/** What goes in, typed line by line or taken from a paper. */
-function Lines({ pasting, setPasting, recipe, dough, pantry, habits, edits }: LinesProps): ReactNode {
+/** What goes in, line by line. */
+function Lines({ onPaste, recipe, dough, pantry, habits, edits }: LinesProps): ReactNode {
   return (
     <Panel label="Ingredients" className="px-5 py-3">
       <h2 className="flex items-center gap-3 pb-1 text-[17px]">
         Ingredients
-        <Button look="small" aria-expanded={pasting} onClick={() => setPasting(!pasting)}>
-          {pasting ? 'Hide the paper' : 'Type or paste a recipe'}
-        </Button>
+        {onPaste && (
+          <Button look="small" onClick={onPaste}>
+            Type or paste a recipe
+          </Button>
+        )}
       </h2>
-      {pasting && (
-        <PasteRecipe
-          pantry={pantry}
-          onDocument={(next) => edits.set([], next)}
-          onTake={({ name, lines, steps: written }) => {
-            edits.change<BatchDocument>([], (now) => withReading(now, name, lines, written));
-            setPasting(false);
-          }}
-        />
-      )}
-      {(recipe.ingredients.length > 0 || !pasting) && (
-        <IngredientTable
-          recipe={recipe}
-          dough={dough}
-          pantry={pantry}
-          habits={habits}
-          withNotes
-          onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
-          onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
-        />
-      )}
+      <IngredientTable
+        recipe={recipe}
+        dough={dough}
+        pantry={pantry}
+        habits={habits}
+        withNotes
+        onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
+        onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
+      />
     </Panel>
   );
 }
@@ -212,13 +191,22 @@ type HeadProps = {
   readonly saved: SavedRecipe;
   readonly batch: ReturnType<typeof useBatch>;
   readonly saving: ReturnType<typeof useSaveRecipe>;
+  readonly pasting: boolean;
+  readonly onWrite: () => void;
 };
 
-function Head({ saved, batch, saving }: HeadProps): ReactNode {
+function Head({ saved, batch, saving, pasting, onWrite }: HeadProps): ReactNode {
   const { document, edits, canUndo, canRedo } = batch;
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3">
-      <h1 className="text-[27px]">{saved ? 'Edit the recipe' : 'Write a recipe'}</h1>
+      <h1 className="text-[27px]">
+        {saved ? 'Edit the recipe' : pasting ? document.recipe.name || 'Bring a recipe' : 'Write a recipe'}
+      </h1>
+      {pasting && (
+        <Button look="small" onClick={onWrite}>
+          Write it line by line
+        </Button>
+      )}
       <span className="flex-1" />
       <UndoRedo canUndo={canUndo} canRedo={canRedo} undo={edits.undo} redo={edits.redo} />
       <a className={buttonClass()} href={saved ? `/recipes/${saved.id}` : '/recipes'}>

@@ -15,6 +15,7 @@ import { CautionShape } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
 import { Panel } from '../kit/Panel';
 import { CompositionBar } from './CompositionBar';
+import { PromisePanel } from './PromisePanel';
 import { MethodLine } from './MethodLine';
 import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { methodWords } from './RecipeTile';
@@ -57,6 +58,7 @@ export function RecipePage({
       <Head recipe={recipe} revision={revision} archived={archived} actions={actions} />
       <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
         <div className="flex flex-col gap-3">
+          <PromisePanel document={document} pantry={rows} />
           <DoughPanel recipe={recipe} />
           <Panel label="Ingredients" className="px-5 py-3">
             <Ingredients document={document} recipe={recipe} pantry={pantry} habits={habits} />
@@ -132,7 +134,9 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
           const measure = row ? kitchenMeasure(row, mass_g, habits) : null;
           const start =
             row && way && way.yield !== 1 ? `${way.verb}: from ${mass(startFrom(row, mass_g))} ${way.from}` : (way?.verb ?? '');
-          const small = [line.note, start, row ? clockWords(row) : ''].filter(Boolean).join(' · ');
+          const small = [line.part ? `for the ${line.part.toLowerCase()}` : '', line.note, start, row ? clockWords(row) : '']
+            .filter(Boolean)
+            .join(' · ');
           return (
             <tr key={`${line.ingredient}-${i}`} className="border-t border-hair align-top">
               <th scope="row" className="py-1 pr-3 text-left font-semibold">

@@ -11,10 +11,12 @@ type Wrong = Pick<Refused, 'code' | 'message'>;
  * Saves a recipe when asked to: each save is a version.
  *
  * @param newest - the document as it stands now, which may be a moment ahead of the one that is shown
+ * @param onSaved - called once it is in the book
  */
 export function useSaveRecipe(
   saved: SavedRecipe,
   newest: () => BatchDocument,
+  onSaved: () => void = () => undefined,
 ): { busy: boolean; wrong: Wrong | null; save: () => void; saveAsCopy: () => void } {
   const [busy, setBusy] = useState(false);
   const [wrong, setWrong] = useState<Wrong | null>(null);
@@ -22,7 +24,10 @@ export function useSaveRecipe(
     setBusy(true);
     setWrong(null);
     const answer = await call<{ readonly id?: string }>(address, { method, body });
-    if (answer.ok) return window.location.assign(`/recipes/${answer.value.id ?? saved?.id ?? ''}`);
+    if (answer.ok) {
+      onSaved();
+      return window.location.assign(`/recipes/${answer.value.id ?? saved?.id ?? ''}`);
+    }
     setWrong(answer);
     setBusy(false);
   };

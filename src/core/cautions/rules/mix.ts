@@ -1,3 +1,4 @@
+import { findDangers } from '../../dangers';
 import { isWetSpentGrain } from '../../pantry';
 import type { Caution } from '../caution';
 import { none, rowsOf, type Rule } from './rule';
@@ -45,5 +46,28 @@ const hops: Rule = (context) =>
       ]
     : none;
 
+/** What the recipe's words say that its rows do not: a jar "with xylitol", a step that dips into chocolate. */
+const said: Rule = (context) => {
+  const known = new Set(rowsOf(context).map(({ id }) => id));
+  const found = new Map<string, Caution>();
+  for (const text of context.words)
+    for (const { code, severity, why, words } of findDangers(text)) {
+      // The rows speak for what is weighed: garlic, hops and salt have rules of their own.
+      if (found.has(code) || RULED.has(code) || [...known].some((id) => id.startsWith(code))) continue;
+      found.set(code, {
+        code: `says-${code}`,
+        severity,
+        step: 'mix',
+        title: `The recipe says "${words}"`,
+        why,
+        act: `It stands in "${text.length > LONGEST_QUOTE ? `${text.slice(0, LONGEST_QUOTE)} …` : text}". Take those words out once it is another.`,
+        source: 'see docs/model/cautions.md',
+      });
+    }
+  return [...found.values()];
+};
+const RULED: ReadonlySet<string> = new Set(['garlic', 'hops', 'salt']);
+const LONGEST_QUOTE = 120;
+
 /** What goes into the bowl. */
-export const MIX_RULES: readonly Rule[] = [dangers, garlic, hops];
+export const MIX_RULES: readonly Rule[] = [dangers, said, garlic, hops];

@@ -1,7 +1,7 @@
 import { parseDocument } from 'htmlparser2';
 import { isTag, isText, type ChildNode, type Element } from 'domhandler';
 import { findAll } from 'domutils';
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { LONGEST_TEXT } from '../../recipe-text';
 import { recipesInJson } from './ld-json';
 import { recipesInMarkup } from './microdata';
@@ -25,9 +25,7 @@ export function readPage(html: string): Result<ReadPage> {
   const marked = recipesInMarkup(children).filter(hasList);
   if (marked.length > 0) return succeed({ kind: 'recipes', recipes: distinct(marked) });
   const text = recipeRegion(children);
-  return text === ''
-    ? fail('MISSING_VALUE', 'There is no recipe on this page. Paste its text instead.')
-    : succeed({ kind: 'words', text });
+  return text === '' ? fail('MISSING_VALUE', SENTENCES.noRecipeOnPage) : succeed({ kind: 'words', text });
 }
 
 const textIn = (script: Element): string => script.children.map((child) => (isText(child) ? child.data : '')).join('');

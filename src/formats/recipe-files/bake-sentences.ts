@@ -1,0 +1,92 @@
+import { applianceRecord, type ApplianceKind, type HeatStep } from '@/core/catalogue';
+import type { BatchDocument } from '@/core/document';
+import { fahrenheit } from '@/core/quantities';
+
+const MM_PER_INCH = 25.4;
+const HOUR_MIN = 60;
+
+const degrees = (setpoint_c: number): string => `${Math.round(setpoint_c)} °C (${Math.round(fahrenheit(setpoint_c) / 5) * 5} °F)`;
+const length = (length_mm: number): string =>
+  `${Number(length_mm.toFixed(1))} mm (${Number((length_mm / MM_PER_INCH).toFixed(2))} inch)`;
+
+function lasting(minutes: number): string {
+  const [hours, rest] = [Math.floor(minutes / HOUR_MIN), Math.round(minutes % HOUR_MIN)];
+  if (hours === 0) return `${rest} minutes`;
+  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest > 0 ? ` ${rest} minutes` : ''}`;
+}
+
+/**
+ * How a recipe is shaped and baked, in sentences that a person and a reading program understand: thickness, temperatures,
+ * minutes, what is done at which moment.
+ */
+export function bakeSentences({ shape, heat }: BatchDocument): string[] {
+  let kind: ApplianceKind = heat.appliance?.kind ?? 'static-oven';
+  const baking = heat.steps.flatMap((step, i): string[] => {
+    if (step.do === 'move') {
+      kind = step.appliance?.kind ?? kind;
+      return [`Move into the ${applianceRecord(kind).name.toLowerCase()}.`];
+    }
+    const words = sentence(step, kind, i === 0);
+    return words === null ? [] : [words];
+  });
+  return [...shapeSentence(shape), ...baking];
+}
+
+function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string | null {
+  switch (step.do) {
+    case 'hold':
+    case 'ramp':
+      return kind === 'dehydrator'
+        ? `Dehydrate at ${degrees(step.setpoint_c)} for ${lasting(step.minutes)}.`
+        : `${first ? `Bake in the ${applianceRecord(kind).name.toLowerCase()}` : 'Bake'} at ${degrees(step.setpoint_c)} for ${lasting(step.minutes)}.`;
+    case 'off':
+      return `Turn the oven off and leave them in for ${lasting(step.minutes)}.`;
+    case 'cool':
+      return `Cool on a rack for ${lasting(step.minutes)}.`;
+    case 'chill':
+      return `Chill in the fridge for ${lasting(step.minutes)}.`;
+    case 'freeze':
+      return `Freeze for ${lasting(step.minutes)}.`;
+    case 'freeze-dry':
+      return `Freeze-dry for ${lasting(step.minutes)}.`;
+    case 'turn':
+      return 'Turn the pieces over.';
+    case 'stir':
+      return 'Stir them.';
+    case 'brush':
+      return `Brush with the wash (${step.grams} g).`;
+    case 'snap-apart':
+      return 'Snap apart along the score.';
+    case 'turn-out':
+      return 'Turn out.';
+    case 'rotate-trays':
+      return 'Swap the trays.';
+    default:
+      return null;
+  }
+}
+
+function shapeSentence(shape: BatchDocument['shape']): string[] {
+  switch (shape.method) {
+    case 'roll-and-cut': {
+      const cutter = shape.cutter && 'length_mm' in shape.cutter ? shape.cutter : null;
+      const cut =
+        cutter?.length_mm === undefined ? '' : `; cut with a ${length(cutter.length_mm)} ${cutter.outline ?? 'round'} cutter`;
+      return [`Roll out ${length(shape.thickness_mm ?? 6)} thick${cut}.`];
+    }
+    case 'score-slab':
+      return [
+        `Spread ${length(shape.thickness_mm ?? 8)} thick; score ${shape.piece_width_mm ?? 25} x ${shape.piece_length_mm ?? 25} mm.`,
+      ];
+    case 'slice':
+      return shape.thickness_mm === undefined ? [] : [`Slice ${length(shape.thickness_mm)} thick.`];
+    case 'ball':
+      return [`Roll into balls of ${length(shape.diameter_mm ?? 22)}.`];
+    case 'log-slice':
+      return [`Shape a log of ${length(shape.log_diameter_mm ?? 40)} and cut ${length(shape.slice_mm ?? 8)} slices.`];
+    case 'cube':
+      return [`Cut into ${length(shape.edge_mm ?? 15)} cubes.`];
+    default:
+      return [];
+  }
+}

@@ -1,0 +1,64 @@
+import type { Answers } from '@/formats/recipe-draft';
+import type { Scale } from '@/core/document';
+import type { Heat, Shape } from './types';
+
+/** A recipe being brought in, as it is kept in the browser until it is saved or left for good. */
+export type BroughtDraft = {
+  readonly text: string;
+  /** A file's bytes in base64 and its name, where it came from one. */
+  readonly file: { readonly name: string; readonly content: string } | null;
+  readonly cups: 'us' | 'metric' | 'uk' | null;
+  /** Which of several recipes of a page. */
+  readonly recipe: number;
+  readonly answers: Answers;
+  /** What the baker puts in place of what was read. */
+  readonly shape: Shape | null;
+  readonly heat: Heat | null;
+  readonly scale: Scale | null;
+  /** Paths of assumed values that were accepted; "all" for every one. */
+  readonly accepted: readonly string[];
+};
+
+export const EMPTY_DRAFT: BroughtDraft = {
+  text: '',
+  file: null,
+  cups: null,
+  recipe: 0,
+  answers: {},
+  shape: null,
+  heat: null,
+  scale: null,
+  accepted: [],
+};
+
+const KEY = 'recipe-being-brought';
+
+/** The draft of this browser; an empty one where there is none or it cannot be read. */
+export function keptDraft(): BroughtDraft {
+  try {
+    const kept = localStorage.getItem(KEY);
+    return kept === null ? EMPTY_DRAFT : { ...EMPTY_DRAFT, ...(JSON.parse(kept) as Partial<BroughtDraft>) };
+  } catch {
+    return EMPTY_DRAFT;
+  }
+}
+
+/** Keeps a draft; a browser without room or leave for it keeps none, and the page goes on. */
+export function keepDraft(draft: BroughtDraft): void {
+  try {
+    if (draft.text === '' && draft.file === null) localStorage.removeItem(KEY);
+    else localStorage.setItem(KEY, JSON.stringify(draft));
+  } catch {
+    // Without a store the words stand on the page alone.
+  }
+}
+
+export const dropDraft = (): void => keepDraft(EMPTY_DRAFT);
+
+/** Bytes as text that a browser's store takes, and back. */
+export function toBase64(bytes: Uint8Array): string {
+  let binary = '';
+  for (const byte of bytes) binary += String.fromCharCode(byte);
+  return btoa(binary);
+}
+export const fromBase64 = (text: string): Uint8Array => Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));

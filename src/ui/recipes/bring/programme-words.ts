@@ -1,0 +1,77 @@
+import type { HeatStep } from '@/core/catalogue';
+import type { Heat, Shape } from './types';
+import { applianceName, OUTLINES } from '../../format/words';
+import { duration } from '../../format/units';
+
+/** A length of a shape, without figures that nobody measures. */
+const mm = (length_mm: number): string => `${Number(length_mm.toFixed(1))} mm`;
+
+function stepWords(step: HeatStep): string {
+  switch (step.do) {
+    case 'hold':
+    case 'ramp':
+      return `${Math.round(step.setpoint_c)} °C ${duration(step.minutes)}`;
+    case 'off':
+      return `oven off ${duration(step.minutes)}`;
+    case 'cool':
+      return `rack ${duration(step.minutes)}`;
+    case 'chill':
+      return `fridge ${duration(step.minutes)}`;
+    case 'freeze':
+      return `freezer ${duration(step.minutes)}`;
+    case 'freeze-dry':
+      return `vacuum ${duration(step.minutes)}`;
+    case 'brush':
+      return `brush ${step.grams} g`;
+    case 'move':
+      return `into the ${applianceName(step.appliance?.kind ?? 'static-oven')}`;
+    case 'snap-apart':
+      return 'snap apart';
+    case 'turn-out':
+      return 'turn out';
+    case 'rotate-trays':
+      return 'swap trays';
+    default:
+      return step.do;
+  }
+}
+
+/** A programme in one line: "177 °C 25 min → 107 °C 2 h → oven off 2 h". */
+export const programmeWords = ({ steps }: Heat): string => steps.map(stepWords).join(' → ');
+
+/** A shape in one line: "6.4 mm thick, round 51 mm". */
+export function shapeWords(shape: Shape): string {
+  switch (shape.method) {
+    case 'roll-and-cut': {
+      const {
+        outline = 'own',
+        length_mm,
+        width_mm,
+      } = (shape.cutter ?? {}) as { outline?: string; length_mm?: number; width_mm?: number };
+      const name = OUTLINES.find(({ value }) => value === outline)?.name ?? 'own shape';
+      const size =
+        length_mm === undefined ? '' : ` ${width_mm === undefined ? '' : `${Number(width_mm.toFixed(1))} x `}${mm(length_mm)}`;
+      return `${mm(shape.thickness_mm ?? 6)} thick, ${name}${size}`;
+    }
+    case 'score-slab':
+      return `slab ${mm(shape.thickness_mm ?? 8)} thick, cut ${Number((shape.piece_width_mm ?? 25).toFixed(1))} x ${mm(shape.piece_length_mm ?? 25)}`;
+    case 'drop':
+      return `drops of ${shape.piece_g ?? 18} g, ${mm(shape.height_mm ?? 12)} high`;
+    case 'ball':
+      return `balls ${mm(shape.diameter_mm ?? 22)} across`;
+    case 'log-slice':
+      return `log ${mm(shape.log_diameter_mm ?? 40)}, slices ${mm(shape.slice_mm ?? 8)}`;
+    case 'mat':
+      return `mat, hollows of ${shape.cavity_ml ?? 2} ml`;
+    case 'cup':
+      return `cups of ${shape.cup_ml ?? 45} ml`;
+    case 'cake':
+      return `cake, ${shape.layers ?? 2} ${shape.layers === 1 ? 'layer' : 'layers'}`;
+    case 'slice':
+      return `slices ${mm(shape.thickness_mm ?? 5)}`;
+    case 'cube':
+      return `cubes ${mm(shape.edge_mm ?? 15)}`;
+    case 'frozen-mould':
+      return `moulds of ${shape.cavity_ml ?? 15} ml`;
+  }
+}
