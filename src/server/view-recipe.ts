@@ -1,5 +1,5 @@
 import type { RecipeView } from '@/contract/recipes';
-import type { BatchDocument } from '@/core/document';
+import { recipeWords, type BatchDocument } from '@/core/document';
 import type { Kitchen } from '@/core/prediction';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { screen, type Dog, type Screening } from '@/core/feeding';
@@ -87,7 +87,7 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
       document,
       revision: row.revision,
       archived: row.archived_at !== null,
-      screening: screen(linesOf(card, pantry), paper.dogs),
+      screening: screen(linesOf(card, pantry), paper.dogs, recipeWords(document.recipe)),
       versions: versions.map(({ revision, name, saved_at, document }) => ({
         revision,
         name,

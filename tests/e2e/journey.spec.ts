@@ -14,7 +14,7 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
     await page.getByRole('radio', { name: 'pieces' }).click();
     await expect(page.getByRole('radio', { name: 'pieces' })).toBeChecked();
     await page.getByLabel('Make', { exact: true }).fill('120');
-    await expect(page.locator('[data-outcome="yield"]')).toContainText(/^12[0-2] pieces/);
+    await expect(page.locator('[data-outcome="pieces"]')).toContainText(/^12[0-2] pieces/);
     await expect(page.getByRole('row', { name: /Wholegrain spelt flour/ })).toContainText('cups');
   });
 

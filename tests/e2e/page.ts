@@ -67,5 +67,5 @@ export async function predicted(page: Page): Promise<void> {
   await expect(page.locator('[data-band="snap"]')).not.toHaveText('…');
 }
 
-export const outcome = (page: Page, what: 'snap' | 'keeps' | 'yield' | 'water'): Promise<string> =>
+export const outcome = (page: Page, what: 'snap' | 'keeps' | 'pieces' | 'water'): Promise<string> =>
   page.locator(`[data-outcome="${what}"]`).innerText();

@@ -117,7 +117,7 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
     await expect(page.getByText('No label and no feeding while it is in.')).toBeVisible();
     await page.getByRole('button', { name: 'Bake this' }).click();
     await predicted(page);
-    await expect(page.locator('[data-outcome="yield"]').locator('..')).toContainText('not for feeding');
+    await expect(page.locator('[data-outcome="pieces"]').locator('..')).toContainText('not for feeding');
     await page.getByRole('button', { name: /^Swap Raisins/ }).click();
     await page.getByRole('button', { name: 'Take Blueberries' }).click();
     await expect(page.getByText('not for feeding')).toHaveCount(0);

@@ -94,10 +94,10 @@ test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another p
     await expect(page.getByRole('tab', { name: /Weigh/ })).not.toHaveText(dough);
     await expect(page.getByText(/Batter \d+ mm deep/)).toHaveText(depth);
     for (const method of ['drop with a scoop', 'slice a log', 'fill a cavity mat', 'roll and cut']) {
-      const was = await outcome(page, 'yield');
+      const was = await outcome(page, 'pieces');
       await page.getByRole('button', { name: 'Method' }).click();
       await page.getByRole('option', { name: method }).click();
-      await expect(page.locator('[data-outcome="yield"]')).not.toHaveText(was);
+      await expect(page.locator('[data-outcome="pieces"]')).not.toHaveText(was);
       await predicted(page);
       await expectAccessible(page);
     }

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { SHAPES, STEPS } from '../../src/core/catalogue';
+import { limits } from '../../src/ui/kit/limits';
 import { test } from './page';
 
 /** Values typed by real keys: each counts as what it means, or is refused with a message that stays; never another number. */
@@ -31,7 +32,7 @@ async function boxesOf(page: Page, text: string): Promise<Readonly<Record<string
     ? {
         mm: box('thick', '6', SHAPES['roll-and-cut'].fields.thickness_mm),
         '°C': box('at', '170', STEPS.hold.fields.setpoint_c),
-        min: box('for', '30', STEPS.hold.fields.minutes),
+        min: box('for', '30', limits(STEPS.hold.fields.minutes)),
       }
     : { g: box('one weighs', '18', SHAPES.drop.fields.piece_g), mm: box('high', '12', SHAPES.drop.fields.height_mm) };
 }

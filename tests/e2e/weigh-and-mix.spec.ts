@@ -5,13 +5,13 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
   await test.step('weights that differ move the feel and everything down-line, and what to add is told', async () => {
     await bake(page, 'Beet and mackerel hillbars');
     await page.getByRole('tab', { name: /Mix/ }).click();
-    const [pieces, gauge] = [await outcome(page, 'yield'), page.getByRole('img', { name: /^Feel of the dough/ })];
+    const [pieces, gauge] = [await outcome(page, 'pieces'), page.getByRole('img', { name: /^Feel of the dough/ })];
     const planned = await gauge.getAttribute('aria-label');
     const egg = page.getByLabel('Really in it, Egg, whole, without shell');
     await egg.fill('300');
     await expect(page.getByText('+150 g')).toBeVisible();
     await expect(gauge).not.toHaveAttribute('aria-label', planned ?? '');
-    await expect(page.locator('[data-outcome="yield"]')).not.toHaveText(pieces);
+    await expect(page.locator('[data-outcome="pieces"]')).not.toHaveText(pieces);
 
     await test.step('steer it back', async () => {
       const steer = page.getByRole('region', { name: 'Steer the feel' });
@@ -72,7 +72,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     await expectAccessible(page);
     await page.getByRole('radio', { name: 'oven loads' }).click();
     await page.getByLabel('Fill', { exact: true }).fill('2');
-    await expect(page.locator('[data-outcome="yield"]')).toBeVisible();
+    await expect(page.locator('[data-outcome="pieces"]')).toBeVisible();
     await expect(page.getByRole('tab', { name: /Shape/ })).toContainText('4 pans');
   });
   await test.step('a swap is compared before it is taken, corrects the water, and is undone', async () => {

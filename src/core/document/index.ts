@@ -9,7 +9,7 @@ export { applyEdit, editTo, invertEdit, mergeEdits, pathFrom, valueAt } from './
 export type { Edit, Path } from './edit';
 export { KITCHEN } from './kitchen-fields';
 export type { KitchenAir } from './kitchen-fields';
-export { isDoughLine, partOfLine } from './parts';
+export { isDoughLine, partOfLine, recipeWords } from './parts';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
 export { OWN_COMPOSITION, PART_ROLES, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';

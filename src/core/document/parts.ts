@@ -10,3 +10,7 @@ export const partOfLine = ({ parts = [] }: Pick<Recipe, 'parts'>, { part }: Pick
 /** Whether a line goes into the bowl of the dough. */
 export const isDoughLine = (recipe: Pick<Recipe, 'parts'>, line: Pick<RecipeLine, 'part'>): boolean =>
   partOfLine(recipe, line)?.role === 'dough';
+
+/** What a recipe says in words: its name, notes on its lines, and its steps. */
+export const recipeWords = ({ name = '', ingredients, steps = [] }: Pick<Recipe, 'name' | 'ingredients' | 'steps'>): string[] =>
+  [name, ...ingredients.map(({ note = '' }) => note), ...steps.map(({ text }) => text)].filter((words) => words !== '');

@@ -1,3 +1,4 @@
+import { findDangers } from '../dangers';
 import { ON_ITS_LABEL, allergensOf, type DoughLine, type Ingredient } from '../pantry';
 
 /** A dog, as far as its food is concerned. */
@@ -25,6 +26,8 @@ export type DogVerdict = {
 export type Screening = {
   /** Ingredients that are not for dogs at all; they block label and feeding, never saving. */
   readonly stops: ReadonlyArray<{ readonly ingredient: string; readonly why: string }>;
+  /** Words of the recipe that name what is not for dogs, and the text they stand in; they block as well. */
+  readonly says: ReadonlyArray<{ readonly words: string; readonly why: string; readonly text: string }>;
   /** Ingredients about which practitioners disagree: what each side says. */
   readonly disputes: ReadonlyArray<{ readonly ingredient: string; readonly oneSide: string; readonly otherSide: string }>;
   readonly dogs: readonly DogVerdict[];
@@ -61,11 +64,20 @@ const DISPUTES: readonly Dispute[] = [
   },
 ];
 
-/** Holds a mix against the danger list and every dog's allergies. */
-export function screen(lines: readonly DoughLine[], dogs: readonly Dog[]): Screening {
+/**
+ * Holds a mix against the danger list and every dog's allergies.
+ *
+ * @param words - what the recipe says: a jar "with xylitol" is no row of the pantry
+ */
+export function screen(lines: readonly DoughLine[], dogs: readonly Dog[], words: readonly string[] = []): Screening {
   const rows = lines.filter(({ mass_g }) => mass_g > 0).map(({ ingredient }) => ingredient);
   return {
     stops: rows.filter(({ dogFlag }) => dogFlag === 'avoid').map(({ id, dogReason }) => ({ ingredient: id, why: dogReason })),
+    says: words.flatMap((text) =>
+      findDangers(text)
+        .filter(({ severity }) => severity === 'stop')
+        .map(({ words: said, why }) => ({ words: said, why, text })),
+    ),
     disputes: DISPUTES.flatMap(({ about, oneSide, otherSide }) => {
       const row = rows.find(about);
       return row ? [{ ingredient: row.id, oneSide, otherSide }] : [];

@@ -23,7 +23,7 @@ import {
   planHeat,
   type HeatPlan,
 } from '../programme';
-import { RECIPE, type BatchDocument } from '../document';
+import { RECIPE, recipeWords, type BatchDocument } from '../document';
 import type { PackChoice } from '../catalogue';
 import { keepsOf, productOf, spokenFor } from './keep';
 import {
@@ -131,7 +131,7 @@ function assemble(
   const kept = { product, finish, toPack: { out, spoken: spokenFor(worked.packs) }, room };
   const final_g = out.piece_g * finish.massRatio;
   const dough_g = dough.composition.mass_g;
-  const cautions = cautionsFor({ ...contextOf(worked), words: wordsOf(document.recipe) });
+  const cautions = cautionsFor({ ...contextOf(worked), words: recipeWords(document.recipe) });
   const { kcal_per_kg, ...analysis } = analyse(lines, (dough_g * finish.massRatio) / finish.solidsKept);
   return {
     format: 'upbeat-oven/prediction',
@@ -286,10 +286,6 @@ function heatPart({
     band: null,
   };
 }
-
-/** What a recipe says in words. */
-const wordsOf = ({ name = '', ingredients, steps = [] }: BatchDocument['recipe']): string[] =>
-  [name, ...ingredients.map(({ note = '' }) => note), ...steps.map(({ text }) => text)].filter((words) => words !== '');
 
 /** What each part of the treat weighs; none where the recipe has only its dough. */
 const partsOf = (recipe: BatchDocument['recipe'], { lines, finishes }: Omit<PredictionRun, 'prediction'>): Prediction['parts'] =>

@@ -42,6 +42,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   return (
     <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
       <h2 className="text-[19px]">What comes out</h2>
+      <AssumedLine document={document} onAccept={onAccept} />
       <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
       <YieldLine nominal={nominal} band={banded} old={bandIsOld} />
@@ -61,7 +62,6 @@ export const OutcomePanel = memo(function OutcomePanel({
           ))}
         </div>
       )}
-      <AssumedLine document={document} onAccept={onAccept} />
       <p className="mt-auto border-t border-hair pt-2 text-[13px] leading-snug text-soft">
         Predictions, not tests. Bands hold four of five batches. Ask your vet; check your local feed rules.
       </p>
@@ -86,7 +86,7 @@ function AssumedLine({ document, onAccept }: Pick<OutcomePanelProps, 'document' 
   if (paths.length === 0) return null;
   const names = [...new Set(paths.map((path) => ASSUMED_NAMES[path] ?? ASSUMED_NAMES[path.split('.').at(-1) ?? ''] ?? 'a size'))];
   return (
-    <p className="border-t border-hair pt-2 text-[14px]" data-assumed={paths.length}>
+    <p className="-mt-1 text-[14px] leading-snug" data-assumed={paths.length}>
       <strong className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4">
         {paths.length} assumed
       </strong>
@@ -240,7 +240,7 @@ function YieldLine({ nominal, band, old }: LineProps): ReactNode {
       figure={`${nominal.yield.pieces} pieces`}
       words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
       hue="text-dough"
-      test="yield"
+      test="pieces"
     >
       <p className="text-[14px] text-soft">
         {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}

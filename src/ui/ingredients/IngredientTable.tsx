@@ -2,7 +2,7 @@
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { type Recipe, type RecipeLine, RECIPE_LINE } from '@/core/document';
+import { isDoughLine, type Recipe, type RecipeLine, RECIPE_LINE } from '@/core/document';
 import { canBeMashed, freshnessOf, preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';
@@ -66,6 +66,7 @@ export function IngredientTable({
             <IngredientRow
               key={`${line.ingredient}-${i}`}
               line={line}
+              partWords={partWords(recipe, line)}
               row={rowOfLine(line, pantry)}
               planned_g={dough?.ingredients[i]?.planned_g ?? null}
               habits={habits}
@@ -97,8 +98,15 @@ const newLine = (row: Ingredient): RecipeLine =>
     ? { ingredient: row.id, amount: 1, unit: 'each' }
     : { ingredient: row.id, amount: row.category === 'spice/herb' || row.category === 'leavening' ? 5 : 100, unit: 'g' };
 
+/** "for the glaze"; nothing where the whole recipe is one dough. */
+export function partWords(recipe: Recipe, line: RecipeLine): string {
+  const one = (recipe.parts ?? []).filter(({ role }) => role === 'dough').length < 2;
+  return line.part === undefined || (one && isDoughLine(recipe, line)) ? '' : `for the ${line.part.toLowerCase()}`;
+}
+
 type IngredientRowProps = {
   readonly line: RecipeLine;
+  readonly partWords: string;
   readonly row: Ingredient | undefined;
   readonly planned_g: number | null;
   readonly habits: Habits;
@@ -114,6 +122,7 @@ const FINE_UNITS = new Set(['g', 'ml']);
 
 function IngredientRow({
   line,
+  partWords: part,
   row,
   planned_g,
   habits,
@@ -134,7 +143,7 @@ function IngredientRow({
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
-        {line.part && <span className="block text-[13px] text-soft">for the {line.part.toLowerCase()}</span>}
+        {part !== '' && <span className="block text-[13px] text-soft">{part}</span>}
         {line.amount_low !== undefined && line.amount_high !== undefined && (
           <span className="block text-[13px] text-soft">
             written as {line.amount_low} to {line.amount_high}: start with the least

@@ -7,7 +7,7 @@ import type { Screening } from '@/core/feeding';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { day, mass, money } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
-import { clockWords } from '../ingredients/IngredientTable';
+import { clockWords, partWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { kitchenMeasure } from '../ingredients/kitchen-measure';
 import { Button, buttonClass } from '../kit/Button';
@@ -134,7 +134,7 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
           const measure = row ? kitchenMeasure(row, mass_g, habits) : null;
           const start =
             row && way && way.yield !== 1 ? `${way.verb}: from ${mass(startFrom(row, mass_g))} ${way.from}` : (way?.verb ?? '');
-          const small = [line.part ? `for the ${line.part.toLowerCase()}` : '', line.note, start, row ? clockWords(row) : '']
+          const small = [partWords(document.recipe, line), line.note, start, row ? clockWords(row) : '']
             .filter(Boolean)
             .join(' · ');
           return (

@@ -18,12 +18,18 @@ export function WhoPanel({ screening, pantry }: { readonly screening: Screening;
           No label and no feeding while it is in.
         </p>
       ))}
+      {screening.says.map(({ words, why, text }) => (
+        <p key={`${words}-${text}`} className="pt-1 text-[14.5px]">
+          <CautionShape severity="stop" /> <strong className="text-stop">Stop</strong> “{text}” says {words}: {why} No label and
+          no feeding while it is in.
+        </p>
+      ))}
       <ul className="pt-1 text-[14.5px]">
         {screening.dogs.map(({ dog, may, objections }) => (
           <li key={dog} className="flex gap-2 border-t border-hair py-1 first:border-0">
             <strong className="w-20">{dog}</strong>
             <span className={may === 'no' ? 'text-stop' : may === 'ask' ? 'text-mind' : 'text-soft'}>
-              {screening.stops.length > 0 ? 'no, while it holds what stops it' : VERDICT_WORDS[may]}
+              {screening.stops.length + screening.says.length > 0 ? 'no, while it holds what stops it' : VERDICT_WORDS[may]}
               {objections.length > 0 &&
                 `: ${objections.map(({ ingredient, allergen, certain }) => `${certain ? '' : 'maybe '}${allergen} in ${nameOf(ingredient).toLowerCase()}`).join(', ')}`}
             </span>

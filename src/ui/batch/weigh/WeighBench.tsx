@@ -107,7 +107,7 @@ function AskCups({ document, edits, habits, onHabits }: BenchProps): ReactNode {
   const fill = document.kitchen?.cup_fill ?? habits.cup_fill ?? 'unknown';
   if (!cups && fill === 'unknown') return null;
   return (
-    <p className="flex flex-wrap items-center gap-2 text-[14px]">
+    <div className="flex flex-wrap items-center gap-2 text-[14px]">
       <Choice
         label="How do you fill a cup?"
         value={fill}
@@ -123,7 +123,7 @@ function AskCups({ document, edits, habits, onHabits }: BenchProps): ReactNode {
           ? 'A scooped cup of flour holds a sixth more than a spooned one; until you say, both are allowed for.'
           : 'Remembered for this kitchen. A cup lies within its ± nine times in ten; the scale is right.'}
       </span>
-    </p>
+    </div>
   );
 }
 
