@@ -78,7 +78,7 @@ function scoreLine(words: readonly string[], left: ReadIngredient[], say: Say): 
   const right = found.ingredient === id;
   const grams = gramsOf(id, Number(amount), unit);
   const near = grams !== null && found.grams !== null && Math.abs(found.grams / grams - 1) <= 0.06;
-  const inPart = (found.part === null ? 'dough' : roleIn(found, say)) === part;
+  const inPart = (found.part === null ? 'dough' : roleIn(found)) === part;
   return [
     say(fact, got, right ? 'right' : asked ? 'asked' : 'wrong'),
     say(`${fact} grams`, `${got}, expected ${grams}`, near ? 'right' : asked || grams === null ? 'asked' : 'wrong'),
@@ -87,7 +87,7 @@ function scoreLine(words: readonly string[], left: ReadIngredient[], say: Say): 
 }
 
 let roles = new Map<string, string>();
-const roleIn = ({ part }: ReadIngredient, _say: Say): string => roles.get(part ?? '') ?? 'dough';
+const roleIn = ({ part }: ReadIngredient): string => roles.get(part ?? '') ?? 'dough';
 
 function gramsOf(id: string, amount: number, unit: string): number | null {
   const row = PANTRY.get(id);

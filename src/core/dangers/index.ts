@@ -1,3 +1,2 @@
-export { DANGER_CODES } from './danger';
-export type { DangerCode, DangerSeverity, FoundDanger } from './danger';
+export type { DangerCode, DangerSeverity } from './danger';
 export { GRAVITY, findDangers } from './find-dangers';

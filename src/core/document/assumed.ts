@@ -1,9 +1,6 @@
 import { pathFrom, valueAt } from './edit';
 import type { BatchDocument } from './document';
 
-/** A value that nobody gave: where it stands, and what was put there as JSON. */
-export type AssumedValue = { readonly path: string; readonly value: string };
-
 /** Marks what stands at paths of a document as assumed. */
 export const withAssumed = (document: BatchDocument, paths: readonly string[]): BatchDocument =>
   paths.length === 0

@@ -1,5 +1,4 @@
 export { acceptAssumed, stillAssumed, withAssumed } from './assumed';
-export type { AssumedValue } from './assumed';
 export { BATCH, LABEL, TARGET, WORTH } from './batch-fields';
 export { differences } from './differences';
 export type { Difference } from './differences';
@@ -12,6 +11,6 @@ export type { KitchenAir } from './kitchen-fields';
 export { isDoughLine, partOfLine, recipeWords } from './parts';
 export { METHODS, METHOD_NAMES } from './methods';
 export type { Method } from './methods';
-export { OWN_COMPOSITION, PART_ROLES, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
-export type { FixedAmount, PartRole, Promises, Recipe, RecipeLine, RecipePart, RecipeStep } from './recipe-fields';
+export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
+export type { FixedAmount, PartRole, Promises, Recipe, RecipeLine, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';

@@ -1,4 +1,3 @@
 export { answerKey } from './answers';
 export type { Answer, Answers } from './answers';
 export { draftOf } from './draft-of';
-export type { RecipeDraft } from './draft-of';

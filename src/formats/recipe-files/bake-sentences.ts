@@ -61,7 +61,10 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
       return 'Turn out.';
     case 'rotate-trays':
       return 'Swap the trays.';
-    default:
+    case 'score':
+      return `Score ${step.width_mm} x ${step.length_mm} mm.`;
+    case 'check':
+    case 'move':
       return null;
   }
 }
@@ -86,7 +89,15 @@ function shapeSentence(shape: BatchDocument['shape']): string[] {
       return [`Shape a log of ${length(shape.log_diameter_mm ?? 40)} and cut ${length(shape.slice_mm ?? 8)} slices.`];
     case 'cube':
       return [`Cut into ${length(shape.edge_mm ?? 15)} cubes.`];
-    default:
-      return [];
+    case 'drop':
+      return [`Drop ${shape.piece_g ?? 18} g portions, ${length(shape.height_mm ?? 12)} high.`];
+    case 'mat':
+      return [`Fill the hollows of a silicone mat (${shape.cavity_ml ?? 2} ml each).`];
+    case 'frozen-mould':
+      return [`Pour into moulds (${shape.cavity_ml ?? 15} ml each).`];
+    case 'cup':
+      return [`Fill muffin tins (${shape.cup_ml ?? 45} ml each).`];
+    case 'cake':
+      return [`Fill ${shape.layers ?? 2} cake tins.`];
   }
 }

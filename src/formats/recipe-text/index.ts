@@ -1,9 +1,8 @@
 export { LONGEST_TEXT, readRecipeText } from './read-recipe-text';
-export type { ReadingChoice } from './read-recipe-text';
+export type { ReadingChoice } from './reading-choice';
 export { readSorted } from './read-sorted';
 export type { ReadCaution, ReadIngredient, ReadRecipe } from './read-recipe';
 export { partOf } from './part-heading';
-export type { ReadPart } from './part-heading';
 export type { SortedItem, SortedText } from './sort-lines';
 export { readLine } from './read-line';
 export type { ReadLine } from './read-line';

@@ -1,22 +1,12 @@
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
-import type { ReadingHabits } from './measure';
+import type { ReadingChoice } from './reading-choice';
 import type { ReadRecipe } from './read-recipe';
 import { readSorted } from './read-sorted';
 import { sortLines } from './sort-lines';
 
 /** Longest recipe that is read [characters]. */
 export const LONGEST_TEXT = 40_000;
-
-/** How the baker measures, as far as the words of a recipe leave it open. */
-export type ReadingChoice = {
-  /** Whose cups, as the baker says; counts before any word of the recipe. */
-  readonly measures?: ReadingHabits['measures'];
-  /** The kitchen's own cups, for a recipe that says nothing. */
-  readonly usual?: ReadingHabits['measures'];
-  readonly sizes?: ReadingHabits['sizes'];
-  readonly fill?: ReadingHabits['fill'];
-};
 
 /**
  * Reads a whole recipe: name, parts, list, steps, programme, shape, promises and dangers, in whatever order and style they

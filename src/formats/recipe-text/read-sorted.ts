@@ -8,7 +8,7 @@ import { settledRole, type ReadPart } from './part-heading';
 import { readProgramme } from './programme/read-programme';
 import { readLine } from './read-line';
 import type { ReadCaution, ReadIngredient, ReadRecipe } from './read-recipe';
-import type { ReadingChoice } from './read-recipe-text';
+import type { ReadingChoice } from './reading-choice';
 import { readShape } from './shape/read-shape';
 import type { SortedItem, SortedText } from './sort-lines';
 import { readStores } from './stores';

@@ -143,12 +143,7 @@ function IngredientRow({
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
-        {part !== '' && <span className="block text-[13px] text-soft">{part}</span>}
-        {line.amount_low !== undefined && line.amount_high !== undefined && (
-          <span className="block text-[13px] text-soft">
-            written as {line.amount_low} to {line.amount_high}: start with the least
-          </span>
-        )}
+        <AsRecipeSays line={line} part={part} />
         <MashedTick row={row} line={line} onLine={onLine} />
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
         {more}
@@ -169,14 +164,7 @@ function IngredientRow({
         )}
       </td>
       <td className="py-1.5 pl-5">
-        {measure ? (
-          <>
-            {measure.words}{' '}
-            <span className="text-[13px] whitespace-nowrap text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>
-          </>
-        ) : (
-          <span className="text-soft">weigh it</span>
-        )}
+        <About measure={measure} />
       </td>
       <td className="py-1 text-right whitespace-nowrap">
         {tools}
@@ -186,6 +174,28 @@ function IngredientRow({
       </td>
     </tr>
   );
+}
+
+/** The spoons and cups that come nearest. */
+function About({ measure }: { readonly measure: ReturnType<typeof kitchenMeasure> | null }): ReactNode {
+  return measure ? (
+    <>
+      {measure.words}{' '}
+      <span className="text-[13px] whitespace-nowrap text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>
+    </>
+  ) : (
+    <span className="text-soft">weigh it</span>
+  );
+}
+
+/** The part a line is for, and the range that a recipe gives. */
+function AsRecipeSays({ line, part }: { readonly line: RecipeLine; readonly part: string }): ReactNode {
+  const range =
+    line.amount_low !== undefined && line.amount_high !== undefined
+      ? `written as ${line.amount_low} to ${line.amount_high}: start with the least`
+      : '';
+  const words = [part, range].filter((one) => one !== '').join(' · ');
+  return words === '' ? null : <span className="block text-[13px] text-soft">{words}</span>;
 }
 
 /** What to start from, and how long it stays good. */

@@ -51,4 +51,6 @@ const cellText = (cell: unknown): string =>
       ? cell
         ? 'TRUE'
         : 'FALSE'
-      : String(cell ?? '').trim();
+      : typeof cell === 'string'
+        ? cell.trim()
+        : '';

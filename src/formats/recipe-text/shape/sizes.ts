@@ -278,4 +278,4 @@ const QUESTIONS: Readonly<Record<string, (shape: Readonly<Record<string, unknown
 
 /** What to ask about a size that nobody said. */
 export const questionFor = (_method: ShapeMethod, usual: Shape, key: string): string =>
-  (QUESTIONS[key] ?? ((): string => 'How large is a piece?'))(usual as Readonly<Record<string, unknown>>);
+  (QUESTIONS[key] ?? ((): string => 'How large is a piece?'))(usual);

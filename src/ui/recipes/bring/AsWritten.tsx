@@ -20,64 +20,69 @@ type AsWrittenProps = {
 
 /** What the recipe promises beside what this dough does in this kitchen, and the smallest change that makes it true. */
 export function AsWritten({ document, nominal, banded, bandIsOld, questions, onDocument }: AsWrittenProps): ReactNode {
-  const { promises } = document.recipe;
   const bands = banded && !bandIsOld ? banded : null;
-  const out = bands?.yield ?? nominal.yield;
-  const { outcome } = bands ?? nominal;
   return (
     <div className="flex flex-col gap-2.5">
       <h2 className="text-[18px]">What it promises, and what it gives here</h2>
-      <table className="w-full border-collapse text-[14.5px]">
-        <thead>
-          <tr className="text-left text-[13.5px] text-soft">
-            <th scope="col">
-              <span className="sr-only">What</span>
-            </th>
-            <th scope="col" className="font-normal">
-              as written
-            </th>
-            <th scope="col" className="font-normal">
-              in this kitchen
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <Compare name="pieces" written={countWords(promises)} test="pieces">
-            <strong className="text-dough">{out.pieces}</strong>{' '}
-            {bands && <small>{range(out.pieces_low, out.pieces_high)}</small>}
-          </Compare>
-          <Compare name="bite" written="–" test="snap">
-            <strong className="text-crunch">{outcome.texture}</strong>
-            <small className="block">
-              Snap {bands ? range(outcome.snap_low, outcome.snap_high, 1) : outcome.snap.toFixed(1)}
-            </small>
-          </Compare>
-          {(bands ?? nominal).keeps.map((keeps, i) => {
-            const promised = promises?.keeps?.find(({ store }) => store === keeps.store);
-            return (
-              <Compare
-                key={`${keeps.option}-${keeps.store}`}
-                name={`keeps ${STORE_NAMES[keeps.store]}`}
-                written={promised ? promisedSpan(promised.days) : '–'}
-                test={i === 0 ? 'keeps' : undefined}
-              >
-                <strong className="text-keep">{span(keeps.days)}</strong>
-                <small className="block">
-                  {bands && `${span(keeps.days_low)} – ${span(keeps.days_high)}, `}
-                  {ENDS[keeps.limit]}
-                </small>
-              </Compare>
-            );
-          })}
-          <Compare name="time" written={promises?.minutes ? duration(promises.minutes) : '–'}>
-            <strong>{duration(nominal.heat.all_loads_minutes)}</strong>{' '}
-            {nominal.heat.loads > 1 && <small>{nominal.heat.loads} loads</small>}
-          </Compare>
-        </tbody>
-      </table>
+      <Table {...{ document, nominal, bands }} />
       <MakeItTrue {...{ document, nominal, bands, questions, onDocument }} />
       <AssumedLine document={document} onDocument={onDocument} />
     </div>
+  );
+}
+
+type TableProps = Pick<AsWrittenProps, 'document' | 'nominal'> & { readonly bands: Prediction | null };
+
+function Table({ document, nominal, bands }: TableProps): ReactNode {
+  const { promises } = document.recipe;
+  const out = bands?.yield ?? nominal.yield;
+  const { outcome } = bands ?? nominal;
+  return (
+    <table className="w-full border-collapse text-[14.5px]">
+      <thead>
+        <tr className="text-left text-[13.5px] text-soft">
+          <th scope="col">
+            <span className="sr-only">What</span>
+          </th>
+          <th scope="col" className="font-normal">
+            as written
+          </th>
+          <th scope="col" className="font-normal">
+            in this kitchen
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <Compare name="pieces" written={countWords(promises)} test="pieces">
+          <strong className="text-dough">{out.pieces}</strong> {bands && <small>{range(out.pieces_low, out.pieces_high)}</small>}
+        </Compare>
+        <Compare name="bite" written="–" test="snap">
+          <strong className="text-crunch">{outcome.texture}</strong>
+          <small className="block">Snap {bands ? range(outcome.snap_low, outcome.snap_high, 1) : outcome.snap.toFixed(1)}</small>
+        </Compare>
+        {(bands ?? nominal).keeps.map((keeps, i) => {
+          const promised = promises?.keeps?.find(({ store }) => store === keeps.store);
+          return (
+            <Compare
+              key={`${keeps.option}-${keeps.store}`}
+              name={`keeps ${STORE_NAMES[keeps.store]}`}
+              written={promised ? promisedSpan(promised.days) : '–'}
+              test={i === 0 ? 'keeps' : undefined}
+            >
+              <strong className="text-keep">{span(keeps.days)}</strong>
+              <small className="block">
+                {bands && `${span(keeps.days_low)} – ${span(keeps.days_high)}, `}
+                {ENDS[keeps.limit]}
+              </small>
+            </Compare>
+          );
+        })}
+        <Compare name="time" written={promises?.minutes ? duration(promises.minutes) : '–'}>
+          <strong>{duration(nominal.heat.all_loads_minutes)}</strong>{' '}
+          {nominal.heat.loads > 1 && <small>{nominal.heat.loads} loads</small>}
+        </Compare>
+      </tbody>
+    </table>
   );
 }
 

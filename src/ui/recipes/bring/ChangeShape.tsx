@@ -37,7 +37,7 @@ export function ChangeShape({ shape, onShape }: ChangeShapeProps): ReactNode {
           width="w-12"
           value={values[key] ?? fields[key].default ?? 0}
           {...limits(fields[key] as Parameters<typeof limits>[0])}
-          onChange={(value) => onShape({ ...shape, [key]: value } as Shape)}
+          onChange={(value) => onShape({ ...shape, [key]: value })}
         />
       ))}
       {shape.method === 'roll-and-cut' && (

@@ -58,64 +58,57 @@ async function tried(
 }
 
 function leversOf(document: BatchDocument): Lever[] {
-  const { shape } = document;
-  const put = (next: BatchDocument['shape']): BatchDocument => ({ ...document, shape: next });
-  const levers: Lever[] = [];
-  if (shape.method === 'roll-and-cut') {
-    const thickness = shape.thickness_mm ?? 6;
-    levers.push({
-      value: thickness,
-      power: -1,
-      put: (thickness_mm) => put({ ...shape, thickness_mm: tenth(thickness_mm) }),
-      say: (mm) => `roll ${tenth(mm)} mm`,
-    });
-    const { cutter } = shape;
-    if (cutter && 'length_mm' in cutter && cutter.length_mm !== undefined) {
-      const { length_mm, width_mm } = cutter;
-      levers.push({
-        value: length_mm,
-        power: -2,
-        put: (length) =>
-          put({
-            ...shape,
-            cutter: {
-              ...cutter,
-              length_mm: Math.round(length),
-              ...(width_mm === undefined ? {} : { width_mm: tenth((width_mm * length) / length_mm) }),
-            },
-          }),
-        say: (mm) => `cut ${Math.round(mm)} mm`,
-      });
-    }
-  } else if (shape.method === 'ball')
-    levers.push({
-      value: shape.diameter_mm ?? 22,
-      power: -3,
-      put: (diameter_mm) => put({ ...shape, diameter_mm: tenth(diameter_mm) }),
-      say: (mm) => `balls of ${tenth(mm)} mm`,
-    });
-  else if (shape.method === 'drop')
-    levers.push({
-      value: shape.piece_g ?? 18,
-      power: -1,
-      put: (piece_g) => put({ ...shape, piece_g: tenth(piece_g) }),
-      say: (g) => `drops of ${tenth(g)} g`,
-    });
-  else if (shape.method === 'log-slice')
-    levers.push({
-      value: shape.slice_mm ?? 8,
-      power: -1,
-      put: (slice_mm) => put({ ...shape, slice_mm: tenth(slice_mm) }),
-      say: (mm) => `slices of ${tenth(mm)} mm`,
-    });
   const factor = document.scale?.by === 'factor' ? document.scale.factor : 1;
   return [
-    ...levers,
+    ...shapeLevers(document),
     {
       value: factor,
       power: 1,
       put: (times) => ({ ...document, scale: { by: 'factor', factor: times } }),
       say: (times) => `make ${times} times the dough`,
+    },
+  ];
+}
+
+/** One size of a shape, how pieces go with it, and how it is said. */
+const SIZES = {
+  'roll-and-cut': ['thickness_mm', 6, -1, (mm: string) => `roll ${mm} mm`],
+  ball: ['diameter_mm', 22, -3, (mm: string) => `balls of ${mm} mm`],
+  drop: ['piece_g', 18, -1, (g: string) => `drops of ${g} g`],
+  'log-slice': ['slice_mm', 8, -1, (mm: string) => `slices of ${mm} mm`],
+} as const;
+
+function shapeLevers(document: BatchDocument): Lever[] {
+  const { shape } = document;
+  if (!(shape.method in SIZES)) return [];
+  const [key, usual, power, say] = SIZES[shape.method as keyof typeof SIZES];
+  const now = (shape as unknown as Readonly<Record<string, number | undefined>>)[key] ?? usual;
+  const size: Lever = {
+    value: now,
+    power,
+    put: (value) => ({ ...document, shape: { ...shape, [key]: tenth(value) } }),
+    say: (value) => say(String(tenth(value))),
+  };
+  return [size, ...cutterLever(document)];
+}
+
+function cutterLever(document: BatchDocument): Lever[] {
+  const { shape } = document;
+  if (shape.method !== 'roll-and-cut' || !shape.cutter || !('length_mm' in shape.cutter)) return [];
+  const { cutter } = shape;
+  const { length_mm, width_mm } = cutter;
+  if (length_mm === undefined) return [];
+  const wide = (length: number): { width_mm?: number } =>
+    width_mm === undefined ? {} : { width_mm: tenth((width_mm * length) / length_mm) };
+  return [
+    {
+      value: length_mm,
+      power: -2,
+      put: (length) => ({
+        ...document,
+        shape: { ...shape, cutter: { ...cutter, length_mm: Math.round(length), ...wide(length) } },
+      }),
+      say: (mm) => `cut ${Math.round(mm)} mm`,
     },
   ];
 }

@@ -31,7 +31,10 @@ function stepWords(step: HeatStep): string {
       return 'turn out';
     case 'rotate-trays':
       return 'swap trays';
-    default:
+    case 'turn':
+    case 'stir':
+    case 'score':
+    case 'check':
       return step.do;
   }
 }
