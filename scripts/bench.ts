@@ -8,6 +8,7 @@ import { firstPlanTimes } from './bench-day';
 import { dragToRepaint } from './bench-drag';
 import { bandTimes, findTimes, timesFasterThanReference } from './bench-heat';
 import { timeLayouts } from './bench-layouts';
+import { readingTimes } from './bench-reading';
 import { recipeBook } from './bench-recipes';
 
 type Row = { readonly name: string; readonly median_ms: number; readonly p95_ms: number; readonly baseline_ms: number };
@@ -63,6 +64,7 @@ const layouts = timeLayouts();
 const pantry = await shippedPantry();
 const document = await twoStage();
 const short = heated(document, [{ do: 'hold', setpoint_c: 165, minutes: 45, preheated: true }]);
+const reading = readingTimes(pantry);
 const rows = [
   await predictTwoStage(),
   summarise('layout-hand', layouts.hand, 10),
@@ -72,6 +74,8 @@ const rows = [
   summarise('band-long', await bandTimes(document, pantry), 4000),
   summarise('find-programme', findTimes(document, pantry), 3000),
   summarise('plan-day-first', await firstPlanTimes(pantry), 300),
+  summarise('read-sixty-lines', reading.text, 30),
+  summarise('read-page-1mb', reading.page, 150),
 ];
 const faster = timesFasterThanReference();
 
