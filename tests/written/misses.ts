@@ -6,4 +6,5 @@ export const MISSES: Readonly<Record<string, string>> = {
   'second-set.txt 1 egg_whole 57 g grams': 'the fact weighs a large American egg in its shell',
   'second-set.txt 11 no such line': 'oats, ground fine: read as oat flour, which they are; the fact names the oats',
   'second-set.txt 19 parsley_fresh 1 cup-us ? grams': 'the fact takes an ordinary cup; packed is read as packed',
+  'third-set.txt 59 coconut_desiccated 20 g ? part': 'the fact says dough; "Roll in:" is read as what the balls are rolled in',
 };

@@ -19,7 +19,7 @@ const DEGREE = new RegExp(
 const BARE =
   /(?:\b(?:at|to|oven|oven to|oven at|heat to|heat at|bake|preheat|pre-heat|temperature|temp|temp\.|fan)|@|oven:)\s*([2-5]\d{2}|1\d{2}|\d{2})(?!\d)(?![\d.,]*\s*(?:more\b|further\b|x\s|%|g\b|kg|ml|min|hour|hr|h\b|cm|mm|in\b|inch|"|x\b|pieces|°|º|degree|c\b|f\b|to\s+\d|-\s*\d|–\s*\d|\/))/gi;
 
-const FAN_NEAR = /^\W{0,3}(?:fan|convection|umluft|fan[- ]assisted|fan oven)\b(?!\W{0,3}\d)/i;
+const FAN_NEAR = /^\W{0,3}(?:fan|convection|umluft|fan[- ]assisted|fan oven)\b(?!\W{0,3}\d{3}\b)(?!\W{0,3}\d{2,3}\s*(?:°|c\b))/i;
 const FAN_BEFORE = /\b(?:fan|convection|umluft|fan oven(?: at| to)?)\W{0,3}$/i;
 /** No oven is hotter than this on the Celsius scale, and none as cool as this on the Fahrenheit one. Source: ours. */
 const HOTTEST_C = 290;

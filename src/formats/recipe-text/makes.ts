@@ -53,7 +53,7 @@ export function readMakes(texts: readonly string[], sentencesOf: (text: string) 
 
 /** "Makes 2 cups" counts no pieces, "makes a stiff dough" nothing at all. */
 const isCount = (text: string, { 0: words, index, 1: first }: RegExpExecArray): boolean =>
-  !/^\s*(?:cups?|g\b|kg|ml|lb|oz|litres?|%|mess|stiff|soft|firm|great|lovely|good|nice)/i.test(
+  !/^\s*(?:cm\b|mm\b|inch|"|cups?|g\b|kg|ml|lb|oz|litres?|%|mess|stiff|soft|firm|great|lovely|good|nice)/i.test(
     text.slice(index + words.length),
   ) &&
   (/\d|dozen/i.test(words) || numberOf(first) > 2);

@@ -29,6 +29,9 @@ function kindInBrackets(written: string, name: string, pantry: Pantry): Finding 
     if (/\d|\b(?:no|not|without|free)\b/i.test(inside) || inside.trim().split(/\s+/).length > SHORT_TAIL) continue;
     const both = findIngredient(`${inside} ${name}`, pantry);
     if (both.sure && both.row !== alone.row) return both;
+    // Several rows fit the words in brackets: one is taken and asked about.
+    if (!both.sure && both.row === null && both.others.length > 1 && alone.row && both.others.includes(alone.row))
+      return { ...alone, sure: false, unexplained: [], others: both.others };
   }
   return null;
 }

@@ -194,16 +194,20 @@ export function isItem(line: string, pantry: Pantry): boolean {
   const head = labelledOne(text) ?? readAmount(text);
   if (head) return !notFood(head.rest, head.amount) && !/^[-–]?\s*(?:ingredients?\b|%)/i.test(head.rest);
   if (startsWithVerb(text) && !/^(?:flour|oil|cream|butter|ice|salt)\b/i.test(text)) return false;
-  return (amountAtTheEnd(text) ?? amountInside(text, pantry)) !== null;
+  const inside = amountAtTheEnd(text) ?? amountInside(text, pantry);
+  return inside !== null && !notFood(inside.rest, inside.amount);
 }
 
 /** A first line that is no thing of the list. Figures in it are part of a name: "3-Ingredient Bites", "Two Egg Crunchies", "100 % Rye". */
 function isName(state: State, text: string, pantry: Pantry): boolean {
   if (state.name !== '' || state.items.length > 0 || state.steps.length > 0) return false;
-  if (NUMBERED.test(text) || KEYED.test(text) || SAID.test(text) || sentencesOf(text).length > 1) return false;
+  if (NUMBERED.test(text) || KEYED.test(text) || SAID.test(text)) return false;
+  if (sentencesOf(text).length > 1 && (/[.;]/.test(text) || text.split(/\s+/).length > LONGEST_NAME)) return false;
   if (/^[\w-]+[- ]ingredient\b/i.test(text) || /^\w+(?: \w+)?\s*(?:%|percent|per cent)/i.test(text)) return true;
-  if (/^[^:]{3,60}:\s+\S/.test(text)) return false;
+  if (/^[^:?!]{3,60}:\s+\S/.test(text)) return false;
   const amount = readAmount(plainText(text));
+  // "Ginger snaps (40)": how many there are.
+  if (!amount && /\(\d+\)$/.test(text) && !findIngredient(text, pantry).sure) return true;
   if (!amount) return !(amountAtTheEnd(plainText(text)) && isItem(text, pantry)) && !(startsWithVerb(text) && /[.]$/.test(text));
   if (hasMeasure(text) || notFood(amount.rest, amount.amount) || splitItems(text, pantry).length > 1) return false;
   const finding = findIngredient(amount.rest.replace(/^-/, ''), pantry);
@@ -213,6 +217,9 @@ function isName(state: State, text: string, pantry: Pantry): boolean {
     /^[^a-z]*(?:[A-Z]\S*|\d+|of|and|&|the|for|in)(?:[\s-]+(?:[A-Z(]\S*|\d+|of|and|&|the|for|in))+$/.test(text)
   );
 }
+
+/** A question or a cry in a name makes it no sentence up to so many words. Source: ours. */
+const LONGEST_NAME = 10;
 
 /** A name without what it promises: "Batons — makes 36". */
 const nameOnly = (name: string): string =>

@@ -26,7 +26,15 @@ export function tidyLines(text: string): TidyLine[] {
       continue;
     }
     const bullet = BULLET.test(bare) && !/^-\d/.test(bare);
-    const line = (bullet ? bare.replace(BULLET, '') : bare).replace(LEADER, ' - ').trim();
+    const own = bullet ? bare.replace(BULLET, '') : bare;
+    const cells = own.split(/\s+\|\s+/);
+    // "200 g oat flour | 1 egg | 60 g sauce": a list on one line.
+    if (cells.length > 1 && cells.slice(1).every((cell) => /^[\d½¼¾⅓⅔]/.test(cell)) && /^[\d½¼¾⅓⅔]/.test(cells[0])) {
+      for (const [i, cell] of cells.entries()) lines.push({ text: cell.trim(), bullet, apart: apart && i === 0 });
+      apart = false;
+      continue;
+    }
+    const line = own.replace(LEADER, ' - ').trim();
     const before = lines.at(-1);
     if (/^\([^()]*\)[.,;]?$/.test(line) && before && !apart && !bullet && lines.length > 1)
       lines[lines.length - 1] = { ...before, text: `${before.text} ${line}` };

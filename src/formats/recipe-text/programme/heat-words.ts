@@ -2,7 +2,7 @@ import type { ApplianceKind } from '@/core/catalogue';
 
 /** The oven is off and the pieces stay in. */
 export const OFF =
-  /\b(?:turn(?:ed)?|switch(?:ed)?|shut)[- ]?(?:the |your |it |oven )*(?:oven |heat |it )?off\b|\bturned[- ]off oven|\bswitched[- ]off oven|\boff (?:for|in|at)\b|^off\b|\bcool(?:ing|ed)? (?:down |off |completely )*(?:in|inside)\b(?! (?:the |a )?(?:fridge|refrigerator|tin|pan|muffin|tray))|\b(?:leave|let|stand|sit|remain|stay)\b[^.]*\bin (?:the |your )?(?:cooling |hot |warm |residual |turned-off |switched-off |closed )?oven\b|\bleave (?:them |it )?(?:in|inside)\b(?! (?:the |a )?(?:fridge|freezer|tin|pan|bowl|marinade))|\bresidual heat\b/i;
+  /\b(?:turn(?:ed)?|switch(?:ed)?|shut)[- ]?(?:the |your |it |oven )*(?:oven |heat |it )?off\b|\boven off\b|\bturned[- ]off oven|\bswitched[- ]off oven|\boff (?:for|in|at)\b|^off\b|\bcool(?:ing|ed)? (?:down |off |completely )*(?:in|inside)\b(?! (?:the |a )?(?:fridge|refrigerator|tin|pan|muffin|tray))|\b(?:leave|let|stand|sit|remain|stay)\b[^.]*\bin (?:the |your )?(?:cooling |hot |warm |residual |turned-off |switched-off |closed )?oven\b|\bleave (?:them |it )?(?:in|inside)\b(?! (?:the |a )?(?:fridge|freezer|tin|pan|bowl|marinade))|\bresidual heat\b/i;
 
 /** What is done with heat, wherever it stands in a clause. */
 export const HEATING =
@@ -35,7 +35,7 @@ export const CHILLING = /\b(?:chill(?:ed|ing)?|refrigerat\w+|in the fridge)\b/i;
 export const NOT_THE_AIR =
   /\b(?:core|internal|inside|middle|centre|center|thermometer|reach\w*|until it reads|water|milk|broth|stock|lukewarm)\b[^.;]{0,24}$/i;
 /** A time that says how long it keeps, not what is done. */
-export const LONG_UNIT = /day|week|wk|fortnight|month|year|yr/i;
+export const LONG_UNIT = /day|week|wk|fortnight|month|\bmos?\b|year|yr/i;
 
 /** Ovens that are described rather than set [°C]. Source: the usual words of British and American books. */
 export const OVEN_WORDS: ReadonlyArray<readonly [words: RegExp, setpoint_c: number]> = [

@@ -19,14 +19,15 @@ const CUP =
   /\b(?:muffin|cup ?cake|pup ?cake|do(?:ugh)?nut|tart(?:let)?|popover) ?(?:pans?|tins?|trays?|cases|cups|mou?lds?|papers|liners)\b|\b(?:paper cases|mini tins)\b/i;
 const MOULD = /\bmou?lds?\b|\bice[- ]?cube|\blick mat|\bcubes?\b|\bcups\b|\btrays?\b/i;
 const MAT =
-  /\b(?:spread|press|fill|scrape|pour|pipe|smear|into)\b[^.]{0,40}\b(?:silicone|pyramid|cavity|dimple|bone|baking)?[- ]?mat\b(?!s? lined)|\bhalf[- ]spheres?\b/i;
+  /\b(?:spread|press|fill|scrape|pour|pipe|smear|into)\b(?:[^.]|\.\d){0,40}\b(?:silicone|pyramid|cavity|dimple|bone|baking)?[- ]?mat\b(?!s? lined|-lined)|\bhalf[- ]spheres?\b/i;
 const ONLY_LINED = /\b(?:line|lined|on) (?:\w+ ){0,4}(?:with )?(?:a |an )?(?:silicone|baking)(?: baking)? mat\b/i;
-const BALL = /\b(?:roll|shape|form|make|into|little|small)\b[^.]{0,40}\bballs?\b|\bmeat ?balls?\b|\bmarbles\b/i;
-const LOG = /\b(?:logs?|sausage shapes?|pinwheels?|spiral|swirls?)\b|\broll(?:ed)? (?:it |them |the dough )?up\b/i;
+const BALL = /\b(?:roll|shape|form|make|into|little|small)\b(?:[^.]|\.\d){0,40}\bballs?\b|\bmeat ?balls?\b|\bmarbles\b/i;
+const LOG =
+  /\b(?:logs?|sausage shapes?|(?:into|form|roll|shape)(?:[^.]|\.\d){0,20}\bsausages?|pinwheels?|spiral|swirls?)\b|\broll(?:ed)? (?:it |them |the dough )?up\b/i;
 const DROP =
-  /\b(?:drop(?:ped)?|scoop(?:ed)?|dollops?|(?:tea|table)?spoonfuls?|pipe[ds]?|piping|blobs?|mounds?|patt(?:y|ies)|by the (?:tea|table)?spoon)\b/i;
+  /\b(?:drop(?:ped)?|scoop(?:ed)?|dollops?|(?:tea|table)?spoonfuls?|pipe[ds]?|piping|blobs?|mounds?|patt(?:y|ies)|by the (?:tea|table)?spoon|spoon(?! (?:into|in|over)\b))\b/i;
 const SLAB =
-  /\b(?:spread|press|pat|pour|scrape|spoon)\b[^.]{0,60}\b(?:pan|tin|tray|sheet|dish)\b|\bbake in (?:an? |the )?[^.]{0,30}\b(?:pan|tin|dish)\b|\bscor(?:e|ed|ing)\b|\bbreak into pieces\b/i;
+  /\b\d{1,2} ?x ?\d{1,2}(?:[- ]inch)? (?:\w+ )?(?:pan|tin|dish)\b|\b(?:spread|press|pat|pour|scrape|spoon)\b(?:[^.]|\.\d){0,60}\b(?:pan|tin|tray|sheet|dish)\b|\bbake in (?:an? |the )?[^.]{0,30}\b(?:pan|tin|dish)\b|\bscor(?:e|ed|ing)\b|\bbreak into pieces\b/i;
 const CUBE = /\bcubes?\b|\bdice[ds]?\b|\bskewers?\b/i;
 const SLICE = /\bslic(?:e|ed|es|ing)\b|\bstrips?\b|\brings?\b|\bribbons\b|\bjerky\b|\bcrisps?\b|\bchips?\b|\bhalve\b/i;
 const ROLL = /\broll\b|\bcutter\b|\bstamp\b|\bcut (?:out|into|in|with|\d|the)\b|\bthick/i;
