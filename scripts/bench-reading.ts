@@ -12,7 +12,10 @@ const SIXTY_LINES = [
   'Sixty-line snaps',
   ...Array.from({ length: 29 }, (_, i) => `${AMOUNTS[i % AMOUNTS.length]} ${NAMES[(i * 5) % NAMES.length]}`),
   'Method',
-  ...Array.from({ length: 29 }, (_, i) => `${i + 1}. Roll to 1/4 inch, bake at ${170 + i} °C for ${20 + i} minutes, then turn half-way.`),
+  ...Array.from(
+    { length: 29 },
+    (_, i) => `${i + 1}. Roll to 1/4 inch, bake at ${170 + i} °C for ${20 + i} minutes, then turn half-way.`,
+  ),
 ].join('\n');
 
 /** A page of a megabyte with its recipe published in the middle, as sites do. */
@@ -26,7 +29,10 @@ const PAGE = ((): string => {
   };
   const filler = `<div class="card"><p>Some words about a walk.</p><a href="#">more</a></div>\n`;
   const half = filler.repeat(Math.ceil(500_000 / filler.length));
-  return `<!doctype html><html><body>${half}<script type="application/ld+json">${JSON.stringify(recipe)}</script>${half}</body></html>`.slice(0, 999_000);
+  return `<!doctype html><html><body>${half}<script type="application/ld+json">${JSON.stringify(recipe)}</script>${half}</body></html>`.slice(
+    0,
+    999_000,
+  );
 })();
 
 function times(content: string, pantry: Pantry): number[] {

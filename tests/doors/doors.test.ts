@@ -210,14 +210,47 @@ describe('the reader of written recipes', () => {
     const { name, ingredients, steps } = lines[0] as unknown as Reading;
     expect([name, steps]).toEqual(['Beet bars', ['Mix.', 'Bake.']]);
     expect(ingredients.map(({ ingredient, unit, question }) => [ingredient, unit, question === null])).toEqual([
-      ['flour_wheat_wholemeal', 'cup-us', true],
+      ['flour_wheat_wholemeal', 'cup-metric', true],
       ['egg_whole', 'each', true],
       ['water', 'tbsp', true],
-      [null, 'cup-us', false],
+      [null, 'cup-metric', false],
     ]);
     expect(ingredients[2]).toMatchObject({ line: '2-3 tbsp water', amount: 2.5, amount_low: 2, amount_high: 3, grams: 37.5 });
     for (const line of ingredients)
       for (const key of ['line', 'amount', 'unit', 'grams', 'ingredient', 'question']) expect(line).toHaveProperty(key);
+  }, 60_000);
+  it('says whose cups, parts, programme, shape, promises and dangers, each with its words', async () => {
+    const file = put(
+      'snaps.txt',
+      'Fell snaps\n2 cups all-purpose flour\n2 tbsp peanut butter (with xylitol)\n1/2 cup water\nFor the glaze:\n1 egg yolk\n\nRoll 1/4 inch thick. Brush with the glaze.\nBake at 350°F for 25-30 min, then 225°F for 2 hours. Turn off and leave overnight.\nMakes 48. Keeps a month in a tin.',
+    );
+    const { code, lines } = await command('read-recipe', [file, '--cups', 'us']);
+    expect(code).toBe(0);
+    expect(lines[0]).toMatchObject({
+      name: 'Fell snaps',
+      cups: { meant: 'us', question: null },
+      parts: [{ name: 'glaze', role: 'wash' }],
+      ingredients: [{ part: null }, { danger: 'xylitol' }, { danger: null, amount_low: null }, { part: 'glaze' }],
+      programme: {
+        appliance: { kind: 'static-oven' },
+        steps: [{ do: 'brush' }, { setpoint_c: 176.7, minutes: 28 }, { minutes: 120 }, { do: 'off', minutes: 600 }],
+      },
+      shape: { method: 'roll-and-cut', thickness_mm: 6.4 },
+      makes: { pieces: 48, from: 'Makes 48' },
+      stores: [{ store: 'room', days: 30 }],
+      cautions: [{ code: 'xylitol', severity: 'stop', line: '2 tbsp peanut butter (with xylitol)' }],
+    });
+  }, 60_000);
+  it('prints one line a file, pages too, helps when asked, and refuses cups of no country', async () => {
+    const page = put(
+      'page.html',
+      '<html><script type="application/ld+json">{"@type":"Recipe","name":"P","recipeIngredient":["1 egg"]}</script></html>',
+    );
+    const both = await command('read-recipe', [page, put('egg.txt', '2 eggs')]);
+    expect([both.code, both.lines.length]).toEqual([0, 2]);
+    expect(both.lines[0]).toMatchObject({ name: 'P', ingredients: [{ ingredient: 'egg_whole' }] });
+    const wrong = await command('read-recipe', ['--cups', 'mars', page]);
+    expect([wrong.code, wrong.lines[0].error?.code]).toEqual([2, 'BAD_VALUE']);
   }, 60_000);
   it('reads standard input, and says what is wrong with what it cannot read', async () => {
     expect((await command('read-recipe', ['-'], '3 eggs')).lines[0]).toMatchObject({ ingredients: [{ grams: 150 }] });

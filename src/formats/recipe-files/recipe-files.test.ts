@@ -56,6 +56,15 @@ describe('there and back', () => {
     ));
 });
 
+describe('through a spreadsheet program', () => {
+  // What Gnumeric 1.12 made of the table that is written here: saved as .xlsx and .ods, and back to .csv.
+  it.each(['hillbars.xlsx', 'hillbars.ods', 'hillbars.csv'])('%s comes back the same', (file) => {
+    const found = readAny(new Uint8Array(readFileSync(`tests/written/sheets/${file}`)), PANTRY);
+    const document = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
+    expect(found).toEqual({ ok: true, value: { kind: 'document', document } });
+  });
+});
+
 describe('for other programs', () => {
   it('is a Recipe with lines a person can read', () => {
     const file = toJsonLd(RICH, PANTRY, OUT);
