@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Screening } from '@/core/feeding';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
+import { bakeSentences } from '@/formats/recipe-files';
 import { day, mass, money } from '../format/units';
 import { FEEL_NAMES } from '../format/words';
 import { clockWords, partWords } from '../ingredients/IngredientTable';
@@ -65,6 +66,7 @@ export function RecipePage({
           </Panel>
           <Panel label="Steps" className="px-5 py-3">
             <RecipeSteps document={document} recipe={recipe} pantry={pantry} />
+            <Bake document={document} />
           </Panel>
         </div>
         <div className="flex flex-col gap-3">
@@ -78,6 +80,20 @@ export function RecipePage({
         </div>
       </div>
     </main>
+  );
+}
+
+/** How it is shaped and baked, in a reader's own degrees and inches: what a printed recipe must not lack. */
+function Bake({ document }: { readonly document: BatchDocument }): ReactNode {
+  return (
+    <div className="border-t border-hair pt-2 text-[15px]">
+      <h2 className="pb-1 text-[17px]">Shape and bake</h2>
+      <ol className="list-inside list-decimal space-y-0.5">
+        {bakeSentences(document).map((sentence, i) => (
+          <li key={i}>{sentence}</li>
+        ))}
+      </ol>
+    </div>
   );
 }
 
