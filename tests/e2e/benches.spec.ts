@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { bake, expectAccessibleByDayAndNight, outcome, predicted, test } from './page';
+import { bake, expectAccessibleByDayAndNight, outcome, predicted, test, typeIn } from './page';
 
 const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
 
@@ -48,10 +48,10 @@ test('a batch is steered on its benches, by key, on paper and on a tablet', asyn
     await corner.press('Shift+ArrowRight');
     await corner.press('ArrowUp');
     await expect(corner).toHaveAttribute('aria-valuetext', '170 °C for 29 minutes');
-    await page.getByLabel('Setpoint of step 1').fill('900');
+    await typeIn(page.getByLabel('Setpoint of step 1'), '900');
     await expect(page.getByText('between 30 and 260 °C')).toBeVisible();
     await expect(corner).toHaveAttribute('aria-valuetext', '170 °C for 29 minutes');
-    await page.getByLabel('Setpoint of step 1').fill('150');
+    await typeIn(page.getByLabel('Setpoint of step 1'), '150');
     await expect(corner).toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(corner).not.toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
@@ -98,8 +98,8 @@ test('a batch is steered on its benches, by key, on paper and on a tablet', asyn
     await bake(page, 'Beet and mackerel hillbars');
     await page.getByRole('tab', { name: /Shape/ }).click();
     await page.getByRole('button', { name: /More/ }).click();
-    await page.getByLabel('Tray', { exact: true }).fill('60');
-    await page.getByLabel('by', { exact: true }).last().fill('60');
+    await typeIn(page.getByLabel('Tray', { exact: true }), '60');
+    await typeIn(page.getByLabel('by', { exact: true }).last(), '60');
     await expect(page.getByText('The cutter is larger than the tray')).toBeVisible();
     await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();

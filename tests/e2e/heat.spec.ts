@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, test } from './page';
+import { bake, expectAccessible, outcome, test, typeIn } from './page';
 
 test('the heat: wished for, moved by hand, measured, and moved on into another appliance', async ({ page }) => {
   await test.step('wishes become a programme: it is found, compared, taken, and undone', async () => {
@@ -9,7 +9,7 @@ test('the heat: wished for, moved by hand, measured, and moved on into another a
     await expect(steps).toHaveCount(4);
     await page.getByRole('button', { name: 'Find a programme' }).click();
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Snap at least').fill('6');
+    await typeIn(dialog.getByLabel('Snap at least'), '6');
     await dialog.getByText(/may move on into the five-tray dehydrator/).click();
     await dialog.getByRole('button', { name: 'Look for programmes' }).click();
     await expect(dialog.getByText(/programmes of \d+ tried will do/)).toBeVisible();
@@ -49,10 +49,10 @@ test('the heat: wished for, moved by hand, measured, and moved on into another a
   await test.step('an oven is measured with two readings, and batches bake in it', async () => {
     await page.goto('/kit');
     await page.getByRole('button', { name: /Small fan oven/ }).click();
-    await page.getByLabel('dial at').fill('170');
-    await page.getByLabel('thermometer steady at').fill('182');
-    await page.getByLabel('reached from cold after').fill('20');
-    await page.getByLabel('thermometer at', { exact: true }).fill('120');
+    await typeIn(page.getByLabel('dial at'), '170');
+    await typeIn(page.getByLabel('thermometer steady at'), '182');
+    await typeIn(page.getByLabel('reached from cold after'), '20');
+    await typeIn(page.getByLabel('thermometer at', { exact: true }), '120');
     await page.getByRole('button', { name: 'Use these readings' }).click();
     await expect(page.getByLabel('the air is above its dial by')).toHaveValue('12');
     await expect(page.getByRole('button', { name: /Small fan oven/ })).toContainText('measured');
@@ -83,12 +83,12 @@ test('the heat: wished for, moved by hand, measured, and moved on into another a
     await page.getByRole('option', { name: '°F' }).click();
     await expect(page.getByLabel('Setpoint of step 1')).toHaveValue('329');
     await page.getByRole('button', { name: 'Find a programme' }).click();
-    await page.getByLabel('Dial to').fill('356');
+    await typeIn(page.getByLabel('Dial to'), '356');
     await page.getByRole('button', { name: 'Close' }).click();
     // What it is held against stays on every bench: two programmes, and which is cheaper.
     await page.getByRole('button', { name: 'Compare with' }).click();
     await page.getByRole('menuitem', { name: /this batch as it is now/ }).click();
-    await page.getByLabel('Minutes of step 1').fill('75');
+    await typeIn(page.getByLabel('Minutes of step 1'), '75');
     await page.getByRole('tab', { name: /Pack/ }).click();
     await page.getByRole('button', { name: 'What it costs' }).click();
     await expect(page.locator('[data-cost="compared"]')).toContainText(/as it was .*per 100 g/);

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, predicted, test } from './page';
+import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
 
 test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weighs', async ({ page, troubles }) => {
   await bake(page, 'Beet and mackerel hillbars');
@@ -13,7 +13,7 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
   await test.step('say how much', async () => {
     await page.getByRole('radio', { name: 'pieces' }).click();
     await expect(page.getByRole('radio', { name: 'pieces' })).toBeChecked();
-    await page.getByLabel('Make', { exact: true }).fill('120');
+    await typeIn(page.getByLabel('Make', { exact: true }), '120');
     await expect(page.locator('[data-outcome="pieces"]')).toContainText(/^12[0-2] pieces/);
     await expect(page.getByRole('row', { name: /Wholegrain spelt flour/ })).toContainText('cups');
   });
@@ -21,7 +21,7 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
   await test.step('roll it thicker: Snap falls', async () => {
     await page.getByRole('tab', { name: /Shape/ }).click();
     const thin = await outcome(page, 'snap');
-    await page.getByLabel('Thickness', { exact: true }).fill('9');
+    await typeIn(page.getByLabel('Thickness', { exact: true }), '9');
     await expect(page.locator('[data-outcome="snap"]')).not.toHaveText(thin);
     await expect(page.locator('[data-outcome="snap"]')).not.toContainText('snaps clean');
   });

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, test } from './page';
+import { expectAccessible, test, typeIn } from './page';
 
 test('the kitchen from day to day: today, the jars, the log', async ({ page }) => {
   await test.step('today: what is free, what must be used, and one click to the batch at hand', async () => {
@@ -20,7 +20,7 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page }) =
     await expectAccessible(page);
     await sheet.getByRole('button', { name: 'Open it' }).click();
     await expect(page.getByRole('button', { name: /Swede crisps, two roots/ })).toContainText('open');
-    await sheet.getByLabel('pieces').fill('15');
+    await typeIn(sheet.getByLabel('pieces'), '15');
     await sheet.getByRole('button', { name: 'Take', exact: true }).click();
     await expect(sheet).toContainText('40 of 55');
     await sheet.getByRole('button', { name: /^Place/ }).click();
@@ -73,7 +73,7 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page }) =
         .click();
       await page.getByLabel('Pip').selectOption('left it');
       await page.getByText('golden, browned edges', { exact: true }).click();
-      await page.getByLabel('Raw thickness').fill('6.5');
+      await typeIn(page.getByLabel('Raw thickness'), '6.5');
       // The page is loaded anew once the entry is corrected; what follows must not overtake it.
       await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'Correct the entry' }).click()]);
       await expect(page.getByLabel('Pip')).toHaveValue('left it');

@@ -1,6 +1,6 @@
 import { expect, test as without, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { bake, expectAccessible, test } from './page';
+import { bake, expectAccessible, test, typeIn } from './page';
 
 const BUTTONS = 'Cottage-cheese and parsley buttons';
 const CRISPS = 'Swede crisps';
@@ -61,8 +61,8 @@ test('a batch is called through from the bowl to the jar, on two pages and by ke
   await test.step('on the phone a tap does, until the trays are in', async () => {
     await untilIn(phone);
     const putIn = phone.getByRole('button', { name: 'They are in' });
-    await phone.getByLabel('Empty tray').fill('640');
-    await phone.getByLabel('Tray with raw pieces').fill('1400');
+    await typeIn(phone.getByLabel('Empty tray'), '640');
+    await typeIn(phone.getByLabel('Tray with raw pieces'), '1400');
     await putIn.click();
     await expect(putIn).toBeHidden();
     expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -81,7 +81,7 @@ test('a batch is called through from the bowl to the jar, on two pages and by ke
     await expect(page.locator('[data-outlook]')).toContainText(/Dry enough|first batch known/);
     await page.getByRole('button', { name: 'From the probe' }).click();
     await expect(page.getByRole('list', { name: 'Noted' })).toContainText('core');
-    await page.getByLabel('Tray now').fill('1390');
+    await typeIn(page.getByLabel('Tray now'), '1390');
     await page.getByRole('button', { name: 'Note it' }).click();
     await expect(phone.getByRole('list', { name: 'Noted' })).toContainText('tray 1390');
   });
@@ -109,8 +109,8 @@ without(
       .click();
     await page.getByRole('button', { name: 'Mixed' }).click();
     await expect(page.getByRole('heading', { name: 'Weigh and mix' })).toBeHidden();
-    await page.getByLabel('Empty tray').fill('210');
-    await page.getByLabel('Tray with raw pieces').fill('360');
+    await typeIn(page.getByLabel('Empty tray'), '210');
+    await typeIn(page.getByLabel('Tray with raw pieces'), '360');
     await expect(page.getByLabel('Tray with raw pieces')).toHaveValue('360');
     await untilIn(page);
     await page.getByRole('button', { name: 'They are in' }).click();

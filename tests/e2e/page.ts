@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** A page that fails its test on any console error, thrown error, failed request or server error. */
 export const test = base.extend<{ troubles: string[] }>({
@@ -51,6 +51,12 @@ async function expectNone(page: Page, runOnly: RunOnly): Promise<void> {
         `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,
     ),
   ).toEqual([]);
+}
+
+/** Types a value into a field and leaves it: a value counts once it is entered or left. */
+export async function typeIn(field: Locator, text: string): Promise<void> {
+  await field.fill(text);
+  await field.blur();
 }
 
 /** Starts a batch from a recipe of the book and waits until it is predicted. */

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { expectAccessible, test } from './page';
+import { expectAccessible, test, typeIn } from './page';
 
 test('the shelf: an own ingredient, and what must be bought', async ({ page }) => {
   await test.step('an own ingredient comes from its packet, with a price and a lot whose water was weighed', async () => {
@@ -29,13 +29,13 @@ test('the shelf: an own ingredient, and what must be bought', async ({ page }) =
       await page.getByRole('searchbox').fill(name);
       await page.getByRole('button', { name }).click();
       const sheet = page.getByRole('region', { name });
-      await sheet.getByLabel('Grams in a pack').fill('500');
-      await sheet.getByLabel('Price of a pack').fill('2.50');
+      await typeIn(sheet.getByLabel('Grams in a pack'), '500');
+      await typeIn(sheet.getByLabel('Price of a pack'), '2.50');
       await sheet.getByRole('button', { name: 'Note it' }).click();
       await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('£0.50 / 100 g');
-      await sheet.getByLabel('How much there is').fill('860');
-      await sheet.getByLabel('Sample wet').fill('20');
-      await sheet.getByLabel('Sample dry').fill('5.6');
+      await typeIn(sheet.getByLabel('How much there is'), '860');
+      await typeIn(sheet.getByLabel('Sample wet'), '20');
+      await typeIn(sheet.getByLabel('Sample dry'), '5.6');
       await expect(sheet.getByText(/72\.0 % water/)).toBeVisible();
       await sheet.getByRole('button', { name: 'Put it on the shelf' }).click();
       await expect(sheet.getByText('72 % water, weighed')).toBeVisible();

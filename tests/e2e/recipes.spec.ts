@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { expectAccessible, predicted, test } from './page';
+import { expectAccessible, predicted, test, typeIn } from './page';
 
 test('the book: written, searched, shared, and never fed where it is dangerous', async ({ page, context, troubles }) => {
   await test.step('a pasted recipe is read, asked about, kept, changed, brought back and put away', async () => {
@@ -30,7 +30,7 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
       await expect(dough.getByRole('img', { name: /^The dough: water/ })).toBeVisible();
       await expect(dough.getByRole('img', { name: /^Feel of the dough/ })).toBeVisible();
       await expect(page.getByLabel('Step 1', { exact: true })).toHaveValue('Mix and roll.');
-      await page.getByLabel('Amount of Coconut milk, canned in the recipe').fill('0.2');
+      await typeIn(page.getByLabel('Amount of Coconut milk, canned in the recipe'), '0.2');
       await expectAccessible(page);
       await page.getByRole('button', { name: 'Take Coconut milk, canned out' }).click();
       await expect(page.getByText('Coconut milk, canned')).toHaveCount(0);

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
-import { bake, expectAccessible, outcome, predicted, test } from './page';
+import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
 
 const openShape = async (page: Page, recipe: string): Promise<void> => {
   await bake(page, recipe);
@@ -38,7 +38,7 @@ test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another p
     const worst: number[] = [];
     for (const length_mm of [61, 62, 63]) {
       await page.getByRole('radio', { name: 'As your hand does it' }).click();
-      await page.getByLabel('Cutter long').fill(String(length_mm));
+      await typeIn(page.getByLabel('Cutter long'), String(length_mm));
       await predicted(page);
       const byHand = await firstRoll(page);
       await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks.splice(0));
@@ -79,7 +79,7 @@ test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another p
   await test.step('what a hand really cut counts from then on, for this batch and the next', async () => {
     await openShape(page, 'Barley and broth washboards');
     const before = await firstRoll(page);
-    await page.getByLabel('Cut from the first roll').fill(String(Math.round(before * 0.8)));
+    await typeIn(page.getByLabel('Cut from the first roll'), String(Math.round(before * 0.8)));
     await page.getByRole('button', { name: 'Go by my hand' }).click();
     await expect(page.getByText(/That is a gap of [\d.]+ mm/)).toBeVisible();
     await expect.poll(() => firstRoll(page)).toBeLessThan(before);

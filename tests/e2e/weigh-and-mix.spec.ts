@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, predicted, test } from './page';
+import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
 
 test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, and kept', async ({ page }) => {
   await test.step('weights that differ move the feel and everything down-line, and what to add is told', async () => {
@@ -8,7 +8,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     const [pieces, gauge] = [await outcome(page, 'pieces'), page.getByRole('img', { name: /^Feel of the dough/ })];
     const planned = await gauge.getAttribute('aria-label');
     const egg = page.getByLabel('Really in it, Egg, whole, without shell');
-    await egg.fill('300');
+    await typeIn(egg, '300');
     await expect(page.getByText('+150 g')).toBeVisible();
     await expect(gauge).not.toHaveAttribute('aria-label', planned ?? '');
     await expect(page.locator('[data-outcome="pieces"]')).not.toHaveText(pieces);
@@ -43,7 +43,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     await expect(shown).toHaveText(/^\d+ g$/);
     await scale.getByRole('button', { name: 'Tare' }).click();
     await expect(shown).toHaveText(/^-?[01] g$/);
-    await scale.getByLabel('Put on').fill('171');
+    await typeIn(scale.getByLabel('Put on'), '171');
     await scale.getByRole('button', { name: 'Put it on' }).click();
     await expect(scale).toContainText('steady');
     await expect(shown).toHaveText(/^17[0-2] g$/);
@@ -55,7 +55,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     await expectAccessible(page);
     await scale.getByRole('button', { name: 'Plug it in' }).click();
     await expect(shown).toHaveText(/^17\d g$/);
-    await scale.getByLabel('Put on').fill('-171');
+    await typeIn(scale.getByLabel('Put on'), '-171');
     await scale.getByRole('button', { name: 'Put it on' }).click();
     await scale.getByRole('button', { name: 'put the scale away' }).click();
     await expect(page.getByRole('button', { name: 'Read from the scale' })).toBeVisible();
@@ -66,12 +66,12 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     await page.getByRole('button', { name: /^There is also only so much/ }).click();
     await page.getByRole('option', { name: 'Peanut butter, 100 % nuts, unsalted' }).click();
     const butter = page.getByLabel(/^Use all the peanut butter/);
-    await butter.fill('80');
+    await typeIn(butter, '80');
     await expect(page.getByText(/g left over/)).toBeVisible();
     await expect(page.getByText('limits the batch')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('radio', { name: 'oven loads' }).click();
-    await page.getByLabel('Fill', { exact: true }).fill('2');
+    await typeIn(page.getByLabel('Fill', { exact: true }), '2');
     await expect(page.locator('[data-outcome="pieces"]')).toBeVisible();
     await expect(page.getByRole('tab', { name: /Shape/ })).toContainText('4 pans');
   });
@@ -116,7 +116,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
   });
   await test.step('what a batch found out is kept in its recipe', async () => {
     await bake(page, 'Carob and carrot hearts');
-    await page.getByLabel('Amount of Water in the recipe').fill('160');
+    await typeIn(page.getByLabel('Amount of Water in the recipe'), '160');
     // Asked for at once: what was typed a moment ago is saved first, drawn or not.
     await page.getByRole('button', { name: 'Keep in recipe' }).click();
     await page.getByRole('link', { name: 'kept in the recipe' }).click();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, predicted, test } from './page';
+import { bake, expectAccessible, predicted, test, typeIn } from './page';
 
 test('what it is worth: a batch is portioned, priced and labelled, and a dog is fed', async ({ page }) => {
   await test.step('a batch is portioned, priced, kept longer, labelled and printed', async () => {
@@ -8,7 +8,7 @@ test('what it is worth: a batch is portioned, priced and labelled, and a dog is 
     await test.step('portions', async () => {
       await page.getByRole('tab', { name: /Pack/ }).click();
       await page.getByRole('button', { name: '+ bags of 40' }).click();
-      await page.getByLabel('Packs to fill first').fill('2');
+      await typeIn(page.getByLabel('Packs to fill first'), '2');
       await expect(page.getByText('40 pieces,', { exact: false }).first()).toBeVisible();
       await predicted(page);
       await expectAccessible(page);
@@ -18,11 +18,11 @@ test('what it is worth: a batch is portioned, priced and labelled, and a dog is 
       await page.getByRole('button', { name: 'What it costs' }).click();
       const total = page.locator('[data-cost="total"]');
       const guessed = await total.innerText();
-      await page.getByLabel('Price of a bought treat').fill('2.4');
-      await page.getByLabel('Margin').fill('30');
+      await typeIn(page.getByLabel('Price of a bought treat'), '2.4');
+      await typeIn(page.getByLabel('Margin'), '30');
       await expect(page.getByText('For 30 % to be left')).toBeVisible();
       await expect(page.getByText('Against bought ones')).toBeVisible();
-      await page.getByLabel('Minutes of work').fill('200');
+      await typeIn(page.getByLabel('Minutes of work'), '200');
       await expect(total).not.toHaveText(guessed);
       await expect(page.locator('[data-cost="lost"]')).toContainText(/% are reckoned never to be eaten or sold, from \d+ counts/);
       await expectAccessible(page);
@@ -69,7 +69,7 @@ test('what it is worth: a batch is portioned, priced and labelled, and a dog is 
     await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
     await page.getByLabel('Name of the dog').fill('Fern');
     await page.getByLabel('Name of the dog').press('Tab');
-    await page.getByLabel('weighs').fill('3');
+    await typeIn(page.getByLabel('weighs'), '3');
     await page.getByRole('button', { name: 'fish', exact: true }).click();
     const cell = page.getByRole('button', { name: /^Beet and mackerel hillbars for Fern: no/ });
     await cell.click();
