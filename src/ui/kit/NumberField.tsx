@@ -1,5 +1,6 @@
 'use client';
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { FieldWrong } from './FieldWrong';
 import { typedValue } from './typed-value';
 
 type NumberFieldProps = {
@@ -58,15 +59,7 @@ export function NumberField({
         />
         {unit && <span className="pl-1 text-[13px] text-soft">{unit}</span>}
       </span>
-      {wrong && (
-        <span
-          id={`${id}-wrong`}
-          role="alert"
-          className="absolute top-full left-0 z-20 mt-1 max-w-72 min-w-40 rounded-lg border border-stop bg-face px-2 py-0.5 text-[13px] text-stop"
-        >
-          {wrong}
-        </span>
-      )}
+      <FieldWrong id={`${id}-wrong`}>{wrong}</FieldWrong>
     </span>
   );
 }
