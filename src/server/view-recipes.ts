@@ -3,7 +3,7 @@ import { METHODS } from '@/core/document';
 import { ingredientCost, type PriceList } from '@/core/costing';
 import { succeed, type Result } from '@/core/failure';
 import { screen } from '@/core/feeding';
-import type { DoughLine, Pantry } from '@/core/pantry';
+import { ON_ITS_LABEL, allergensIn, type DoughLine, type Pantry } from '@/core/pantry';
 import { maybeOpenBatch } from '@/db/batches';
 import { dogsOf } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
@@ -28,6 +28,8 @@ export type RecipesView = {
   readonly recipes: readonly RecipeView[];
   readonly total: number;
   readonly from: number;
+  /** What every ingredient of the pantry is known to bring. */
+  readonly allergens: readonly string[];
   readonly dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>;
   /** The planned batch changed last, to carry on with. */
   readonly open: { readonly id: string; readonly name: string } | null;
@@ -62,6 +64,10 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
       total,
       from,
       dogs: dogs.map(({ name, avoids }) => ({ name, avoids })),
+      allergens: allergensIn([...pantry.values()])
+        .map(({ name }) => name)
+        .filter((name) => name !== ON_ITS_LABEL)
+        .sort(),
       open: planned ? { id: planned.id, name: planned.name } : null,
     });
   });
@@ -75,6 +81,12 @@ export const linesOf = (card: RecipeCardRow, pantry: Pantry): DoughLine[] =>
     const ingredient = pantry.get(id) ?? card.ownRows.find((row) => row.id === id);
     return ingredient ? [{ ingredient, mass_g }] : [];
   });
+
+/** What a recipe's own words stop, where no row of the pantry does. */
+const saidStops = (card: RecipeCardRow): ReadonlyArray<{ readonly ingredient: string; readonly why: string }> =>
+  card.fed.blockedBy
+    .filter((code) => code.startsWith('says-'))
+    .map((code) => ({ ingredient: code.slice('says-'.length), why: 'Its own words say so.' }));
 
 export function recipeView(
   { id, name, method, summary, card }: Omit<RecipeListRow, 'archived_at'>,
@@ -97,6 +109,6 @@ export function recipeView(
       missing: cost.missing.map((missing) => pantry.get(missing)?.name ?? missing),
     },
     dogs: verdicts,
-    stops,
+    stops: [...stops, ...saidStops(card)],
   };
 }

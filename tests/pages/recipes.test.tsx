@@ -255,6 +255,7 @@ describe('the book', () => {
         kitchen="Bothy"
         dogs={DOGS}
         open={null}
+        allergens={['dairy', 'wheat']}
         recipes={recipes}
         total={recipes.length}
         search={{ q, method: '', dog: '', without: '', archived: '' }}

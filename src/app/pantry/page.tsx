@@ -5,8 +5,13 @@ import { ErrorPanel } from '@/ui/shell/ErrorPanel';
 
 export const dynamic = 'force-dynamic';
 
-export default async function Page(): Promise<ReactNode> {
+type Query = { readonly add?: string; readonly back?: string };
+
+export default async function Page({ searchParams }: { readonly searchParams: Promise<Query> }): Promise<ReactNode> {
+  const { add, back } = await searchParams;
   const view = await viewPantry();
   if (!view.ok) return <ErrorPanel title="The pantry cannot be opened" message={view.message} />;
-  return <PantryPage {...view.value} />;
+  // Only back to a page of this house.
+  const asked = add ? { add: { name: add.slice(0, 120), back: back && /^\/[a-z]/.test(back) ? back : '/pantry' } } : {};
+  return <PantryPage {...view.value} {...asked} />;
 }

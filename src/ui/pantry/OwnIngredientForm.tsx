@@ -27,10 +27,17 @@ const FIELDS: ReadonlyArray<{
   { key: 'density_g_per_ml', name: 'A millilitre weighs', unit: 'g', max: 3, needed: false },
 ];
 
-/** An ingredient from the panel of its packet; sums that make no sense are told while one types. */
-export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }): ReactNode {
+type OwnIngredientFormProps = {
+  readonly open: boolean;
+  /** Name to begin with. */
+  readonly first?: string;
+  readonly onClose: (saved: boolean) => void;
+};
+
+/** An ingredient from the panel of its packet; sums that make no sense are told once they are entered. */
+export function OwnIngredientForm({ open, first = '', onClose }: OwnIngredientFormProps): ReactNode {
   const router = useRouter();
-  const [name, setName] = useState('');
+  const [name, setName] = useState(first);
   const [allergen, setAllergen] = useState('');
   const [pack_g, setPack] = useState<number | null>(null);
   const [panel, setPanel] = useState<PanelValues>({});
@@ -43,11 +50,11 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
       body: { name: name.trim(), composition, ...(pack_g === null ? {} : { pack_g }) },
     });
     if (!saved.ok) return setWrong(saved.message);
-    onClose();
+    onClose(true);
     router.refresh();
   };
   return (
-    <Modal open={open} onClose={onClose} title="An ingredient from its packet" width="max-w-xl">
+    <Modal open={open} onClose={() => onClose(false)} title="An ingredient from its packet" width="max-w-xl">
       <p className="pb-2 text-[14px] text-soft">
         Per 100 g as used. Water is rarely printed: leave it out, and it is what is missing to 100.
       </p>
@@ -63,8 +70,8 @@ export function OwnIngredientForm({ open, onClose }: { readonly open: boolean; r
       <Packet {...{ panel, pack_g, allergen }} onPanel={setPanel} onPack={setPack} onAllergen={setAllergen} />
       <Verdict checked={checked} wrong={wrong} />
       <p className="flex justify-end gap-2">
-        <Button onClick={onClose}>Leave it</Button>
-        <Button look="main" disabled={!checked?.ok} onClick={() => void save()}>
+        <Button onClick={() => onClose(false)}>Leave it</Button>
+        <Button look="main" disabled={checked !== null && !checked.ok} onClick={() => void save()}>
           Put it on the shelf
         </Button>
       </p>

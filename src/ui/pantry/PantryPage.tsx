@@ -13,14 +13,20 @@ import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
 import { firstToGo, inHouse_g } from './pantry-data';
 
-type PantryPageProps = { readonly currency: string; readonly items: readonly PantryItem[]; readonly today: string };
+type PantryPageProps = {
+  readonly currency: string;
+  readonly items: readonly PantryItem[];
+  readonly today: string;
+  /** Name of an ingredient that is to be added, and where to go on after it; from a recipe that asked for it. */
+  readonly add?: { readonly name: string; readonly back: string };
+};
 
 /** Everything the kitchen knows how to use: composition, price, what is in the house; one ingredient open beside the list. */
-export function PantryPage({ currency, items, today }: PantryPageProps): ReactNode {
+export function PantryPage({ currency, items, today, add }: PantryPageProps): ReactNode {
   const [typed, setTyped] = useState('');
   const [shown, setShown] = useState('all');
   const [open, setOpen] = useState<string | null>(items.find((item) => item.lots.length > 0)?.row.id ?? items[0]?.row.id ?? null);
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useState(add !== undefined);
   const byId = useMemo(() => new Map(items.map((item) => [item.row.id, item])), [items]);
   const pantry = useMemo<Pantry>(() => new Map(items.map(({ row }) => [row.id, row])), [items]);
   const kinds = useMemo(() => [...new Set(items.map(({ row }) => row.category))].sort(), [items]);
@@ -63,7 +69,14 @@ export function PantryPage({ currency, items, today }: PantryPageProps): ReactNo
           </Panel>
         )}
       </div>
-      <OwnIngredientForm open={adding} onClose={() => setAdding(false)} />
+      <OwnIngredientForm
+        open={adding}
+        first={add?.name ?? ''}
+        onClose={(saved) => {
+          setAdding(false);
+          if (saved && add) window.location.assign(add.back);
+        }}
+      />
     </main>
   );
 }

@@ -25,16 +25,25 @@ type RecipeBookProps = BookPage & {
   readonly kitchen: string;
   readonly dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>;
   readonly open: { readonly id: string; readonly name: string } | null;
+  /** Everything that the ingredients of the pantry are known to bring. */
+  readonly allergens: readonly string[];
   readonly search: BookSearch;
   readonly startAction: (form: FormData) => Promise<void>;
 };
 
 /** While one types, the book waits this long before it looks [ms]. */
 const TYPING_MS = 160;
-const WITHOUT = ['wheat', 'gluten', 'egg', 'dairy', 'fish', 'chicken', 'beef', 'peanut', 'legume', 'oat'];
 
 /** The book: found by name, ingredient, method, allergen or dog; every recipe opens on its dough, and one click starts a batch. */
-export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ...firstPage }: RecipeBookProps): ReactNode {
+export function RecipeBook({
+  kitchen,
+  dogs,
+  allergens,
+  open,
+  search: first,
+  startAction,
+  ...firstPage
+}: RecipeBookProps): ReactNode {
   const [search, setSearch] = useState(first);
   const { page, more, busy, wrong } = useBook(search, firstPage);
   const set = (part: Partial<BookSearch>): void => setSearch((now) => ({ ...now, ...part }));
@@ -52,7 +61,7 @@ export function RecipeBook({ kitchen, dogs, open, search: first, startAction, ..
           Write a recipe
         </Link>
       </PageHead>
-      <Filters search={search} set={set} dogs={dogs}>
+      <Filters search={search} set={set} dogs={dogs} allergens={allergens}>
         <p role="status" className="text-[14px] text-soft">
           {busy ? 'looking …' : `${page.total} recipe${page.total === 1 ? '' : 's'}`}
           {wrong && <span className="text-stop"> {wrong}</span>}
@@ -125,9 +134,10 @@ type FiltersProps = {
   readonly set: (part: Partial<BookSearch>) => void;
   readonly dogs: RecipeBookProps['dogs'];
   readonly children: ReactNode;
+  readonly allergens: readonly string[];
 };
 
-function Filters({ search, set, dogs, children }: FiltersProps): ReactNode {
+function Filters({ search, set, dogs, allergens, children }: FiltersProps): ReactNode {
   return (
     <form role="search" onSubmit={(event) => event.preventDefault()} className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
       <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
@@ -157,7 +167,7 @@ function Filters({ search, set, dogs, children }: FiltersProps): ReactNode {
       <Choice
         label="without"
         value={search.without}
-        options={[{ value: '', name: 'anything' }, ...WITHOUT.map((value) => ({ value, name: value }))]}
+        options={[{ value: '', name: 'anything' }, ...allergens.map((value) => ({ value, name: value }))]}
         onChange={(without) => set({ without })}
       />
       <Choice

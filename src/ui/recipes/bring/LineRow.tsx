@@ -49,6 +49,13 @@ export function LineRow({ line, answer, waits, pantry, onAnswer }: LineRowProps)
   );
 }
 
+/** The words of a line without its amount and remarks: a name to begin with. */
+const nameIn = (line: string): string =>
+  line
+    .replace(/^[\d\s/.,½¼¾⅓⅔–-]+(?:kg|g|ml|l|cups?|tbsp|tsp|oz|lbs?)?\b\s*/i, '')
+    .replace(/\([^)]*\)|,.*$/g, '')
+    .trim();
+
 type QuestionProps = Omit<LineRowProps, 'answer'> & {
   readonly answer: Answer;
   readonly row: ReturnType<typeof rowOfLine>;
@@ -87,7 +94,7 @@ function Question({ line, row, waits, answer, pantry, onAnswer }: QuestionProps)
         pantry={pantry}
         onPick={(picked) => onAnswer({ ...answer, ingredient: picked.id })}
       />
-      <a className="text-[13.5px] underline" href={`/pantry?add=${encodeURIComponent(line.line)}&back=/recipes/new`}>
+      <a className="text-[13.5px] underline" href={`/pantry?add=${encodeURIComponent(nameIn(line.line))}&back=/recipes/new`}>
         Add it to the pantry
       </a>
       <Button look="quiet" aria-label={`Leave "${line.line}" out`} onClick={() => onAnswer({ out: true })}>
