@@ -22,7 +22,11 @@ export function draftOf(reading: ReadRecipe, answers: Answers, pantry: Pantry, f
   if (!lines.some(({ part }) => part === undefined || dough.has(part))) return { document: null, waiting };
   const start = startingPoint(reading.method);
   const steps = reading.steps.map((text) => ({ text: text.slice(0, LONGEST_STEP) })).slice(0, MOST);
-  const summary = reading.said.filter((line) => !/^(?:makes|serves|yields?|prep|cook|total|servings)\b/i.test(line)).join(' ');
+  const open = waiting.map((i) => `"${reading.ingredients[i].line}"`).join(', ');
+  const summary = [
+    ...(open === '' ? [] : [`Not taken in yet: ${open}.`]),
+    ...reading.said.filter((line) => !/^(?:makes|serves|yields?|prep|cook|total|servings)\b/i.test(line)),
+  ].join(' ');
   const document: BatchDocument = {
     ...start,
     recipe: {

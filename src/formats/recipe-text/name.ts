@@ -26,7 +26,11 @@ export function named(written: string, pantry: Pantry): Named {
 function kindInBrackets(written: string, name: string, pantry: Pantry): Finding | null {
   const alone = findIngredient(name, pantry);
   for (const [, inside] of written.matchAll(BRACKETS)) {
-    if (/\d|\b(?:no|not|without|free)\b/i.test(inside) || inside.trim().split(/\s+/).length > SHORT_TAIL) continue;
+    if (
+      /\d|^(?:with|contain|or|optional|for|see|any|if)|\b(?:no|not|without|free)\b/i.test(inside) ||
+      inside.trim().split(/\s+/).length > SHORT_TAIL
+    )
+      continue;
     const both = findIngredient(`${inside} ${name}`, pantry);
     if (both.sure && both.row !== alone.row) return both;
     // Several rows fit the words in brackets: one is taken and asked about.

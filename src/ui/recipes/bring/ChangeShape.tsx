@@ -29,7 +29,7 @@ export function ChangeShape({ shape, onShape }: ChangeShapeProps): ReactNode {
   const cutter = shape.method === 'roll-and-cut' && shape.cutter && 'length_mm' in shape.cutter ? shape.cutter : null;
   return (
     <div className="flex flex-wrap gap-x-4 gap-y-2 pt-1">
-      {SIZES.filter(([key]) => key in fields).map(([key, label, unit]) => (
+      {SIZES.filter(([key]) => key in fields && (key !== 'edge_mm' || shape.method === 'cube')).map(([key, label, unit]) => (
         <NumberField
           key={key}
           label={label}
