@@ -37,6 +37,8 @@ describe('what is said about a name', () => {
     ['onion (not leek)', ['onion']],
     ['xylitol- and salt-free', []],
     ['self raising flour', []],
+    ['do not use pumpkin pie filling (it has nutmeg)', []],
+    ['pumpkin pie filling (it has nutmeg)', ['nutmeg']],
     ['grade A eggs, grated', []],
   ])('%s', (text, codes) => expect(findDangers(text).map(({ code }) => code)).toEqual(codes));
   it('gives the words as they were written, and their place', () => {

@@ -14,6 +14,10 @@ const REMOVED_AFTER =
 const FREE_AFTER = /^(?:[- ]?free|[- ]less)\b|^-?(?:\s*(?:,|and|or|&)\s*[a-z]+){0,2}[- ]free\b/;
 const AWAY_AFTER = /^[^.;]*\baway from\b/;
 
+/** "Do not use pie filling (it has nutmeg)": the reason of a denial in brackets. */
+const REASON = /^\s*(?:it|which|they|that|this)?\s*(?:often |usually |may |can )?(?:has|have|contains?|holds?)\b/;
+const NEGATED_BEFORE = /\b(?:not|never|don't|avoid|no)\b[^.;!?]{0,60}[([]$/;
+
 /** The statement that a place of a text stands in. */
 function statementAround(text: string, start: number, end: number): { before: string; after: string } {
   let from = 0;
@@ -38,6 +42,7 @@ function statementAround(text: string, start: number, end: number): { before: st
 export function isDenied(text: string, start: number, end: number): boolean {
   const { before, after } = statementAround(text, start, end);
   if (FREE_AFTER.test(after) || WARNED_AFTER.test(after) || REMOVED_AFTER.test(after) || AWAY_AFTER.test(after)) return true;
+  if (REASON.test(before) && NEGATED_BEFORE.test(text.slice(0, start - before.length))) return true;
   const asked = before.replace(ASKS_FOR_IT, (words) => ' '.repeat(words.length));
   const negators = [...asked.matchAll(NEGATOR)];
   const last = negators.at(-1);

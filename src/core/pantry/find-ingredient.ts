@@ -23,7 +23,7 @@ const HANDLING = new Set(
     'packed heaped level heaping rounded scant generous loosely firmly sifted unsifted roll rolling dusting plus unsweetened unsalted ' +
     'low no added smooth crunchy creamy runny raw whole wholegrain pitted stoned halved quartered torn picked optional ' +
     'leftover left over home made homemade shop bought ready red green yellow golden white uncooked local day old stale active ' +
-    'frozen thawed defrosted piece bunch leave leaf sprig bit chunk cube strip floret'
+    'needed required desired as frozen thawed defrosted piece bunch leave leaf sprig bit chunk cube strip floret'
   ).split(/\s+/),
 );
 

@@ -15,10 +15,10 @@ const UNITS: ReadonlyArray<readonly [pattern: RegExp, minutes: number]> = [
   [/^d(?:ays?)?$/, A_DAY_MIN],
   [/^w(?:ee)?ks?$/, WEEK_MIN],
   [/^fortnights?$/, 2 * WEEK_MIN],
-  [/^mo(?:nth)?s?\.?$/, MONTH_MIN],
+  [/^(?:mo(?:nth)?s?|mths?)\.?$/, MONTH_MIN],
   [/^y(?:ea)?rs?$/, YEAR_MIN],
 ];
-const UNIT = String.raw`(?:seconds?|secs?|minutes?|mins?|min\.?|hours?|hrs?|hr\.?|h|days?|weeks?|wks?|fortnights?|months?|mos?\.?|years?|yrs?|yr)(?![a-z])`;
+const UNIT = String.raw`(?:seconds?|secs?|minutes?|mins?|min\.?|hours?|hrs?|hr\.?|h|days?|weeks?|wks?|fortnights?|months?|mths?|mos?\.?|years?|yrs?|yr)(?![a-z])`;
 const lasts = (unit: string): number => UNITS.find(([pattern]) => pattern.test(unit.toLowerCase()))?.[1] ?? NaN;
 
 const NIGHT = String.raw`\b(?:overnight|over night|all night|(?:for|through) (?:the|a) night)\b`;

@@ -64,7 +64,14 @@ function decoded(bytes: Uint8Array): string {
 const isPage = (text: string): boolean =>
   /^<(?:!doctype|html|head|body|!--|\?xml|script|div|main|article|section|meta|h1|p|ul|table)\b/i.test(text);
 
-const mayBeSheet = (text: string): boolean => /^(?:[^\n]*\n){0,5}[^\n]*[,;\t|]/.test(text);
+/** Nearly every line is parted by the same kind of mark: words with a table in them are read as words. */
+function mayBeSheet(text: string): boolean {
+  const lines = text.split(/\r?\n/, MANY_LINES).filter((line) => line.trim() !== '');
+  return [',', ';', '\t', '|'].some((mark) => lines.filter((line) => line.includes(mark)).length >= MOSTLY * lines.length);
+}
+/** Share of lines that makes a text a table [1], and lines that are looked at. Source: ours. */
+const MOSTLY = 0.75;
+const MANY_LINES = 200;
 
 const asDocument = (document: Result<BatchDocument>): Result<ReadIncoming> =>
   document.ok ? succeed({ kind: 'document', document: document.value }) : document;

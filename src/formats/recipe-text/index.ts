@@ -6,5 +6,5 @@ export { partOf } from './part-heading';
 export type { SortedItem, SortedText } from './sort-lines';
 export { readLine } from './read-line';
 export type { ReadLine } from './read-line';
-export { sortList } from './sort-lines';
+export { sortLines, sortList } from './sort-lines';
 export { printedReading } from './printed';

@@ -11,7 +11,7 @@ const ENDS = /[,;.()]|\s+(?:and|with|in|into|on|to|until|for|then|plus|over|onto
 const FIRST_FIGURE = new RegExp(String.raw`(?<![\d.,/])(?:${FIGURE})`, 'g');
 
 const ADDS =
-  /^(?:\w+,? )?(?:take|add|mix|combine|place|put|puree|purée|blend|blitz|whisk|stir|weigh|measure|simmer|slice|cut|mince)\b/i;
+  /\b(?:take|add|mix|combine|place|put|puree|purée|blend|blitz|whisk|stir(?: in)?|fold(?: in)?|weigh|measure|simmer|slice|cut|mince)\b/i;
 /** What a spoon or a weight counts when it counts pieces. */
 const PORTION = /\b(?:portions?|balls?|each|apiece|pieces?|mounds?|lumps?|at a time|full|scoops?)\b/i;
 

@@ -21,6 +21,10 @@ export type SortedText = {
 
 const LIST_HEADING =
   /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what (?:you need|goes in)|shopping list|zutaten)\b(?:\s+for (?:the )?[\w\s]{2,30})?(?:\s*\([^)]*\))?\s*:?$/i;
+/** The head of a table that is written in words. */
+const TABLE_HEADING = /^ingredients?\s+-\s+(?:amount|quantity|qty|weight|how much)\b[\w\s-]*$/i;
+/** "prep 15 mins | cook 1 hr | makes 4 dozen": a line of facts. */
+const FACTS = /\b(?:prep|cook|total|ready|makes?|serves|yields?|rest|difficulty)\b/gi;
 const STEPS_HEADING =
   /^(?:the )?(?:method|instructions?|directions?|steps?|preparation|procedure|how to(?: make(?: it| them)?)?|to make|making|what to do)\s*:?$/i;
 const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):-]\s+(?=[A-Za-z"“'])|^step\s*\d{1,2}\b[.:)]?\s*/i;
@@ -67,6 +71,10 @@ export function sortList(lines: readonly string[], pantry: Pantry): SortedItem[]
 function sortLine(state: State, line: TidyLine, next: TidyLine | undefined, pantry: Pantry): void {
   const { text } = line;
   if (heading(state, line, next, pantry)) return;
+  if (isFacts(text)) {
+    state.said.push(text);
+    return;
+  }
   if (state.mode === 'start' && isName(state, text, pantry)) state.name = text;
   else if (state.name === '' && state.items.length === 0 && nameWithList(state, text, pantry)) return;
   else if (ABSENT.test(text)) state.said.push(text);
@@ -74,9 +82,18 @@ function sortLine(state: State, line: TidyLine, next: TidyLine | undefined, pant
   else if (!listInPart(state, text, pantry)) addSentences(state, line, pantry);
 }
 
+/** Several facts side by side, parted by marks. */
+const isFacts = (text: string): boolean =>
+  /\s[|•·-]\s|\s{3,}/.test(text) &&
+  /\d/.test(text) &&
+  (text.match(FACTS)?.length ?? 0) >= 2 &&
+  text.split(/\s+/).length <= LONGEST_FACTS;
+/** Longest line of facts [words]. Source: ours. */
+const LONGEST_FACTS = 20;
+
 /** A heading changes what follows; true when the line is one. */
 function heading(state: State, { text, bullet }: TidyLine, next: TidyLine | undefined, pantry: Pantry): boolean {
-  if (LIST_HEADING.test(text) && !readAmount(plainText(text))) {
+  if (TABLE_HEADING.test(text) || (LIST_HEADING.test(text) && !readAmount(plainText(text)))) {
     state.mode = 'list';
     state.part = /\bfor\b/i.test(text) ? partOf(text) : null;
     return true;
@@ -122,7 +139,8 @@ function listInPart(state: State, text: string, pantry: Pantry): boolean {
   const ownPart = roleOf(label) !== null || /^for (?:the )?/i.test(label);
   if (!ownPart && (findIngredient(label, pantry).row !== null || items.length < 2)) return false;
   if (!items.some((item) => isItem(item, pantry) || findIngredient(item, pantry).row !== null)) return false;
-  const part = partOf(label);
+  // "Blend: 250 g yogurt": what is done with them is no part.
+  const part = startsWithVerb(label) && roleOf(label) === null ? null : partOf(label);
   for (const item of items) state.items.push({ text: item, part: partInLine(item) ?? part });
   if (state.mode === 'start') state.mode = 'list';
   return true;
@@ -225,5 +243,6 @@ const LONGEST_NAME = 10;
 const nameOnly = (name: string): string =>
   name
     .replace(/[:.]$/, '')
+    .replace(/[\p{Extended_Pictographic}\u{fe0f}\u{200d}]/gu, '')
     .replace(/\s*(?:[—–|-]+|\()\s*(?:makes|yields?|serves)\b.*$/i, '')
     .trim();

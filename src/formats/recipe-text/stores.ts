@@ -38,7 +38,7 @@ const isKeeping = (text: string, start: number, end: number): boolean =>
   !/\b(?:once|twice|per|every|each|times)\s*(?:a\s*)?$/i.test(text.slice(0, start)) &&
   !/\b(?:won't|don't|do not|will not|cannot|can't) (?:use|eat|need)\b/i.test(text.slice(0, start)) &&
   !/^[- ]?old\b|^\s*(?:in advance|before|ahead|ago)\b/i.test(text.slice(end)) &&
-  /day|week|wk|fortnight|month|\bmos?\b|year|yr/i.test(text.slice(start, end));
+  /day|week|wk|fortnight|month|mth|\bmos?\b|year|yr/i.test(text.slice(start, end));
 
 function placeOf(before: string, after: string, sentence: string): ReadStore['store'] {
   const own = placeIn(beforeNext(after)) ?? placeIn(before);

@@ -1,3 +1,5 @@
+/** A pictograph, with what makes it coloured or joins it to another. */
+const PICTOGRAPHS = /^(?:[\p{Extended_Pictographic}\u{fe0f}\u{200d}\u{20e3}\u{2610}-\u{2714}]\s*)+/u;
 const BULLET = /^(?:[-*•·●◦▢□☐▪‣–—]|\[\s?\]|o(?=\s+\d))\s*/;
 /** "flour ...... 300 g", "flour | 300 g", "flour <tab> 300 g": what stands between a name and its amount. */
 const LEADER = /\s*(?:\.{3,}|…{2,}|\s\|\s|\t+|_{3,})\s*/g;
@@ -20,13 +22,15 @@ export function tidyLines(text: string): TidyLine[] {
       .replace(/[\u00a0\u2009\u202f]/g, ' ')
       .trim()
       .replace(/^#+\s*/, '')
-      .replace(/\*\*|__/g, '');
-    if (bare === '' || /^[-=_*~\s]{3,}$/.test(bare)) {
+      .replace(/\*\*|__/g, '')
+      .replace(/^\|\s*|\s*\|$/g, '');
+    if (bare === '' || /^[-=_*~:|\s]{3,}$/.test(bare)) {
       apart = true;
       continue;
     }
-    const bullet = BULLET.test(bare) && !/^-\d/.test(bare);
-    const own = bullet ? bare.replace(BULLET, '') : bare;
+    const pictured = !/^\d/.test(bare) && PICTOGRAPHS.test(bare);
+    const bullet = pictured || (BULLET.test(bare) && !/^-\d/.test(bare));
+    const own = pictured ? bare.replace(PICTOGRAPHS, '') : bullet ? bare.replace(BULLET, '') : bare;
     const cells = own.split(/\s+\|\s+/);
     // "200 g oat flour | 1 egg | 60 g sauce": a list on one line.
     if (cells.length > 1 && cells.slice(1).every((cell) => /^[\d½¼¾⅓⅔]/.test(cell)) && /^[\d½¼¾⅓⅔]/.test(cells[0])) {
@@ -52,7 +56,10 @@ export function sentencesOf(line: string): string[] {
   const sentences: string[] = [];
   for (const part of line.split(/(?<=[.!?…]["”')]?)\s+(?=["“'(]?[A-Z0-9½¼¾])/)) {
     const before = sentences.at(-1);
-    if (before !== undefined && (ABBREVIATED.test(before) || /\(\s*[^)]*$/.test(before)))
+    if (
+      before !== undefined &&
+      (ABBREVIATED.test(before) || (/\bmin\.$/i.test(before) && /^\d/.test(part)) || /\(\s*[^)]*$/.test(before))
+    )
       sentences[sentences.length - 1] = `${before} ${part}`;
     else sentences.push(part);
   }

@@ -2,7 +2,7 @@ import type { BatchDocument } from '@/core/document';
 import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { fromRecipeRows } from '../../recipe-files';
-import { partOf, sortList, type SortedItem, type SortedText } from '../../recipe-text';
+import { partOf, sortLines, sortList, type SortedItem, type SortedText } from '../../recipe-text';
 import type { Rows } from './rows-of';
 
 /** What a table holds: a recipe that we wrote ourselves, or somebody's list. */
@@ -19,6 +19,9 @@ const COLUMNS = {
   step: /^(?:steps?|method|instructions?|directions?|procedure)$/i,
 } as const;
 type Column = keyof typeof COLUMNS;
+
+/** Longest name of an ingredient [words]. Source: ours. */
+const LONGEST_INGREDIENT = 8;
 
 /** True where one of the first rows heads a list of ingredients or our own table. */
 export const looksLikeSheet = (rows: Rows): boolean => rows.slice(0, FIRST_ROWS).some(isHead);
@@ -57,11 +60,17 @@ export function readSheet(rows: Rows, pantry: Pantry): Result<ReadSheet> {
   const inGrams = /^(?:grams?|g)$/i.test(head[columns.amount]);
   const items: SortedItem[] = [];
   const steps: string[] = [];
+  const beside: string[] = [];
   for (const [i, row] of rows.slice(at + 1).entries()) {
     const cell = (name: Column): string => (columns[name] === -1 ? '' : (row[columns[name]] ?? '').trim());
     const [name, amount] = [cell('ingredient'), cell('amount')];
     if (cell('step') !== '') steps.push(cell('step'));
-    if (name === '' && amount === '') continue;
+    if (row.every((one) => /^[-:=\s]*$/.test(one))) continue;
+    // Words beside the table: how it is baked, remarks.
+    if ((name === '' && amount === '') || (name.split(/\s+/).length > LONGEST_INGREDIENT && !/\d/.test(amount))) {
+      if (cell('step') === '') beside.push(row.filter((one) => one !== '').join(', '));
+      continue;
+    }
     if (name === '')
       return fail('MISSING_VALUE', `Row ${at + i + 2} has an amount and no ingredient. Name it.`, `row ${at + i + 2}`);
     if (/^total\b/i.test(name)) continue;
@@ -76,5 +85,6 @@ export function readSheet(rows: Rows, pantry: Pantry): Result<ReadSheet> {
       .slice(0, at)
       .flat()
       .find((cell) => cell !== '') ?? '';
-  return succeed({ kind: 'sorted', sorted: { name: title, items, steps, said: [] } });
+  const more = sortLines(`Method\n${beside.join('\n')}`, pantry);
+  return succeed({ kind: 'sorted', sorted: { name: title, items, steps: [...steps, ...more.steps], said: more.said } });
 }

@@ -35,7 +35,7 @@ export const CHILLING = /\b(?:chill(?:ed|ing)?|refrigerat\w+|in the fridge)\b/i;
 export const NOT_THE_AIR =
   /\b(?:core|internal|inside|middle|centre|center|thermometer|reach\w*|until it reads|water|milk|broth|stock|lukewarm)\b[^.;]{0,24}$/i;
 /** A time that says how long it keeps, not what is done. */
-export const LONG_UNIT = /day|week|wk|fortnight|month|\bmos?\b|year|yr/i;
+export const LONG_UNIT = /day|week|wk|fortnight|month|mth|\bmos?\b|year|yr/i;
 
 /** Ovens that are described rather than set [°C]. Source: the usual words of British and American books. */
 export const OVEN_WORDS: ReadonlyArray<readonly [words: RegExp, setpoint_c: number]> = [

@@ -25,7 +25,7 @@ const THICK = [
     /^\W{0,3}(?:thick|thin\b|deep|high|in thickness)/i.test(after) || /\bthick(?:ness)?\b[^,]{0,30}$/i.test(before),
   ({ before, by }: Place): boolean =>
     by.length === 1 &&
-    /\b(?:roll|press|pat|spread|flatten|slice)(?:e?d)?\b[^.]*$/i.test(before) &&
+    /\b(?:roll|press|pat|spread|flatten|slice)(?:e?d)?\b(?:[^.]|approx\.)*$/i.test(before) &&
     !/\bcut|cutter|\bpan\b|\btin\b|\bballs?\b|\blog\b/i.test(before),
   ({ clause, by, after }: Place): boolean =>
     by.length === 1 &&

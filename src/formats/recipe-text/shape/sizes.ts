@@ -149,7 +149,7 @@ function balls(said: Said): Read {
 
 function logs(said: Said): Read {
   const log = said.places.find(
-    (place) => /\b(?:log|sausage|across|roll)\b/i.test(place.after.slice(0, 20)) || /\blog|sausage\b/i.test(place.before),
+    (place) => /\b(?:logs?|sausages?|across|rolls?)\b/i.test(place.after.slice(0, 20)) || /\blog|sausage\b/i.test(place.before),
   );
   const slice = said.places.find((place) => place !== log && /\b(?:slice|cut)\w*\b/i.test(place.clause) && mm(place) <= 60);
   const sheet =
