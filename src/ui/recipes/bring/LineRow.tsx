@@ -70,6 +70,7 @@ function Question({ line, row, waits, answer, pantry, onAnswer }: QuestionProps)
       {row && !waits && (
         <Button
           look="small"
+          className="whitespace-normal! text-left"
           onClick={() => onAnswer({ ...answer, right: true })}
           aria-label={`Yes, ${row.name}, for "${line.line}"`}
         >

@@ -182,7 +182,7 @@ function HeatRow({ bring, reading, document, assumed }: RowProps): ReactNode {
               </Button>
             )}
             {programme && (
-              <Button look="small" onClick={() => bring.change({ heat: usual })}>
+              <Button look="small" className="whitespace-normal! text-left" onClick={() => bring.change({ heat: usual })}>
                 Take ours instead: {programmeWords(usual)}
               </Button>
             )}
