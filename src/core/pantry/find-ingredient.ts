@@ -30,16 +30,24 @@ const HANDLING = new Set(
 type Name = { readonly row: Ingredient; readonly words: readonly string[]; readonly open: boolean };
 
 /** Names by pantry: building them for every line of a recipe would be slow. */
-const known = new WeakMap<Pantry, { names: readonly Name[]; vocabulary: ReadonlySet<string> }>();
+type Known = {
+  readonly names: readonly Name[];
+  /** Names by their first word: few of them can fit the words of a line. */
+  readonly byFirst: ReadonlyMap<string, readonly Name[]>;
+  readonly vocabulary: ReadonlySet<string>;
+};
+const known = new WeakMap<Pantry, Known>();
 
-function namesOf(pantry: Pantry): { names: readonly Name[]; vocabulary: ReadonlySet<string> } {
+function namesOf(pantry: Pantry): Known {
   const ready = known.get(pantry);
   if (ready) return ready;
   const names: Name[] = [];
   for (const row of pantry.values())
     for (const name of [row.id.replace(/_/g, ' '), row.name, ...row.otherNames])
       names.push({ row, words: [...new Set(wordsOf(name))], open: name.endsWith('?') });
-  const made = { names, vocabulary: new Set(names.flatMap(({ words }) => words)) };
+  const byFirst = new Map<string, Name[]>();
+  for (const name of names) if (name.words.length > 0) byFirst.set(name.words[0], [...(byFirst.get(name.words[0]) ?? []), name]);
+  const made = { names, byFirst, vocabulary: new Set(names.flatMap(({ words }) => words)) };
   known.set(pantry, made);
   return made;
 }
@@ -53,14 +61,14 @@ const telling = ({ words }: Name): number => words.filter((word) => !HANDLING.ha
  * noticed would shift every number down the line.
  */
 export function findIngredient(written: string, pantry: Pantry): Finding {
-  const { names, vocabulary } = namesOf(pantry);
+  const { names, byFirst, vocabulary } = namesOf(pantry);
   const exact = pantry.get(written.trim());
   if (exact) return { row: exact, sure: true, unexplained: [], others: [] };
   const words = [...new Set(wordsOf(written))].map((word) =>
     vocabulary.has(word) || HANDLING.has(word) ? word : (nearWord(word, vocabulary) ?? word),
   );
   const there = new Set(words);
-  const fitting = names.filter((name) => name.words.length > 0 && name.words.every((word) => there.has(word)));
+  const fitting = words.flatMap((word) => byFirst.get(word) ?? []).filter((name) => name.words.every((word) => there.has(word)));
   if (fitting.length === 0) return { row: null, sure: false, unexplained: words, others: likeliest(there, names) };
   const most = Math.max(...fitting.map(telling));
   const best = fitting.filter((name) => telling(name) === most);

@@ -1,4 +1,4 @@
-import { parseDocument } from 'htmlparser2';
+import { Parser, parseDocument } from 'htmlparser2';
 import { isTag, isText, type ChildNode, type Element } from 'domhandler';
 import { findAll } from 'domutils';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
@@ -18,14 +18,35 @@ export type ReadPage =
  * @returns MISSING_VALUE where a page holds no word of a recipe
  */
 export function readPage(html: string): Result<ReadPage> {
-  const { children } = parseDocument(html);
-  const scripts = findAll((element) => element.name === 'script' && /ld\+json/i.test(element.attribs.type ?? ''), children);
-  const published = scripts.flatMap((script) => recipesInJson(textIn(script)) ?? []).filter(hasList);
+  const published = jsonScripts(html)
+    .flatMap((script) => recipesInJson(script) ?? [])
+    .filter(hasList);
   if (published.length > 0) return succeed({ kind: 'recipes', recipes: distinct(published) });
+  const { children } = parseDocument(html);
   const marked = recipesInMarkup(children).filter(hasList);
   if (marked.length > 0) return succeed({ kind: 'recipes', recipes: distinct(marked) });
   const text = recipeRegion(children);
   return text === '' ? fail('MISSING_VALUE', SENTENCES.noRecipeOnPage) : succeed({ kind: 'words', text });
+}
+
+/** The JSON-LD of a page, without making a tree of the rest of it. */
+function jsonScripts(html: string): string[] {
+  const found: string[] = [];
+  let inside = false;
+  const parser = new Parser({
+    onopentag: (name, { type = '' }) => {
+      inside = name === 'script' && /ld\+json/i.test(type);
+      if (inside) found.push('');
+    },
+    ontext: (text) => {
+      if (inside) found[found.length - 1] += text;
+    },
+    onclosetag: () => {
+      inside = false;
+    },
+  });
+  parser.end(html);
+  return found;
 }
 
 const textIn = (script: Element): string => script.children.map((child) => (isText(child) ? child.data : '')).join('');
