@@ -56,7 +56,7 @@ describe('the demo', () => {
     expect(new Set(recipes.map(({ method }) => method))).toEqual(new Set(METHODS));
     for (const { card } of recipes) expect(Object.values(card.shares).reduce((a, b) => a + b)).toBeCloseTo(100, 0);
     expect(open?.name).toContain('Saturday');
-    expect((await db.query('select from ingredient')).rowCount).toBe(454);
+    expect((await db.query('select from ingredient')).rowCount).toBe(455);
   });
   it('has finished batches of every oven and dryer, whose trays differ from the forecast in one direction', async () => {
     const finished = must(await cases.viewLog()).filter(({ comparison }) => comparison);

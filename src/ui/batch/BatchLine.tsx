@@ -1,6 +1,6 @@
 'use client';
 import { memo, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/document';
+import { stillAssumed, type BatchDocument } from '@/core/document';
 import type { Keeps, Prediction } from '@/core/prediction';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
@@ -38,6 +38,7 @@ const TALLEST = 38;
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
 export const BatchLine = memo(function BatchLine({ document, nominal, keeps, bench, onBench }: BatchLineProps): ReactNode {
   const stations = stationsOf(document, nominal.prediction, keeps);
+  const assumed = stillAssumed(document);
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
       <div role="tablist" className="grid grid-cols-7">
@@ -63,7 +64,16 @@ export const BatchLine = memo(function BatchLine({ document, nominal, keeps, ben
               <StationMark cautions={nominal.prediction.cautions} bench={key} />
             </span>
             <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[15px]">
-              {stations[key].figure}
+              {assumed.some((path) => path.split('.')[0].startsWith(key)) ? (
+                <span
+                  title="in part assumed: no words of the recipe say it"
+                  className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4"
+                >
+                  {stations[key].figure}
+                </span>
+              ) : (
+                stations[key].figure
+              )}
             </span>
             <span className="block truncate text-[13px] text-soft max-lg:text-[12px]">{stations[key].small}</span>
           </button>

@@ -119,6 +119,8 @@ type IngredientRowProps = {
 };
 
 const FINE_UNITS = new Set(['g', 'ml']);
+/** Amounts in these are understood in any unit of their kind: "1 lb 4 oz" in grams. */
+const TYPED_UNITS = new Set(['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp']);
 
 function IngredientRow({
   line,
@@ -287,6 +289,7 @@ function Amount({ name, line, row, habits, onAmount, onLine }: AmountProps): Rea
         label={`Amount of ${name} in the recipe`}
         shown={false}
         width="w-12"
+        typedIn={TYPED_UNITS.has(line.unit) ? line.unit : ''}
         value={line.amount}
         {...limits(RECIPE_LINE.fields.amount)}
         step={FINE_UNITS.has(line.unit) ? 5 : 0.5}

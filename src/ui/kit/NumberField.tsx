@@ -6,6 +6,8 @@ import { typedValue } from './typed-value';
 type NumberFieldProps = {
   readonly label: string;
   readonly unit?: string;
+  /** What a bare number is in, where the unit stands elsewhere. */
+  readonly typedIn?: string;
   readonly value: number;
   readonly min: number;
   readonly max: number;
@@ -26,6 +28,7 @@ const text = (value: number): string => String(Math.round(value * 1000) / 1000);
 export function NumberField({
   label,
   unit = '',
+  typedIn = unit,
   value,
   min,
   max,
@@ -35,7 +38,7 @@ export function NumberField({
   onChange,
 }: NumberFieldProps): ReactNode {
   const id = useId();
-  const { typed, wrong, onTyped, onKey, take } = useTyped({ value, min, max, step, unit, onChange });
+  const { typed, wrong, onTyped, onKey, take } = useTyped({ value, min, max, step, unit: typedIn, onChange });
   return (
     <span className="relative inline-flex items-center gap-1.5">
       <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
