@@ -5,21 +5,32 @@ const PUREED = /\b(puree|purée|pureed|puréed|mashed|mash|pulp|stewed)\b/i;
 export const isPuree = (written: string): boolean => PUREED.test(written);
 
 /** What a line means: its ingredient, whether that is mashed, and what to ask about it. */
-type Named = { readonly row: Ingredient | null; readonly mashed: boolean; readonly question: string | null };
+type Named = {
+  readonly row: Ingredient | null;
+  readonly mashed: boolean;
+  readonly question: string | null;
+  readonly choices: readonly Ingredient[];
+};
 
 /** The ingredient of a line, without what is said about handling it. */
 export function named(written: string, pantry: Pantry): Named {
   const unbracketed = written.replace(BRACKETS, ' ');
   const [first, ...alternatives] = unbracketed.split(/\s+or\s+/i);
   const name = headOf(first, pantry);
-  if (name.trim() === '') return { row: null, mashed: false, question: `What is "${written.trim()}"? Name the ingredient.` };
+  if (name.trim() === '')
+    return { row: null, mashed: false, question: `What is "${written.trim()}"? Name the ingredient.`, choices: [] };
   const said =
     kindInBrackets(written, name, pantry) ?? mashedKind(unbracketed, name, pantry) ?? cookedKind(written, name, pantry);
   const finding = said ?? withNounOf(alternatives, name, pantry) ?? pureed(name, pantry) ?? findIngredient(name, pantry);
   const other = alternatives.length > 0 && !/^\s*(more|less|so|to taste|as needed|as required)\b/i.test(alternatives[0]);
   const question = other ? `"${written.trim()}" leaves a choice. Which one do you take?` : questionAbout(name, finding);
   const mashed = finding.row !== null && PUREED.test(unbracketed) && canBeMashed(finding.row);
-  return { row: finding.row, mashed, question };
+  // What the words leave open, each of it to be taken with one press.
+  const meant = other
+    ? [finding.row, ...alternatives.map((one) => findIngredient(headOf(one, pantry), pantry).row)]
+    : [finding.row, ...finding.others];
+  const choices = question === null ? [] : [...new Set(meant.flatMap((row) => row ?? []))];
+  return { row: finding.row, mashed, question, choices };
 }
 
 /** "Rice flour (brown)", "sweet potato (mashed)", "oil (olive)": the kind stands in brackets. */

@@ -20,6 +20,8 @@ export type ReadLine = {
   readonly ingredient: string | null;
   /** Only where the line says that a whole fruit or root is mashed. */
   readonly mashed?: true;
+  /** Ids that the words leave a choice of, the likeliest first; only where that is asked. */
+  readonly choices?: readonly string[];
   /** What to ask the baker; null when the line was understood. */
   readonly question: string | null;
 };
@@ -34,7 +36,7 @@ export function readLine(written: string, pantry: Pantry, habits: ReadingHabits)
   const { low, high } = head;
   const total = (amount: number): number => amount * parts.times + moreOfTheSame(parts);
   const range = { amount_low: low === undefined ? null : total(low), amount_high: high === undefined ? null : total(high) };
-  const { row, mashed, question } = named(parts.name, pantry);
+  const { row, mashed, question, choices } = named(parts.name, pantry);
   const base = { line, amount: total(head.amount), ...range, ingredient: row?.id ?? null };
   const weight = weigh(row, head.amount, parts, habits);
   return {
@@ -43,6 +45,7 @@ export function readLine(written: string, pantry: Pantry, habits: ReadingHabits)
     ...(weight.size ? { size: weight.size } : {}),
     grams: weight.grams === null ? null : Math.round(weight.grams * 100) / 100,
     ...(mashed ? { mashed } : {}),
+    ...(choices.length > 1 ? { choices: choices.map(({ id }) => id) } : {}),
     question: [question, weight.question].filter(Boolean).join(' ') || null,
   };
 }

@@ -133,6 +133,8 @@ describe('what cannot be known is asked', () => {
     ['1 lb liver, chopped', 'Which one is "liver"'],
     ['100 g each of oats and spelt flour', 'Which one is'],
   ])('%s', (line, question) => expect(read(line).question).toContain(question));
+  it('of a choice each is offered', () =>
+    expect(read('1/2 cup applesauce or pumpkin puree').choices).toEqual(['applesauce', 'pumpkin_puree']));
   it('of alternatives the first is guessed, with the noun of the second', () =>
     expect(read('1/2 cup beef or chicken broth').ingredient).toBe('broth_cube'));
   it('how a thing was handled does not outweigh what it is', () =>

@@ -77,6 +77,20 @@ function Question({ line, row, waits, answer, pantry, onAnswer }: QuestionProps)
           Yes, {row.name.toLowerCase()}
         </Button>
       )}
+      {(line.choices ?? [])
+        .filter((id) => id !== row?.id || waits)
+        .flatMap((id) => pantry.get(id) ?? [])
+        .map((choice) => (
+          <Button
+            key={choice.id}
+            look="small"
+            className="whitespace-normal! text-left"
+            aria-label={`It is ${choice.name}, for "${line.line}"`}
+            onClick={() => onAnswer({ ...answer, ingredient: choice.id })}
+          >
+            {choice.name}
+          </Button>
+        ))}
       {needsWeight && (
         <NumberField
           label={`Weight of "${line.line}"`}
