@@ -26,6 +26,10 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
 
     await test.step('its dough is there at once', async () => {
       await expect(page.getByLabel('Name', { exact: true })).toHaveValue(name);
+      // What is in the editor survives leaving the page.
+      await page.goto('/recipes');
+      await page.goto('/recipes/new');
+      await expect(page.getByLabel('Name', { exact: true })).toHaveValue(name);
       const dough = page.getByRole('region', { name: 'The dough' });
       await expect(dough.getByRole('img', { name: /^The dough: water/ })).toBeVisible();
       await expect(dough.getByRole('img', { name: /^Feel of the dough/ })).toBeVisible();

@@ -1,4 +1,4 @@
-import { fahrenheit } from '../quantities';
+import { G_PER_MASS_UNIT, fahrenheit, volumeOf } from '../quantities';
 import { FIGURE, NUMBER_WORD, numberOf } from './number';
 import { temperatureOf } from './temperature';
 
@@ -17,8 +17,8 @@ const MASSES: Family = [
   [/^(?:g|gr|gms?|grams?|grammes?)$/, 1],
   [/^mg$/, 0.001],
   [/^(?:kg|kgs|kilos?|kilograms?)$/, 1000],
-  [/^(?:oz\.?|ozs|ounces?)$/, 28.3495],
-  [/^(?:lbs?\.?|pounds?)$/, 453.592],
+  [/^(?:oz\.?|ozs|ounces?)$/, G_PER_MASS_UNIT.oz],
+  [/^(?:lbs?\.?|pounds?)$/, G_PER_MASS_UNIT.lb],
 ];
 const TIMES: Family = [
   [/^(?:m|mins?\.?|minutes?)$/, 1],
@@ -36,10 +36,10 @@ const VOLUMES: Family = [
   [/^(?:cl)$/, 10],
   [/^(?:dl)$/, 100],
   [/^(?:l|ltr|lit(?:er|re)s?)$/, 1000],
-  [/^(?:tsp\.?|teaspoons?)$/, 5],
-  [/^(?:tbsp\.?|tablespoons?)$/, 15],
-  [/^us cups?$/, 236.588],
-  [/^metric cups?$/, 250],
+  [/^(?:tsp\.?|teaspoons?)$/, volumeOf(1, 'tsp')],
+  [/^(?:tbsp\.?|tablespoons?)$/, volumeOf(1, 'tbsp')],
+  [/^us cups?$/, volumeOf(1, 'cup-us')],
+  [/^metric cups?$/, volumeOf(1, 'cup-metric')],
 ];
 const SHARES: Family = [[/^(?:%|per ?cent|pct)$/, 1]];
 const POWERS: Family = [

@@ -16,6 +16,7 @@ import { UndoRedo } from '../kit/UndoRedo';
 import { DoughSide } from './DoughSide';
 import { BringRecipe } from './bring/BringRecipe';
 import { dropDraft } from './bring/brought-draft';
+import { useEditedDraft } from './bring/use-edited-draft';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 import { limits } from '../kit/limits';
@@ -38,6 +39,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
   const { document, edits, nominal, failure } = batch;
   const saving = useSaveRecipe(saved, edits.newest, dropDraft);
   const [pasting, setPasting] = useState(saved === null);
+  useEditedDraft(batch, saved === null, { pasting, setPasting });
   useUndoKeys(edits, saving.save);
   const { recipe } = document;
   const steps = recipe.steps ?? [];

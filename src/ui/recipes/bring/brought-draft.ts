@@ -1,5 +1,5 @@
 import type { Answers } from '@/formats/recipe-draft';
-import type { Scale } from '@/core/document';
+import type { BatchDocument, Scale } from '@/core/document';
 import type { Heat, Shape } from './types';
 
 /** A recipe being brought in, as it is kept in the browser until it is saved or left for good. */
@@ -17,6 +17,8 @@ export type BroughtDraft = {
   readonly scale: Scale | null;
   /** Paths of assumed values that were accepted; "all" for every one. */
   readonly accepted: readonly string[];
+  /** As it stands in the editor, once it was opened there; null while it is still only read. */
+  readonly edited: BatchDocument | null;
 };
 
 export const EMPTY_DRAFT: BroughtDraft = {
@@ -29,6 +31,7 @@ export const EMPTY_DRAFT: BroughtDraft = {
   heat: null,
   scale: null,
   accepted: [],
+  edited: null,
 };
 
 const KEY = 'recipe-being-brought';
@@ -46,7 +49,7 @@ export function keptDraft(): BroughtDraft {
 /** Keeps a draft; a browser without room or leave for it keeps none, and the page goes on. */
 export function keepDraft(draft: BroughtDraft): void {
   try {
-    if (draft.text === '' && draft.file === null) localStorage.removeItem(KEY);
+    if (draft.text === '' && draft.file === null && draft.edited === null) localStorage.removeItem(KEY);
     else localStorage.setItem(KEY, JSON.stringify(draft));
   } catch {
     // Without a store the words stand on the page alone.
@@ -54,6 +57,9 @@ export function keepDraft(draft: BroughtDraft): void {
 }
 
 export const dropDraft = (): void => keepDraft(EMPTY_DRAFT);
+
+/** Keeps what stands in the editor beside the words it came from. */
+export const keepEdited = (edited: BatchDocument | null): void => keepDraft({ ...keptDraft(), edited });
 
 /** Bytes as text that a browser's store takes, and back. */
 export function toBase64(bytes: Uint8Array): string {
