@@ -127,6 +127,31 @@ describe('juice', () => {
   it('that nobody sees is nothing said', () => expect(words({ share_pct: 2.9 })).toBe(''));
 });
 
+describe('what the words of a recipe say', () => {
+  const says = (written: string, more: Readonly<Record<string, number>> = {}): string[] =>
+    cautionsFor({ ...QUIET, lines: mix({ ...BISCUIT, ...more }), words: [written] })
+      .map(({ code }) => code)
+      .filter((code) => code.startsWith('says-'));
+
+  it.each([
+    ['spent grain (hopped)', { spent_grain_wet: 100 }, 'says-hops'],
+    ['fold in the raisins', { grapeseed_oil: 10 }, 'says-grape'],
+    ['mash the avocado', { avocado_oil: 10 }, 'says-avocado'],
+    ['a clove of garlic', {}, 'says-garlic'],
+    ['brush with soy sauce', {}, 'says-salt'],
+  ] as const)('%s is told although %o is all that is weighed', (written, more, code) =>
+    expect(says(written, more)).toEqual([code]),
+  );
+
+  it.each([
+    ['a clove of garlic', { garlic_fresh: 3 }],
+    ['a pinch of salt', { salt: 2 }],
+    ['fold in the raisins', { raisins: 10 }],
+    ['chop the chocolate', { chocolate_dark: 10 }],
+    ['grapeseed oil', { grapeseed_oil: 10 }],
+  ] as const)('%s is left to the row that is weighed', (written, more) => expect(says(written, more)).toEqual([]));
+});
+
 describe('what always stands', () => {
   it('a plain biscuit has its allergens and the vet, and nothing graver', () => {
     expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['allergens', 'vet']);

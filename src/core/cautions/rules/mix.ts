@@ -1,5 +1,5 @@
-import { findDangers } from '../../dangers';
-import { isWetSpentGrain } from '../../pantry';
+import { findDangers, type DangerCode } from '../../dangers';
+import { isWetSpentGrain, type Ingredient } from '../../pantry';
 import type { Caution } from '../caution';
 import { none, rowsOf, type Rule } from './rule';
 
@@ -16,8 +16,10 @@ const dangers: Rule = (context) =>
       source: 'poison-centre lists; see docs/model/cautions.md',
     }));
 
+const isGarlic = ({ id }: Ingredient): boolean => id.startsWith('garlic_');
+
 const garlic: Rule = (context) =>
-  rowsOf(context).some(({ id }) => id.startsWith('garlic_'))
+  rowsOf(context).some(isGarlic)
     ? [
         {
           code: 'garlic',
@@ -46,14 +48,19 @@ const hops: Rule = (context) =>
       ]
     : none;
 
+/** Whether a weighed row has its own caution for a danger: a ban on its row, the rule on garlic, or its sodium for salt. */
+function speaksFor(row: Ingredient, code: DangerCode): boolean {
+  if (code === 'garlic') return isGarlic(row);
+  return (row.dogFlag === 'avoid' || code === 'salt') && findDangers(row.name).some((named) => named.code === code);
+}
+
 /** What the recipe's words say that its rows do not: a jar "with xylitol", a step that dips into chocolate. */
 const said: Rule = (context) => {
-  const known = new Set(rowsOf(context).map(({ id }) => id));
+  const rows = rowsOf(context);
   const found = new Map<string, Caution>();
   for (const text of context.words)
     for (const { code, severity, why, words } of findDangers(text)) {
-      // The rows speak for what is weighed: garlic, hops and salt have rules of their own.
-      if (found.has(code) || RULED.has(code) || [...known].some((id) => id.startsWith(code))) continue;
+      if (found.has(code) || rows.some((row) => speaksFor(row, code))) continue;
       found.set(code, {
         code: `says-${code}`,
         severity,
@@ -66,7 +73,6 @@ const said: Rule = (context) => {
     }
   return [...found.values()];
 };
-const RULED: ReadonlySet<string> = new Set(['garlic', 'hops', 'salt']);
 const LONGEST_QUOTE = 120;
 
 /** What goes into the bowl. */
