@@ -98,6 +98,11 @@ describe('a page without published data', () => {
     expect(read).toMatchObject({ name: 'Barley bits', makes: { pieces: 20 }, cautions: [] });
     expect(ids(words)).toEqual(['flour_barley', 'egg_whole']);
   });
+  it('is read though its styles weigh more than a recipe, and refused beyond what is a page', () => {
+    const heavy = (characters: number): string => `${page(JSON.stringify(BONES))}<style>${'x'.repeat(characters)}</style>`;
+    expect(ids(heavy(2e6))).toEqual(BONE_IDS);
+    expect(readAny(heavy(4e6), PANTRY)).toMatchObject({ ok: false, code: 'TOO_LARGE' });
+  });
   it('with nothing on it is refused', () =>
     expect(readAny('<html><body></body></html>', PANTRY)).toMatchObject({ ok: false, code: 'MISSING_VALUE' }));
 });

@@ -23,6 +23,8 @@ export type IncomingChoice = ReadingChoice & {
 };
 
 const ZIP = [0x50, 0x4b] as const;
+/** Longest page [characters]: a saved page carries styles and scripts beside its recipe. Source: ours. */
+const LARGEST_PAGE = 4e6;
 
 /** Reads whatever a baker has a recipe in, told apart by its content. */
 export function readAny(content: string | Uint8Array, pantry: Pantry, choice: IncomingChoice = {}): Result<ReadIncoming> {
@@ -34,8 +36,10 @@ export function readAny(content: string | Uint8Array, pantry: Pantry, choice: In
     return readAny(decoded(content), pantry, choice);
   }
   const start = content.replace(/^\uFEFF/, '').trimStart();
-  if (start.length > LARGEST_FILE)
-    return fail('TOO_LARGE', `This is larger than ${LARGEST_FILE / 1e6} MB, more than any recipe. Is it the right file?`);
+  const page = isPage(start);
+  const most = page ? LARGEST_PAGE : LARGEST_FILE;
+  if (start.length > most)
+    return fail('TOO_LARGE', `This is larger than ${most / 1e6} MB, more than any recipe. Is it the right file?`);
   if (isBatchFile(start)) return asDocument(readBatch(start));
   if (/^[[{]/.test(start)) {
     const recipes = recipesInJson(start);
@@ -43,7 +47,7 @@ export function readAny(content: string | Uint8Array, pantry: Pantry, choice: In
       return fail('NOT_JSON', 'This is no readable JSON-LD. Save the whole page, or paste the text of its recipe.');
     if (recipes !== null) return fromStructures(recipes, pantry, choice);
   }
-  if (isPage(start)) return fromPage(start, pantry, choice);
+  if (page) return fromPage(start, pantry, choice);
   const rows = mayBeSheet(start) ? rowsOfText(start) : null;
   if (rows?.ok === false) return rows;
   if (rows && looksLikeSheet(rows.value)) return fromRows(rows.value, pantry, choice);
