@@ -16,9 +16,8 @@ export const stillAssumed = (document: BatchDocument): string[] =>
     JSON.stringify(valueAt(document, pathFrom(path)) ?? null) === value ? [path] : [],
   );
 
-/** The same document with one assumed value accepted, or all of them. */
-export function acceptAssumed(document: BatchDocument, path?: string): BatchDocument {
-  const { assumed = [], ...rest } = document;
-  const left = path === undefined ? [] : assumed.filter((one) => one.path !== path);
-  return left.length === 0 ? rest : { ...rest, assumed: left };
+/** The same document with every assumed value accepted. */
+export function acceptAssumed(document: BatchDocument): BatchDocument {
+  const { assumed: _, ...rest } = document;
+  return rest;
 }

@@ -76,7 +76,7 @@ export function BringRecipe({ batch, pantry, habits, onEdit }: BringRecipeProps)
 
 /** What a fix changes is kept with the draft. A scale is the batch's, so it goes with the shape through the document. */
 function takeFix({ change, document }: Bring, fixed: BatchDocument): void {
-  if (fixed.assumed === undefined && document?.assumed !== undefined) change({ accepted: ['all'] });
+  if (fixed.assumed === undefined && document?.assumed !== undefined) change({ accepted: true });
   else if (document && fixed.shape !== document.shape) change({ shape: fixed.shape });
   else if (fixed.scale) change({ scale: fixed.scale });
 }

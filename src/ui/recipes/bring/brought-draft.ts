@@ -15,8 +15,8 @@ export type BroughtDraft = {
   readonly shape: Shape | null;
   readonly heat: Heat | null;
   readonly scale: Scale | null;
-  /** Paths of assumed values that were accepted; "all" for every one. */
-  readonly accepted: readonly string[];
+  /** Whether the baker accepted what was assumed. */
+  readonly accepted: boolean;
   /** As it stands in the editor, once it was opened there; null while it is still only read. */
   readonly edited: BatchDocument | null;
 };
@@ -30,7 +30,7 @@ export const EMPTY_DRAFT: BroughtDraft = {
   shape: null,
   heat: null,
   scale: null,
-  accepted: [],
+  accepted: false,
   edited: null,
 };
 

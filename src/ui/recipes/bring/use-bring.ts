@@ -51,10 +51,7 @@ export function useBring(pantry: Pantry, fill: CupFill): Bring {
       heat: draft.heat ?? document.heat,
       ...(draft.scale ? { scale: draft.scale } : {}),
     };
-    const accepted = draft.accepted.includes('all')
-      ? acceptAssumed(changed)
-      : draft.accepted.reduce((now, path) => acceptAssumed(now, path), changed);
-    return { document: accepted, waiting };
+    return { document: draft.accepted ? acceptAssumed(changed) : changed, waiting };
   }, [incoming, draft.answers, draft.shape, draft.heat, draft.scale, draft.accepted, pantry, fill]);
   return { draft, change, incoming, wrong, ...made };
 }
