@@ -37,6 +37,7 @@ const coreOrder = [
   'document',
   'yield',
   'programme',
+  'finishing',
   'prediction',
   'bands',
   'search',

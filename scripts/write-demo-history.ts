@@ -156,7 +156,9 @@ function weigh(batch: Batch): boolean | null {
   const net_g = measured.before_g - measured.tray_g;
   measured.after_g = Math.round(measured.tray_g + net_g * (leftAt(minutes) + SCALE * scale()));
   const dough = { ...worked.dough, material: simulation.material };
-  measured.texture = finishOf(end, profiles.at(end.row), shares, dough, worked.out, simulation.isothermScale).words;
+  measured.texture = finishOf(end, profiles.at(end.row), shares, dough, worked.out, {
+    isothermScale: simulation.isothermScale,
+  }).words;
   const { outcome, heat } = bandFrom(worked, runOut(samplesInSteps(worked, 0, 100)));
   if (measured.colour) measured.colour = heat.colour;
   if (measured.minutes !== undefined) measured.minutes = Math.round(minutes);

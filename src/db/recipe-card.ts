@@ -3,8 +3,13 @@ import type { Ingredient } from '@/core/pantry';
 
 /** What the book shows of a recipe without predicting it again. */
 export type RecipeCardRow = {
-  /** What is in the bowl of the recipe as written. */
-  readonly lines: ReadonlyArray<{ readonly ingredient: string; readonly name: string; readonly mass_g: number }>;
+  /** What is weighed for the recipe as written, line by line, and what of it ends on the treats. */
+  readonly lines: ReadonlyArray<{
+    readonly ingredient: string;
+    readonly name: string;
+    readonly mass_g: number;
+    readonly eaten_g: number;
+  }>;
   /** Rows made from a composition that a line brings: no pantry has them. */
   readonly ownRows: readonly Ingredient[];
   readonly dough_g: number;

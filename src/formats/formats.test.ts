@@ -90,7 +90,9 @@ describe('the batch file', () => {
   });
   it.each([
     ['hold', { do: 'hold', setpoint_c: 110 }, 'heat.steps[0].minutes'],
-    ['brush', { do: 'brush' }, 'heat.steps[0].grams'],
+    ['brush', { do: 'brush', grams: 0 }, 'heat.steps[0].grams'],
+    ['coat', { do: 'coat' }, 'heat.steps[0].part'],
+    ['dry-coat', { do: 'dry-coat' }, 'heat.steps[0].minutes'],
     ['turn', { do: 'turn', minutes: 5 }, 'heat.steps[0].minutes'],
     ['an unknown deed', { do: 'juggle' }, 'heat.steps[0].do'],
     ['a door that is half a door', { do: 'off', minutes: 5, door: 'half' }, 'heat.steps[0].door'],

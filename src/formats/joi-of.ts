@@ -49,7 +49,7 @@ export const keysOf = (fields: Fields): Record<string, Joi.Schema> =>
 export function groupOf<F extends GroupField>(group: F): Joi.ObjectSchema<ValueOf<F>> {
   const { fields, atMostOneOf, needs, atMost }: GroupField = group;
   let schema = Joi.object<ValueOf<F>>(keysOf(fields));
-  if (atMostOneOf) schema = schema.nand(...atMostOneOf);
+  if (atMostOneOf) schema = schema.oxor(...atMostOneOf);
   for (const [key, beside] of Object.entries(needs ?? {})) schema = schema.with(key, beside);
   for (const [key, other] of Object.entries(atMost ?? {})) {
     const field = fields[key];

@@ -76,7 +76,11 @@ function objectOf(fields: Fields, told: JsonSchema = {}): JsonSchema {
 function groupOf({ fields, atMostOneOf, needs }: GroupField): JsonSchema {
   return {
     ...objectOf(fields),
-    ...(atMostOneOf ? { not: { required: atMostOneOf } } : {}),
+    ...(atMostOneOf ? { not: { anyOf: pairsOf(atMostOneOf).map((required) => ({ required })) } } : {}),
     ...(needs ? { dependentRequired: Object.fromEntries(Object.entries(needs).map(([key, beside]) => [key, [beside]])) } : {}),
   };
 }
+
+/** Every two of several. */
+const pairsOf = (names: readonly string[]): string[][] =>
+  names.flatMap((name, i) => names.slice(i + 1).map((other) => [name, other]));

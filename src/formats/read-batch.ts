@@ -67,7 +67,7 @@ const CODES: Readonly<Record<string, FailureCode>> = {
 function failureOf(detail: Joi.ValidationErrorItem): Failure {
   const path = pathOf(detail.path);
   const what = path || 'the document';
-  const { limit, valids } = (detail.context ?? {}) as { limit?: number; valids?: unknown[] };
+  const { limit, valids, present = [] } = (detail.context ?? {}) as { limit?: number; valids?: unknown[]; present?: string[] };
   const SENTENCES: Readonly<Record<string, string>> = {
     'object.unknown': unknownKey(path),
     'any.required': `"${path}" is missing. Add it.`,
@@ -77,7 +77,7 @@ function failureOf(detail: Joi.ValidationErrorItem): Failure {
     'number.greater': `"${path}" must be more than ${limit}.`,
     'number.base': `"${path}" must be a number.`,
     'array.min': `"${path}" needs at least ${limit} entry.`,
-    'object.nand': `"${what}" has both a built-in outline and an svg_path. Keep one of them.`,
+    'object.oxor': `"${what}" says ${present.join(' and ')}, and only one of them can count. Keep one.`,
     'object.base': `"${what}" must be an object with keys.`,
   };
   const sentence = SENTENCES[detail.type] ?? `${detail.message.replace(/^"[^"]*"/, `"${what}"`)}.`;

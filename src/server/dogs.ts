@@ -46,7 +46,7 @@ export const viewDogs = (): Promise<Result<DogsView>> =>
   });
 
 const fedFromCard = (card: RecipeCardRow, pantry: Pantry): FeedingInput => ({
-  lines: linesOf(card, pantry),
+  lines: linesOf(card, pantry, 'eaten_g'),
   pieces: card.pieces,
   ...card.fed,
 });

@@ -44,14 +44,15 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
   });
 }
 
-function cardFrom({ prediction, lines, finishes }: PredictionRun): RecipeCardRow {
+function cardFrom({ prediction, lines, finishes, treat }: PredictionRun): RecipeCardRow {
   const { dough, yield: out, heat, outcome, keeps } = prediction;
-  const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = feedingInput(prediction, lines);
+  const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = feedingInput(prediction, treat.lines);
   return {
     lines: lines.map(({ ingredient, mass_g }, i) => ({
       ingredient: ingredient.id,
       name: ingredient.name,
       mass_g: mass_g + finishes[i].mass_g,
+      eaten_g: treat.lines[i].mass_g,
     })),
     ownRows: lines.flatMap(({ ingredient }) => (ingredient.own ? [ingredient] : [])),
     dough_g: dough.mass_g,

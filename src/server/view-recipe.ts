@@ -87,7 +87,7 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
       document,
       revision: row.revision,
       archived: row.archived_at !== null,
-      screening: screen(linesOf(card, pantry), paper.dogs, recipeWords(document.recipe)),
+      screening: screen(linesOf(card, pantry, 'mass_g'), paper.dogs, recipeWords(document.recipe)),
       versions: versions.map(({ revision, name, saved_at, document }) => ({
         revision,
         name,

@@ -75,9 +75,9 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
 /** A search as words that must all be found; a method may be named by its number or by how it goes. */
 const wordsOf = (q: string): string[] => q.toLowerCase().slice(0, 120).split(NO_WORD).filter(Boolean).slice(0, 8);
 
-/** Rows of the pantry for the lines of a card; an ingredient that is gone from everywhere is left out. */
-export const linesOf = (card: RecipeCardRow, pantry: Pantry): DoughLine[] =>
-  card.lines.flatMap(({ ingredient: id, mass_g }) => {
+/** What of a card's lines is weighed, or ends on the treats; an ingredient that is gone from everywhere is left out. */
+export const linesOf = (card: RecipeCardRow, pantry: Pantry, which: 'mass_g' | 'eaten_g'): DoughLine[] =>
+  card.lines.flatMap(({ ingredient: id, [which]: mass_g }) => {
     const ingredient = pantry.get(id) ?? card.ownRows.find((row) => row.id === id);
     return ingredient ? [{ ingredient, mass_g }] : [];
   });
@@ -94,9 +94,9 @@ export function recipeView(
   prices: PriceList,
   dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>,
 ): RecipeView {
-  const lines = linesOf(card, pantry);
-  const cost = ingredientCost(lines, prices);
-  const { stops, dogs: verdicts } = screen(lines, dogs);
+  const weighed = linesOf(card, pantry, 'mass_g');
+  const cost = ingredientCost(weighed, prices);
+  const { stops, dogs: verdicts } = screen(weighed, dogs);
   return {
     id,
     name,
@@ -105,7 +105,7 @@ export function recipeView(
     card,
     cost: {
       currency: cost.currency,
-      dough_per_100g: (100 * cost.total) / card.dough_g,
+      dough_per_100g: (100 * cost.total) / weighed.reduce((sum, { mass_g }) => sum + mass_g, 0),
       missing: cost.missing.map((missing) => pantry.get(missing)?.name ?? missing),
     },
     dogs: verdicts,

@@ -93,7 +93,9 @@ function truthOf(worked: PredictionRun, seed: number): Truth {
   if (!run.ok) throw new Error(run.message);
   const { end, frames, profiles, shares } = run.value;
   const dough = { ...worked.dough, material: simulation.material, criticalShift };
-  const { moisture_pct, snap } = finishOf(end, profiles.at(end.row), shares, dough, worked.out, simulation.isothermScale);
+  const { moisture_pct, snap } = finishOf(end, profiles.at(end.row), shares, dough, worked.out, {
+    isothermScale: simulation.isothermScale,
+  });
   // Its luck with mould, fat and pack is another draw than any of the band's.
   const [days] = daysOver(worked, [{ index: 10_000 + seed, moisture_pct }], worked.packs[0]);
   const minutes = (frames.find(({ core_c }) => core_c >= HOT_C)?.time_s ?? Infinity) / 60;

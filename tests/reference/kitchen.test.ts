@@ -145,6 +145,7 @@ describe('cautions', () => {
   const context = (lines: readonly DoughLine[], more: Partial<CautionContext> = {}): CautionContext => ({
     ...QUIET,
     lines,
+    baked: lines,
     ...more,
   });
   const codes = (lines: readonly DoughLine[], more?: Partial<CautionContext>): string[] =>

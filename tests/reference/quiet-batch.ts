@@ -5,6 +5,8 @@ import { BISCUIT, mix } from './shipped';
 export const QUIET: CautionContext = {
   words: [],
   lines: mix(BISCUIT),
+  baked: mix(BISCUIT),
+  rawParts: [],
   fat_pctOfDry: 8,
   sodium_mgPer100gDry: 50,
   surfaceAw: 0.2,

@@ -1,6 +1,6 @@
 import { LIFE_SPREAD, type LifeMode } from '../keeping';
 import type { PackChoice } from '../catalogue';
-import { packLife, productOf, spokenFor, type Keeps, type PredictionRun } from '../prediction';
+import { fillPacks, keptOf, packLife, type Keeps, type PredictionRun } from '../prediction';
 import { normals, quantile, seededRandom } from '../quantities';
 import type { Sample } from './sample';
 
@@ -10,7 +10,7 @@ const SDS_IN_80_PCT = 1.2816;
 /** Keeps the luck of a draw apart from what else is drawn for it. */
 const LUCK_SEED = 0x51ed270b;
 /** What ends fitness; the rest is texture and taste. */
-const FIT: ReadonlySet<LifeMode> = new Set<LifeMode>(['mould', 'cap', 'rancidity', 'freezer-quality']);
+const FIT: ReadonlySet<LifeMode> = new Set<LifeMode>(['mould', 'cap', 'rancidity', 'freezer-quality', 'finish']);
 const MODES = Object.keys(LIFE_SPREAD) as LifeMode[];
 /** Longer than anyone asks for [days]. */
 const FOR_EVER = 1e5;
@@ -47,17 +47,22 @@ function drawnModes(worked: PredictionRun, draws: readonly Drawn[], choice: Pack
 
 /** What a pack keeps if the pieces hold so much water. */
 function modesAt(worked: PredictionRun, moisture_pct: number, choice: PackChoice): Modes {
-  const { heat, finish: likely, out, packs } = worked;
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const likely = worked.finish;
   const wettestMoisture_pct = Math.max(moisture_pct, likely.wettestMoisture_pct + moisture_pct - likely.moisture_pct);
-  const finish = { ...likely, moisture_pct, wettestMoisture_pct };
-  const product = {
-    ...productOf(worked.lines, worked.dough, likely, out.body.thickness_mm),
-    moisture_pct,
-    coreMoisture_pct: wettestMoisture_pct,
+  const kept = keptOf(worked);
+  const wet = {
+    ...kept,
+    finish: { ...likely, moisture_pct, wettestMoisture_pct },
+    product: { ...kept.product, moisture_pct, coreMoisture_pct: wettestMoisture_pct },
   };
-  const kept = { product, finish, toPack: { out, spoken: spokenFor(packs) }, room };
-  return packLife(choice, kept).modes;
+  return packLife(choice, perPackOf(worked, choice), wet).modes;
+}
+
+/** Pieces in one pack: as the batch fills it, or as it would. */
+function perPackOf({ packs, prediction, out, treat }: PredictionRun, choice: PackChoice): number {
+  const at = packs.indexOf(choice);
+  if (at >= 0) return prediction.keeps[at].pieces_per_pack;
+  return fillPacks([choice], { pieces: out.pieces, volume_ml: treat.volume_ml })[0].pieces_per_pack;
 }
 
 /** Days of every mode at a water between two nodes, evenly by the logarithm of the days; the nearer where one has no end. */

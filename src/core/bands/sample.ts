@@ -1,6 +1,6 @@
 import { simulate } from '../heat';
-import { finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
-import type { PredictionRun } from '../prediction';
+import { type Finish, finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
+import { takenUp, type PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
 import { drawOf, vary, criticalShift } from './vary';
 
@@ -38,7 +38,11 @@ export function sampleOf(worked: PredictionRun, index: number): Sample | null {
   if (!run.ok) return null;
   const { end, frames, profiles, shares } = run.value;
   const other = { ...dough, material: varied.material, criticalShift: criticalShift(draw) };
-  const finish = finishOf(end, profiles.at(end.row), shares, other, out, varied.isothermScale);
+  const read = (gained: number): Finish =>
+    finishOf(end, profiles.at(end.row), shares, other, out, { isothermScale: varied.isothermScale, gained });
+  const bare = read(0);
+  const gained = takenUp(worked.treat.coating, { dough: other, out }, bare);
+  const finish = gained === 0 ? bare : read(gained);
   const course = courseOf({ frames, profiles, shares }, heat, other, out, varied.isothermScale);
   const minutes = bandMinutes(heat.minutes);
   return {

@@ -3,8 +3,9 @@ import { applianceRecord, shapeRecord, isChamber } from '../catalogue';
 import { writtenStages, type WrittenStage } from '../programme';
 import type { Prediction } from '../prediction';
 import { courseOfWork, type Part } from './course-of-work';
-import { mixMinutes, packMinutes } from './hand-work';
+import { EVENT_MINUTES, mixMinutes, packMinutes } from './hand-work';
 import { visitsToLoad, type Act } from './visits';
+import { withFinishing } from './with-finishing';
 
 /** One call to the hands at a batch: what to do, and when. */
 export type Call = {
@@ -25,7 +26,11 @@ export type Call = {
 /** Everything that hands are called to from bowl to jar, in order; loads one after another. */
 export function callsOf(document: BatchDocument, prediction: Prediction): Call[] {
   const { yield: out, heat, keeps } = prediction;
-  const { parts, cool_min } = courseOfWork(document.heat, (stage) => heat.stages[stage]?.loads ?? 1, heat.cooling_minutes);
+  const { parts, cool_min, finishing } = courseOfWork(
+    withFinishing(document.heat, prediction),
+    (stage) => heat.stages[stage]?.loads ?? 1,
+    heat.cooling_minutes,
+  );
   const stands = document.recipe.rest_minutes ?? 0;
   const call = (step: string, act: Act, minutes: number, hands: number): Call => ({
     id: step,
@@ -44,6 +49,7 @@ export function callsOf(document: BatchDocument, prediction: Prediction): Call[]
     call('shape', { do: 'shape' }, 0, Math.max(3, Math.round(shaping))),
     ...parts.flatMap(partPrompts),
     call('cool', { do: 'cooled' }, cool_min, 1),
+    ...finishing.flatMap(partPrompts),
     call('pack', { do: 'pack' }, 0, packMinutes(keeps.reduce((most, one) => Math.max(most, one.packs), 1))),
   ];
 }
@@ -64,18 +70,25 @@ function partPrompts(part: Part): Call[] {
       const from = i === 0 ? 'before' : 'put-in';
       return { id: `${step}/${i}`, step, act, from, minutes: minute, hands, runs };
     });
+  if (part.in === 'hands') {
+    const act: Act = { do: 'step', kind: 'static-oven', step: part.step };
+    return [{ id: `${step}/0`, step, act, from: 'before', minutes: 0, hands: EVENT_MINUTES[part.step.do] ?? 5, runs: null }];
+  }
   const wait: Call = {
     id: `${step}/1`,
     step,
-    act: { do: 'cooled' },
+    act: { do: part.step.do === 'dry-coat' ? 'set' : 'cooled' },
     from: 'before',
     minutes: part.minutes,
     hands: 1,
     runs: null,
   };
-  if (part.in === 'rack') return [wait];
+  if (part.in === 'rack' && part.step.do !== 'dry-coat') return [wait];
   return [{ ...wait, id: `${step}/0`, act: { do: 'step', kind: 'freezer', step: part.step }, minutes: 0 }, wait];
 }
+
+/** Calls that end a wait. */
+const WAITS: ReadonlySet<Act['do']> = new Set<Act['do']>(['cooled', 'stand', 'set']);
 
 /** How a batch goes: when each call was done (null: still to come), what was put on top, when the day's plan has it begin. */
 export type Progress = {
@@ -96,7 +109,7 @@ export function dueTimes(calls: readonly Call[], { done, added, starts, planned 
   let wentIn = starts;
   return calls.map(({ step, from, minutes, hands, act }, i) => {
     const wait = minutes + (added[i] ?? 0);
-    const isNew = i > 0 && calls[i - 1].step !== step && act.do !== 'cooled' && act.do !== 'stand';
+    const isNew = i > 0 && calls[i - 1].step !== step && !WAITS.has(act.do);
     const opens = isNew ? (planned[step] ?? -Infinity) : -Infinity;
     const due = i === 0 ? starts + wait : from === 'put-in' ? wentIn + wait : Math.max(before, opens) + wait;
     const ended = done[i] ?? due + (from === 'put-in' || act.do === 'put-in' ? 0 : hands);
@@ -158,7 +171,7 @@ export function begunSteps(batch: string, calls: readonly Call[], { done, ...res
         ? at === null
           ? null
           : at - hands
-        : act.do === 'cooled' || act.do === 'stand'
+        : WAITS.has(act.do)
           ? before
           : startOfHands(at, due[first], hands, now, first === 0 || before !== null);
     return from === null ? [] : [{ batch, step, from, to }];

@@ -1,13 +1,16 @@
+import type { HeatStep } from '../catalogue';
 import type { Heat } from '../document';
-import { writtenStages, type Outside, type WrittenStage } from '../programme';
+import { finishingSteps, writtenStages, type Outside, type WrittenStage } from '../programme';
 
 /** One part of a batch's way through the heat: a load in an appliance, or all of it on the rack or in the fridge. */
 export type Part =
   | { readonly in: 'appliance'; readonly id: string; readonly stage: WrittenStage; readonly load: number; readonly loads: number }
-  | { readonly in: 'rack' | 'fridge'; readonly id: string; readonly minutes: number; readonly step: Outside };
+  | { readonly in: 'rack' | 'fridge'; readonly id: string; readonly minutes: number; readonly step: Outside }
+  /** At the table: something is put on all of it. */
+  | { readonly in: 'hands'; readonly id: string; readonly step: Extract<HeatStep, { do: 'brush' | 'coat' }> };
 
-/** The way through the heat, in order, and the minutes on the rack that end it before packing. */
-export type CourseOfWork = { readonly parts: readonly Part[]; readonly cool_min: number };
+/** The way through the heat, in order, the minutes on the rack that end it, and what is done to the cold pieces before packing. */
+export type CourseOfWork = { readonly parts: readonly Part[]; readonly cool_min: number; readonly finishing: readonly Part[] };
 
 /**
  * Everything that happens to a shaped batch until it is packed.
@@ -18,7 +21,7 @@ export type CourseOfWork = { readonly parts: readonly Part[]; readonly cool_min:
 export function courseOfWork(heat: Heat, loadsIn: (stage: number) => number, cooling_minutes: number): CourseOfWork {
   let outside = 0;
   const stand = (step: Outside): Part => ({
-    in: step.do === 'cool' ? 'rack' : 'fridge',
+    in: step.do === 'chill' || (step.do === 'dry-coat' && step.at === 'fridge') ? 'fridge' : 'rack',
     id: `stand-${++outside}`,
     minutes: Math.max(1, Math.round(step.minutes)),
     step,
@@ -34,5 +37,12 @@ export function courseOfWork(heat: Heat, loadsIn: (stage: number) => number, coo
   });
   const last = parts[parts.length - 1];
   const rack = last?.in === 'rack' ? last.minutes : 0;
-  return { parts: rack > 0 ? parts.slice(0, -1) : parts, cool_min: Math.max(5, Math.round(rack + cooling_minutes)) };
+  const finishing = finishingSteps(heat).map((step, i): Part =>
+    'minutes' in step ? stand(step) : { in: 'hands', id: `coat-${i + 1}`, step },
+  );
+  return {
+    parts: rack > 0 ? parts.slice(0, -1) : parts,
+    cool_min: Math.max(5, Math.round(rack + cooling_minutes)),
+    finishing,
+  };
 }

@@ -4,8 +4,9 @@ import type { BatchDocument } from '../document';
 import { shelvesOf, type WrittenStage } from '../programme';
 import { preheat } from '../heat';
 import { courseOfWork, type Part } from './course-of-work';
-import { mixMinutes, packMinutes } from './hand-work';
+import { EVENT_MINUTES, mixMinutes, packMinutes } from './hand-work';
 import { visitsToLoad, type Act } from './visits';
+import { withFinishing } from './with-finishing';
 import type { Prediction } from '../prediction';
 
 /** An appliance of the kitchen, as the day knows it. */
@@ -102,16 +103,23 @@ export function dayBatch(
     3,
     Math.round((out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays),
   );
-  const { parts, cool_min } = courseOfWork(document.heat, (stage) => heat.stages[stage]?.loads ?? 1, heat.cooling_minutes);
+  const { parts, cool_min, finishing } = courseOfWork(
+    withFinishing(document.heat, prediction),
+    (stage) => heat.stages[stage]?.loads ?? 1,
+    heat.cooling_minutes,
+  );
   const [into] = parts;
   steps.push({
     ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
     hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
     ...(into?.in === 'appliance' && onTrays(into.stage.kind) ? place('trays', out.trays) : {}),
   });
-  const heated = parts.map((part) => (part.in === 'appliance' ? loadStep(part, prediction, kit) : standStep(part, out.trays)));
-  steps.push(...heated.map(({ step }) => step));
-  steps.push({ id: 'cool', name: ON_THE_RACK, dur: cool_min });
+  const stepOf = (part: Part): Heated =>
+    part.in === 'appliance' ? loadStep(part, prediction, kit) : part.in === 'hands' ? coatStep(part) : standStep(part, out.trays);
+  const [inHeat, after] = [parts.map(stepOf), finishing.map(stepOf)];
+  steps.push(...inHeat.map(({ step }) => step), { id: 'cool', name: ON_THE_RACK, dur: cool_min });
+  steps.push(...after.map(({ step }) => step));
+  const heated = [...inHeat, ...after];
   const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
   steps.push(hands('pack', 'Pack and label', packMinutes(packs)));
   const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
@@ -132,14 +140,25 @@ type Heated = { readonly step: Step; readonly heat: StepHeat | null; readonly ac
 type Load = Extract<Part, { in: 'appliance' }>;
 const ON_THE_RACK = 'Cool on the rack';
 
+/** Something is put on all of it, at the table. */
+function coatStep({ id, step }: Extract<Part, { in: 'hands' }>): Heated {
+  const name = step.part === undefined ? 'Brush' : `Put on the ${step.part.toLowerCase()}`;
+  return {
+    step: hands(id, name, EVENT_MINUTES[step.do] ?? 5),
+    heat: null,
+    acts: [{ do: 'step', kind: 'static-oven', step }],
+  };
+}
+
 /** All of it on the rack, or in the fridge. */
-function standStep(part: Exclude<Part, Load>, trays: number): Heated {
+function standStep(part: Extract<Part, { in: 'rack' | 'fridge' }>, trays: number): Heated {
   const { id, minutes: dur, step } = part;
-  if (part.in === 'rack') return { step: { id, name: ON_THE_RACK, dur }, heat: null, acts: [] };
+  const name = step.do === 'dry-coat' ? 'Let it set' : ON_THE_RACK;
+  if (part.in === 'rack') return { step: { id, name, dur }, heat: null, acts: [] };
   return {
     step: {
       id,
-      name: 'Chill in the fridge',
+      name: step.do === 'dry-coat' ? 'Let it set in the fridge' : 'Chill in the fridge',
       dur,
       hands: [{ off: 0, len: 1, n: 1 }],
       ...place('fridge', trays),

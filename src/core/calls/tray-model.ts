@@ -115,9 +115,9 @@ function sharesOf(
   first: number,
   minutes: number,
   document: BatchDocument,
-  { dough, out, shape }: PredictionRun,
+  { dough, out, shape, body }: PredictionRun,
 ): Result<Float64Array> {
-  const plan = planHeat(heat, document.kitchen, { method: shape.method, out }, new Assumptions());
+  const plan = planHeat(heat, document.kitchen, { method: shape.method, out, puts: body.puts }, new Assumptions());
   if (!plan.ok) return plan;
   const { stages, stageMinutes, stageSteps } = plan.value;
   const simulation = simulationOf(plan.value, dough, out);

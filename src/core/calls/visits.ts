@@ -4,7 +4,7 @@ import { EVENT_MINUTES, LOAD, UNLOAD } from './hand-work';
 
 /** What hands are called to do. */
 export type Act =
-  | { readonly do: 'mix' | 'stand' | 'shape' | 'cooled' | 'pack' }
+  | { readonly do: 'mix' | 'stand' | 'shape' | 'cooled' | 'set' | 'pack' }
   | { readonly do: 'heat-up'; readonly kind: ApplianceKind; readonly setpoint_c: number }
   | {
       readonly do: 'put-in';

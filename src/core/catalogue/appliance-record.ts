@@ -57,8 +57,8 @@ export type ApplianceRecord = {
 };
 
 const IN_A_CHAMBER = [
-  ...(['hold', 'ramp', 'off', 'cool', 'chill', 'freeze'] as const),
-  ...(['turn', 'stir', 'brush', 'score', 'snap-apart', 'turn-out', 'rotate-trays', 'check', 'move'] as const),
+  ...(['hold', 'ramp', 'off', 'cool', 'chill', 'dry-coat', 'freeze'] as const),
+  ...(['turn', 'stir', 'brush', 'coat', 'score', 'cut', 'snap-apart', 'turn-out', 'rotate-trays', 'check', 'move'] as const),
 ] as const;
 
 /** What most ovens have in common: a record says only where it differs. Two trays in still air shade each other. */

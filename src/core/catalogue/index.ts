@@ -6,6 +6,8 @@ export { asMeasured, measuredAnew, ownAppliance } from './own-appliance';
 export { PACK } from './pack-fields';
 export type { PackChoice } from './pack-fields';
 export type { Mixture } from './shape-record';
+export { PART_ROLES, PART_TIMES, roleRecord } from './part-roles';
+export type { FinishRole, PartRole, PartTime } from './part-roles';
 export { SHAPES, shapeRecord } from './shapes';
 export type {
   Ball,

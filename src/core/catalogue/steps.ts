@@ -11,6 +11,9 @@ import { FREEZE_DRY } from './steps/freeze-dry';
 import { TURN } from './steps/turn';
 import { STIR } from './steps/stir';
 import { BRUSH } from './steps/brush';
+import { COAT } from './steps/coat';
+import { DRY_COAT } from './steps/dry-coat';
+import { CUT } from './steps/cut';
 import { SCORE } from './steps/score';
 import { SNAP_APART } from './steps/snap-apart';
 import { TURN_OUT } from './steps/turn-out';
@@ -19,12 +22,23 @@ import { CHECK } from './steps/check';
 import { MOVE } from './steps/move';
 
 /** Stretches of time in a programme, and things done at a moment of it: one line a step, its record in a file of its own. */
-const TIMED = { hold: HOLD, ramp: RAMP, off: OFF, cool: COOL, chill: CHILL, freeze: FREEZE, 'freeze-dry': FREEZE_DRY } as const;
+const TIMED = {
+  hold: HOLD,
+  ramp: RAMP,
+  off: OFF,
+  cool: COOL,
+  chill: CHILL,
+  'dry-coat': DRY_COAT,
+  freeze: FREEZE,
+  'freeze-dry': FREEZE_DRY,
+} as const;
 const MOMENTS = {
   turn: TURN,
   stir: STIR,
   brush: BRUSH,
+  coat: COAT,
   score: SCORE,
+  cut: CUT,
   'snap-apart': SNAP_APART,
   'turn-out': TURN_OUT,
   'rotate-trays': ROTATE_TRAYS,

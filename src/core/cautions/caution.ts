@@ -22,7 +22,17 @@ export type WarmPoint = { readonly minute: number; readonly temperature_c: numbe
 export type CautionContext = {
   /** The recipe's own words: its name, notes on lines, and steps. */
   readonly words: readonly string[];
+  /** Everything that is eaten, and of that what goes through the heat with the dough. */
   readonly lines: readonly DoughLine[];
+  readonly baked: readonly DoughLine[];
+  /** What lies on the pieces with something raw in it, and the heat that it gets; null: none. */
+  readonly rawParts: ReadonlyArray<{
+    readonly name: string;
+    readonly ingredients: readonly string[];
+    readonly needs_c: number;
+    readonly hottest_c: number | null;
+    readonly tissue: boolean;
+  }>;
   /** Finished piece. */
   readonly fat_pctOfDry: number;
   readonly sodium_mgPer100gDry: number;

@@ -4,10 +4,13 @@ import { QUIET } from '../../../tests/reference/quiet-batch';
 import { BISCUIT, mix } from '../../../tests/reference/shipped';
 import { cautionsFor, type CautionContext } from '.';
 
-const speaks = (code: string, more: Partial<CautionContext>): boolean =>
-  cautionsFor({ ...QUIET, ...more }).some((caution) => caution.code === code);
+/** A quiet batch but for this; what is in it is baked as well. */
+const told = (more: Partial<CautionContext>): ReturnType<typeof cautionsFor> =>
+  cautionsFor({ ...QUIET, ...(more.lines ? { baked: more.lines } : {}), ...more });
+const speaks = (code: string, more: Partial<CautionContext>): boolean => told(more).some((caution) => caution.code === code);
 const severity = (code: string, more: Partial<CautionContext>): string | undefined =>
-  cautionsFor({ ...QUIET, ...more }).find((caution) => caution.code === code)?.severity;
+  told(more).find((caution) => caution.code === code)?.severity;
+const WASH = { name: 'Egg wash', ingredients: ['Egg'], needs_c: 71, tissue: false };
 const warm = (minutes: number): CautionContext['curve'] => [
   { minute: 0, temperature_c: 30, aw: 0.95 },
   { minute: minutes, temperature_c: 30, aw: 0.95 },
@@ -30,6 +33,10 @@ const EDGES: readonly Edge[] = [
   ['core-low', { core_cMax: 70 }, { core_cMax: 71 }],
   ['core-unknown', { core_cMax: null }, { core_cMax: 95 }],
   ['raw-flour', { core_cMax: 70 }, { core_cMax: 72 }],
+  ['raw-finish', { rawParts: [{ ...WASH, hottest_c: 70 }] }, { rawParts: [{ ...WASH, hottest_c: 71 }] }],
+  ['raw-finish', { rawParts: [{ ...WASH, hottest_c: null }] }, { rawParts: [] }],
+  // What is only put on does not make the middle raw.
+  ['core-low', { core_cMax: 60, lines: mix({ egg_whole: 50 }) }, { core_cMax: 60, lines: mix({ egg_whole: 50 }), baked: [] }],
   ['warm-damp', { curve: warm(121) }, { curve: warm(119) }],
   ['liver', { lines: mix({ ...BISCUIT, liver_chicken: 100 }) }, { lines: mix({ ...BISCUIT, liver_chicken: 60 }) }],
   ['garlic', { lines: mix({ ...BISCUIT, garlic_powder: 1 }) }, {}],
@@ -95,6 +102,11 @@ describe('gravity', () => {
     expect([at('chicken_mince', 73), at('chicken_mince', 74)]).toEqual([true, false]);
     expect([at('beef_mince_lean', 70), at('beef_mince_lean', 71)]).toEqual([true, false]);
     expect([at('cod_raw', 62), at('cod_raw', 63)]).toEqual([true, false]);
+  });
+  it('raw meat in a finish stops, raw egg minds', () => {
+    const of = (tissue: boolean): string | undefined =>
+      severity('raw-finish', { rawParts: [{ ...WASH, hottest_c: 60, tissue }] });
+    expect([of(true), of(false)]).toEqual(['stop', 'mind']);
   });
   it('four hours warm and wet stop what comes from animals, and mind the rest', () => {
     expect(severity('warm-damp', { curve: warm(250) })).toBe('stop');

@@ -1,5 +1,6 @@
 import { choice, flag, group, list, number, text, type ValueOf } from '../fields';
 import { UNITS } from '../quantities';
+import { PART_ROLES, PART_TIMES } from '../catalogue';
 import { METHODS } from './methods';
 
 /** Longest word, name or note [characters]. */
@@ -33,16 +34,34 @@ const ABOVE_NOUGHT = { ...AMOUNT, above: true } as const;
 const INGREDIENT = text(WORD, { required: true, meaning: 'an id of the table, or any name together with its composition' });
 const UNIT = choice(UNITS, { required: true });
 
-/** What a part of a treat does; dough parts go into one bowl, the others on or into what is shaped of it. */
-export const PART_ROLES = ['dough', 'filling', 'frosting', 'dip', 'drizzle', 'wash', 'sprinkle', 'dusting'] as const;
-export type PartRole = (typeof PART_ROLES)[number];
 /** Longest name of a part [characters]. */
 const PART_NAME = 80;
 
-export const RECIPE_PART = group({
-  name: text(PART_NAME, { required: true }),
-  role: choice(PART_ROLES, { required: true }),
-});
+/** Ways to say how much of a part ends on the treats. */
+const PART_AMOUNTS = ['grams', 'grams_per_piece', 'share_of_dough_pct', 'thickness_mm', 'coats'] as const;
+
+export const RECIPE_PART = group(
+  {
+    name: text(PART_NAME, { required: true }),
+    role: choice(PART_ROLES, { required: true }),
+    grams: number('mass', [0, 200_000], {
+      usual: 'all that is made of it; of a wash one coat, of dusting what sticks, of frosting what the cake takes',
+      step: 5,
+      meaning: 'of it on all treats of the recipe as written; it grows with the scale',
+    }),
+    grams_per_piece: number('mass', [0, 5000], { step: 0.1, meaning: 'of it on one piece' }),
+    share_of_dough_pct: number('share', [0, 1000], { meaning: 'of it for a hundred grams of dough' }),
+    thickness_mm: number('length', [0, 60], { step: 0.1, meaning: 'how thick it lies on what it covers' }),
+    coats: number('count', [1, 20], { whole: true, meaning: 'brushed or poured thin, so many times' }),
+    covers_pct: number('share', [1, 400], {
+      usual: 'the upper face: a drizzle a third of it',
+      step: 5,
+      meaning: 'of the upper face of a piece; more than a hundred goes round it',
+    }),
+    when: choice(PART_TIMES, { usual: 'by its role, and where the programme names it', meaning: 'the heat it gets' }),
+  },
+  { atMostOneOf: PART_AMOUNTS },
+);
 export type RecipePart = ValueOf<typeof RECIPE_PART>;
 
 export const RECIPE_LINE = group({

@@ -120,6 +120,14 @@ const SOLIDS = {
 /** Water's conductivity in the mixture [W/(m K)]. Source: Choi & Okos 1986. */
 export const WATER_W_PER_M_K = 0.64;
 
+/** Density of a mix without any air in it [kg/m3]. Source: Choi & Okos 1986. */
+export function solidDensity(composition: WetComposition): number {
+  const parts = Object.keys(SOLIDS) as Array<keyof typeof SOLIDS>;
+  const mass = parts.reduce((sum, part) => sum + composition[part], composition.water);
+  const volume = parts.reduce((sum, part) => sum + composition[part] / SOLIDS[part].rho, composition.water / WATER_KG_PER_M3);
+  return mass / volume;
+}
+
 /** Builds the material of a raw piece from what it is made of. */
 export function materialOf(composition: WetComposition, food: FoodClass, activity: ActivityTable, holding?: Holding): Material {
   const parts = Object.keys(SOLIDS) as Array<keyof typeof SOLIDS>;

@@ -1,10 +1,10 @@
-export { CRISP_FROM, LIFE_SPREAD, freezerDays, lifeOf, softensAtAw } from './life';
+export { CRISP_FROM, LIFE_SPREAD, firstToEnd, freezerDays, lifeOf, softensAtAw } from './life';
 export type { Life, LifeMode, Product, Storage } from './life';
 export { lifeCurve } from './life-curve';
 export { bowlTimeConstant, daysToReach, saturation_kPa } from './moisture-drift';
 export { NOTHING_GROWS_BELOW_AW, cleanLineMouldDays, mouldDays } from './mould';
 export { CLOSURES, PACKS, STORES, packOf } from './packs';
-export type { Closure, OwnPack, PackOption, Store } from './packs';
+export type { Air, Closure, OwnPack, PackOption, Store } from './packs';
 export { DRIER_IS_SOONER } from './rancidity';
 export { ABSORBERS_CC, absorberFor } from './absorber';
 export { freshlyPacked, goodUntil, movedTo, openedOn } from './stored';

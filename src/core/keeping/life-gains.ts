@@ -37,18 +37,21 @@ const BETTER: Partial<Record<PackOption, PackOption>> = {
 /** Where the fat that turns first can be left out. */
 const LEFT_OUT: ReadonlySet<string> = new Set(['fat/oil', 'seed', 'nut/seed butter']);
 
+/** How long a product keeps in a place; what lies on it may end it sooner. */
+type LifeAt = (product: Product, storage: Storage, room: Air) => Life;
+
 /** What would buy the most life, the most first; steps that buy next to nothing are left out. */
-export function lifeGains(product: Product, storage: Storage, room: Air): LifeGain[] {
-  const now = lifeOf(product, storage, room);
+export function lifeGains(product: Product, storage: Storage, room: Air, life: LifeAt = lifeOf): LifeGain[] {
+  const now = life(product, storage, room);
   const tried = [
-    drier(product, storage, room),
-    betterPack(product, storage, room),
-    ['cooler', lifeOf(product, storage, { ...room, temperature_c: room.temperature_c - COOLER_BY_C }), null],
-    ['fridge', lifeOf(product, { ...storage, store: 'fridge' }, room), null],
-    ['freezer', lifeOf(product, { ...storage, store: 'freezer' }, room), null],
-    ['half-openings', lifeOf(product, { ...storage, openings_per_day: storage.openings_per_day / 2 }, room), null],
-    ['portions', lifeOf(product, { ...storage, openings_per_day: 0 }, room), null],
-    withoutQuickFat(product, storage, room),
+    drier(product, storage, room, life),
+    betterPack(product, storage, room, life),
+    ['cooler', life(product, storage, { ...room, temperature_c: room.temperature_c - COOLER_BY_C }), null],
+    ['fridge', life(product, { ...storage, store: 'fridge' }, room), null],
+    ['freezer', life(product, { ...storage, store: 'freezer' }, room), null],
+    ['half-openings', life(product, { ...storage, openings_per_day: storage.openings_per_day / 2 }, room), null],
+    ['portions', life(product, { ...storage, openings_per_day: 0 }, room), null],
+    withoutQuickFat(product, storage, room, life),
   ] as ReadonlyArray<readonly [LifeStep, Life, LifeGain['into']] | null>;
   return tried
     .flatMap((step): LifeGain[] => {
@@ -66,7 +69,7 @@ function isElsewhere(step: LifeStep, { store }: Storage): boolean {
   return step !== store;
 }
 
-function drier(product: Product, storage: Storage, room: Air): readonly [LifeStep, Life, null] | null {
+function drier(product: Product, storage: Storage, room: Air, life: LifeAt): readonly [LifeStep, Life, null] | null {
   const { composition, state } = product;
   const water_g = (composition.solids_g * product.moisture_pct) / (100 - product.moisture_pct);
   const { aw } = awOf(composition, water_g, REFERENCE_C, state);
@@ -76,18 +79,18 @@ function drier(product: Product, storage: Storage, room: Air): readonly [LifeSte
   const moisture_pct = (100 * left_g) / (left_g + composition.solids_g);
   const gone = product.moisture_pct - moisture_pct;
   const dried = { ...product, moisture_pct, coreMoisture_pct: Math.max(moisture_pct, product.coreMoisture_pct - gone) };
-  return ['drier', lifeOf(dried, storage, room), null];
+  return ['drier', life(dried, storage, room), null];
 }
 
-function betterPack(product: Product, storage: Storage, room: Air): readonly [LifeStep, Life, PackOption] | null {
+function betterPack(product: Product, storage: Storage, room: Air, life: LifeAt): readonly [LifeStep, Life, PackOption] | null {
   const option = BETTER[storage.option];
   if (!option) return null;
   const { own: _own, volume_ml: _volume, ...rest } = storage;
-  return ['better-pack', lifeOf(product, { ...rest, option }, room), option];
+  return ['better-pack', life(product, { ...rest, option }, room), option];
 }
 
 /** Its fat no longer counts; its little weight in the treat still does. */
-function withoutQuickFat(product: Product, storage: Storage, room: Air): readonly [LifeStep, Life, string] | null {
+function withoutQuickFat(product: Product, storage: Storage, room: Air, life: LifeAt): readonly [LifeStep, Life, string] | null {
   const quickest = product.lines
     .filter(({ ingredient }) => LEFT_OUT.has(ingredient.category) && ingredient.oilClass !== 'none')
     .reduce<DoughLine | null>(
@@ -96,5 +99,5 @@ function withoutQuickFat(product: Product, storage: Storage, room: Air): readonl
     );
   if (!quickest) return null;
   const lines = product.lines.filter((line) => line !== quickest);
-  return ['without-quick-fat', lifeOf({ ...product, lines }, storage, room), quickest.ingredient.id];
+  return ['without-quick-fat', life({ ...product, lines }, storage, room), quickest.ingredient.id];
 }

@@ -8,7 +8,7 @@ import { airOf, packOf, type Air, type OwnPack, type PackOption, type Store } fr
 import { rancidDays } from './rancidity';
 
 export type ProductKind = 'baked' | 'soft' | 'dried-meat' | 'fruit';
-export type LifeMode = 'mould' | 'softening' | 'drying-out' | 'staling' | 'rancidity' | 'freezer-quality' | 'cap';
+export type LifeMode = 'mould' | 'softening' | 'drying-out' | 'staling' | 'rancidity' | 'freezer-quality' | 'cap' | 'finish';
 
 /** Treats as they go into a pack. */
 export type Product = {
@@ -61,6 +61,7 @@ export const LIFE_SPREAD: Record<LifeMode, readonly [number, number]> = {
   rancidity: [0.5, 1.8],
   'freezer-quality': [0.7, 1.5],
   cap: [1, 1],
+  finish: [0.6, 1.6],
 };
 /**
  * What the aw of a piece is taken to be above its evened estimate: the estimate's own error beside what the draws spread, more
@@ -109,7 +110,7 @@ export function lifeOf(product: Product, storage: Storage, room: Air): Life {
   }
   const packFactor = (pack.open ? 0.8 : 1) * (pack.absorber ? 8 : pack.barrier ? 1.3 : 1);
   modes.rancidity = rancidDays(product.lines, product.composition, aw, air.temperature_c, packFactor);
-  return combine(modes, awSafe);
+  return firstToEnd(modes, awSafe);
 }
 
 function safeAw({ measured, meatLike }: Product, aw: number, coreAw: number, allowance: number): number {
@@ -164,7 +165,8 @@ export function freezerDays(aw: number, meat: boolean, barrier: boolean, open: b
   return likely * (barrier ? 1.5 : 1) * (open ? 0.3 : 1) * 2 ** ((-18 - temperature_c) / 10);
 }
 
-function combine(modes: Partial<Record<LifeMode, number>>, awSafe: number): Life {
+/** The life that several modes leave: the shortest of them rules. */
+export function firstToEnd(modes: Life['modes'], awSafe: number): Life {
   const entries = Object.entries(modes) as Array<[LifeMode, number]>;
   const least = (scaled: (mode: LifeMode, days: number) => number): number =>
     Math.floor(Math.min(...entries.map(([mode, days]) => scaled(mode, days))) + 1e-9);

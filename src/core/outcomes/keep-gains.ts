@@ -1,7 +1,7 @@
 import { lifeGains, type LifeGain } from '../keeping';
 import type { BatchDocument } from '../document';
 import { stepRecord } from '../catalogue';
-import { productOf, storageOf, predict, type Kitchen } from '../prediction';
+import { coatedLife, keptOf, storageOf, predict, type Kitchen } from '../prediction';
 
 /** What buys life: a step of storing, or a while longer in the heat. */
 export type KeepGain = Omit<LifeGain, 'step'> & { readonly step: Exclude<LifeGain['step'], 'drier'> | 'heat-longer' };
@@ -20,11 +20,13 @@ const LEAST_DAYS = 1;
 export function keepGains(document: BatchDocument, kitchen: Kitchen, index: number): KeepGain[] {
   const worked = predict(document, kitchen, 'quick');
   if (!worked.ok) return [];
-  const { packs, lines, dough, finish, out, heat, prediction } = worked.value;
-  const product = productOf(lines, dough, finish, out.body.thickness_mm);
-  const storage = storageOf(packs[index], prediction.keeps[index].pieces_per_pack, finish, out.piece_g);
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
-  const stored = lifeGains(product, storage, room).flatMap(({ step, ...gain }): KeepGain[] =>
+  const { packs, prediction } = worked.value;
+  const kept = keptOf(worked.value);
+  const { product, coating, bare_g, room } = kept;
+  const storage = storageOf(packs[index], prediction.keeps[index].pieces_per_pack, kept);
+  const stored = lifeGains(product, storage, room, (of, ...where) =>
+    coatedLife({ product: of, coating, piece_g: bare_g }, ...where),
+  ).flatMap(({ step, ...gain }): KeepGain[] =>
     // Drying is told by what it takes: minutes, not water activity.
     step === 'drier' ? [] : [{ step, ...gain }],
   );

@@ -31,7 +31,7 @@ describe('what really went into the bowl', () => {
     const wet = of(document(changed(1, { actual_g: 66 })));
     expect(wet.dough.feel_index).toBeGreaterThan(planned.dough.feel_index);
     expect(wet.dough.mass_g).toBeCloseTo(planned.dough.mass_g + 16, 9);
-    expect(wet.dough.ingredients[1]).toEqual({ ingredient: 'egg_whole', mass_g: 66, planned_g: 50 });
+    expect(wet.dough.ingredients[1]).toMatchObject({ ingredient: 'egg_whole', mass_g: 66, planned_g: 50 });
     expect(wet.heat.timeline[0].moisture_pct).toBeGreaterThan(planned.heat.timeline[0].moisture_pct);
   });
   it('as planned is the same as not weighed', () => {

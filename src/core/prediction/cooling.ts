@@ -1,5 +1,5 @@
 import { SUPPORTS, simulate, type Stage } from '../heat';
-import type { PredictionRun } from './predict';
+import type { PredictionRun } from './prediction-run';
 import { courseOf, type CoursePoint } from '../programme';
 import { FRIDGE } from '../catalogue';
 

@@ -4,9 +4,10 @@ import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
 import { clockMinute, DRIEST_PCT, wetBasisPct } from '../programme';
-import { productOf, storageOf } from './keep';
+import { storageOf } from './keep';
 import { shapeDrawing, type ShapeDrawing } from '../yield';
-import type { PredictionRun } from './predict';
+import { keptOf } from './kept';
+import type { PredictionRun } from './prediction-run';
 
 /** Everything that the page draws of a batch, as plain data: it crosses from a worker to the page on every frame. */
 export type Drawing = {
@@ -78,12 +79,12 @@ function cutThroughOf({ bake, heat }: PredictionRun): CutThrough {
 }
 
 function curveOf(worked: PredictionRun, index: number): LifeCurve {
-  const { packs, lines, dough, finish, out, heat, prediction } = worked;
+  const { packs, dough, finish, prediction } = worked;
   const choice = packs[index];
   const keeps = prediction.keeps[index];
-  const product = productOf(lines, dough, finish, out.body.thickness_mm);
-  const storage = storageOf(choice, keeps.pieces_per_pack, finish, out.piece_g);
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const kept = keptOf(worked);
+  const { product, room } = kept;
+  const storage = storageOf(choice, keeps.pieces_per_pack, kept);
   const days = Math.max(CURVE_AT_LEAST, keeps.days_high * CURVE_BEYOND);
   const at = (aw: number): number => {
     const water_g = waterHeld(dough.composition, aw, room.temperature_c, dough.state);

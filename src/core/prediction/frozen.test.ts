@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { addBand } from '../bands';
-import { predict, type PredictionRun } from './predict';
+import { predict } from './predict';
+import type { PredictionRun } from './prediction-run';
 import { type BatchDocument } from '../document';
 
 const DROPS = JSON.parse(readFileSync('data/recipes/kefir-melon-drops.batch.json', 'utf8')) as BatchDocument;

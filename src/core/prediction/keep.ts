@@ -1,125 +1,53 @@
 import {
-  CRISP_FROM,
   DRIER_IS_SOONER,
   absorberFor,
-  lifeOf,
   packOf,
+  type Air,
   type Life,
   type PackOption,
   type Product,
   type Storage,
   type Store,
 } from '../keeping';
-import { tissueShare, type DoughLine } from '../pantry';
 import type { PackChoice } from '../catalogue';
+import type { Coating } from '../finishing';
 import type { Finish } from '../programme';
-import { crispness, criticalAw } from '../texture';
-import type { DoughMaterial, ShapeYield } from '../yield';
+import { coatedLife, type CoatedProduct } from './coated-life';
+import type { Packing } from './fill-packs';
 import type { Keeps } from './prediction';
 
-/** Loose pieces fill this much of a pack's volume [1]. Source: ours, shaken biscuits. */
-const PACKING = 0.55;
 const USUAL_OPENINGS = 1;
-/** Meat or fish counts from this share of the mix [1]. */
-const MEAT_FROM = 0.1;
-/** Meat, organ or fish as a share of the mix between which it spoils as bread does and as meat does [1]. Source: ours. */
-const MEATY = { from: 0.02, to: 0.1 } as const;
-/** More egg and dairy than this and it is a custard or a cheese, not a dough: it counts as meat does [1]. Source: ours. */
-const CUSTARD_FROM = 0.4;
-const SOFT_FROM_AW = 0.65;
 
-/** The product as the keeping room sees it. */
-export function productOf(
-  lines: readonly DoughLine[],
-  dough: DoughMaterial,
-  finish: Pick<Finish, 'moisture_pct' | 'wettestMoisture_pct' | 'aw'>,
-  thickness_mm: number,
-): Product {
-  const wantCrisp = crispness(finish.aw, criticalAw(dough.composition)) >= CRISP_FROM;
-  const soft = !wantCrisp && finish.aw >= SOFT_FROM_AW;
-  return {
-    lines,
-    composition: dough.composition,
-    moisture_pct: finish.moisture_pct,
-    coreMoisture_pct: finish.wettestMoisture_pct,
-    state: dough.state,
-    kind: dough.meatLike > 0.5 ? 'dried-meat' : soft ? 'soft' : 'baked',
-    thickness_mm,
-    meat: tissueShare(lines) >= MEAT_FROM,
-    meatLike: meatLikeness(lines),
-    wantCrisp,
-    measured: false,
-  };
-}
-
-function meatLikeness(lines: readonly DoughLine[]): number {
-  const all_g = lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
-  const custard_g = lines.reduce(
-    (sum, { ingredient, mass_g }) => (/^(egg|dairy)$/.test(ingredient.category) ? sum + mass_g : sum),
-    0,
-  );
-  const animal = tissueShare(lines) + Math.max(0, custard_g / all_g - CUSTARD_FROM);
-  return Math.min(1, Math.max(0, (animal - MEATY.from) / (MEATY.to - MEATY.from)));
-}
-
-/** Pieces that come out, and how many of them are spoken for by packs that are counted. */
-export type ToPack = { readonly out: ShapeYield; readonly spoken: number };
-
-/** Pieces that counted packs take before the rest is packed. */
-export const spokenFor = (packs: readonly PackChoice[]): number =>
-  packs.reduce((sum, { packs: count = 0, pieces = 0 }) => sum + count * pieces, 0);
-
-type Packing = Pick<Keeps, 'packs' | 'left_over' | 'headspace_pct'> & { readonly perPack: number };
-
-/** Pieces that go into one pack, and packs for what there is to pack. */
-export function packing(choice: PackChoice, finish: Finish, { out, spoken }: ToPack): Packing {
-  const { volume_ml, open } = packOf(choice.option, choice.volume_ml, choice.own);
-  const fits = Math.max(1, Math.floor((volume_ml * PACKING) / finish.volume_ml));
-  const counted = choice.packs !== undefined && choice.pieces !== undefined;
-  const there = counted ? out.pieces : Math.max(0, out.pieces - spoken);
-  const most = open ? there : Math.min(there, fits);
-  const perPack = Math.max(1, choice.pieces === undefined ? most : Math.min(choice.pieces, open ? out.pieces : fits));
-  const full = Math.floor(there / perPack);
-  const packs = choice.packs === undefined ? Math.ceil(there / perPack) : Math.min(choice.packs, full);
-  return {
-    perPack,
-    packs,
-    left_over: counted ? 0 : choice.packs === undefined ? there - full * perPack : Math.max(0, there - packs * perPack),
-    headspace_pct: open ? 100 : 100 * Math.max(0, 1 - (perPack * finish.volume_ml) / PACKING / volume_ml),
-  };
-}
-
-/** The air in the kitchen. */
-export type RoomAir = { readonly temperature_c: number; readonly relativeHumidity: number };
-
-/** What is kept, and where: the product as it ended, the pieces of it, the air around the packs. */
+/** What is kept, and where: the product as it ended, what is on it, the air around the packs. */
 export type ToKeep = {
   readonly product: Product;
   readonly finish: Finish;
-  readonly toPack: ToPack;
-  readonly room: RoomAir;
+  readonly coating: Coating;
+  /** A finished piece without what is put on after the heat, and with it [g]; with it [mL]. */
+  readonly bare_g: number;
+  readonly piece_g: number;
+  readonly volume_ml: number;
+  readonly room: Air;
 };
 
-/** Storage life of one choice. */
-export function packLife(choice: PackChoice, { product, finish, toPack, room }: ToKeep): Life {
-  const { perPack } = packing(choice, finish, toPack);
-  return lifeOf(product, storageOf(choice, perPack, finish, toPack.out.piece_g), room);
-}
+const coatedOf = ({ product, coating, bare_g }: ToKeep): CoatedProduct => ({ product, coating, piece_g: bare_g });
 
-const FITNESS = ['mould', 'cap', 'rancidity', 'freezer-quality'] as const;
+/** Storage life of one choice, so many pieces to a pack. */
+export const packLife = (choice: PackChoice, perPack: number, kept: ToKeep): Life =>
+  coatedLife(coatedOf(kept), storageOf(choice, perPack, kept), kept.room);
 
-/** Storage life of one choice, with the packs it takes. */
-export function keepsOf(choice: PackChoice, kept: ToKeep): Keeps {
-  const { product, finish, toPack, room } = kept;
+const FITNESS = ['mould', 'cap', 'rancidity', 'freezer-quality', 'finish'] as const;
+
+/** Storage life of one choice as it is filled. */
+export function keepsOf(choice: PackChoice, packing: Packing, kept: ToKeep): Keeps {
+  const { finish, room, piece_g, volume_ml: piece_ml } = kept;
   const store = choice.store ?? 'room';
-  const { perPack, packs, left_over, headspace_pct } = packing(choice, finish, toPack);
-  const { piece_g } = toPack.out;
-  const storage = storageOf(choice, perPack, finish, piece_g);
-  const life = packLife(choice, kept);
+  const { pieces_per_pack } = packing;
+  const life = packLife(choice, pieces_per_pack, kept);
   const fit_days = Math.floor(Math.min(...FITNESS.map((mode) => life.modes[mode] ?? Infinity)) + 1e-9);
   const { softening = Infinity } = life.modes;
   const { sealed, absorber, volume_ml } = packOf(choice.option, choice.volume_ml, choice.own);
-  const net_g = perPack * piece_g * finish.massRatio;
+  const net_g = pieces_per_pack * piece_g;
   return {
     option: choice.option,
     store,
@@ -132,16 +60,11 @@ export function keepsOf(choice: PackChoice, kept: ToKeep): Keeps {
     share_fit_pct: null,
     limit: limitOf(life, store),
     capped: life.mode === 'cap',
-    pieces_per_pack: perPack,
-    packs,
-    left_over,
+    ...packing,
     net_g,
-    headspace_pct,
-    opened_days: sealed ? openedDays(product, storage, room) : null,
+    opened_days: sealed ? openedDays(kept, storageOf(choice, pieces_per_pack, kept), room) : null,
     absorber_cc:
-      absorber && life.days > 0
-        ? absorberFor(volume_ml, net_g, (piece_g * finish.massRatio) / finish.volume_ml, life.days / DAYS_A_MONTH).buy_cc
-        : null,
+      absorber && life.days > 0 ? absorberFor(volume_ml, net_g, piece_g / piece_ml, life.days / DAYS_A_MONTH).buy_cc : null,
     why: reasonFor(life, choice.option, store, finish.aw),
   };
 }
@@ -149,17 +72,16 @@ export function keepsOf(choice: PackChoice, kept: ToKeep): Keeps {
 const DAYS_A_MONTH = 30.4;
 
 /** What was sealed is folded over or zipped once it is open, and opened every day. */
-function openedDays(product: Product, { solids_g, store }: Storage, room: RoomAir): number {
-  return lifeOf(product, { option: 'zip-bag', store, solids_g, openings_per_day: USUAL_OPENINGS }, room).days_low;
+function openedDays(kept: ToKeep, { solids_g, store }: Storage, room: Air): number {
+  return coatedLife(coatedOf(kept), { option: 'zip-bag', store, solids_g, openings_per_day: USUAL_OPENINGS }, room).days_low;
 }
 
 /** How a choice is stored, for lifeOf and the life curve. */
-export function storageOf(choice: PackChoice, perPack: number, finish: Finish, piece_g: number): Storage {
-  const solids_g = perPack * piece_g * finish.massRatio * (1 - finish.moisture_pct / 100);
+export function storageOf(choice: PackChoice, perPack: number, { bare_g, finish }: Pick<ToKeep, 'bare_g' | 'finish'>): Storage {
   return {
     option: choice.option,
     store: choice.store ?? 'room',
-    solids_g,
+    solids_g: perPack * bare_g * (1 - finish.moisture_pct / 100),
     openings_per_day: choice.openings_per_day ?? USUAL_OPENINGS,
     ...(choice.volume_ml === undefined ? {} : { volume_ml: choice.volume_ml }),
     ...(choice.own === undefined ? {} : { own: choice.own }),
@@ -181,6 +103,7 @@ const ENDS: Record<Exclude<Life['mode'], 'cap'>, string> = {
   staling: 'it goes stale first',
   rancidity: 'the fat goes rancid first',
   'freezer-quality': 'quality fades in the freezer',
+  finish: 'what is on it goes first',
 };
 
 function reasonFor(life: Life, option: PackOption, store: Store, aw: number): string {

@@ -1,7 +1,7 @@
 import { simulate, type Simulation } from '../heat';
 import { finishOf } from '../programme';
 import type { OtherPiece } from './prediction';
-import type { PredictionRun } from './predict';
+import type { PredictionRun } from './prediction-run';
 import { thicknessSpread } from '../yield';
 
 /** Of ten pieces the thickest lies so many standard deviations above the middle (expected maximum of ten normals). */

@@ -3,6 +3,8 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '../bands';
 import { feedingInput, keepGains, labelFacts, costReport } from '../outcomes';
+import fc from 'fast-check';
+import { fillPacks } from './fill-packs';
 import { predict } from './predict';
 import { type BatchDocument } from '../document';
 import { type PackChoice } from '../catalogue';
@@ -30,13 +32,51 @@ describe('portions', () => {
     expect(keeps[0].packs).toBe(Math.ceil(out.pieces / 40));
     expect(keeps[0].left_over).toBe(out.pieces % 40);
   });
-  it('counted packs are filled first, and alternatives share out the rest', () => {
+  it('counted packs are filled first, the first of the others takes the rest, and nothing is left for the last', () => {
     const gift: PackChoice = { option: 'metal-pouch', pieces: 12, packs: 4 };
     const { keeps, yield: out } = keepsWith(gift, { option: 'zip-bag', pieces: 30 }, { option: 'tin', pieces: 50 });
     expect(keeps[0]).toMatchObject({ packs: 4, pieces_per_pack: 12, left_over: 0 });
     const rest = out.pieces - 48;
     expect(Math.floor(rest / 30) * 30 + keeps[1].left_over).toBe(rest);
-    expect(Math.floor(rest / 50) * 50 + keeps[2].left_over).toBe(rest);
+    expect(keeps.map(({ pieces }) => pieces)).toEqual([48, rest, 0]);
+    // It is still told what it would hold, and for how long.
+    expect(keeps[2]).toMatchObject({ packs: 0, left_over: 0, pieces_per_pack: 50 });
+    expect(keeps[2].days).toBeGreaterThan(0);
+  });
+  it('more counted packs than there are pieces for stay empty; the pieces in all of them are the batch', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            pieces: fc.integer({ min: 1, max: 90 }),
+            packs: fc.option(fc.integer({ min: 0, max: 9 }), { nil: undefined }),
+          }),
+          {
+            minLength: 1,
+            maxLength: 6,
+          },
+        ),
+        fc.integer({ min: 1, max: 400 }),
+        (rows, pieces) => {
+          const choices = rows.map(({ packs, ...row }): PackChoice => ({
+            option: 'zip-bag',
+            volume_ml: 5000,
+            ...row,
+            ...(packs === undefined ? {} : { packs }),
+          }));
+          const filled = fillPacks(choices, { pieces, volume_ml: 10 });
+          const sum = filled.reduce((total, one) => total + one.pieces, 0);
+          const counted = choices.every(({ packs }) => packs !== undefined);
+          if (counted) expect(sum).toBeLessThanOrEqual(pieces);
+          else expect(sum).toBe(pieces);
+          for (const one of filled)
+            expect(one.pieces).toBe(
+              one.left_over === 0 ? one.packs * one.pieces_per_pack : (one.packs - 1) * one.pieces_per_pack + one.left_over,
+            );
+        },
+      ),
+      { seed: 5 },
+    );
   });
   it('no pack holds more than it can, and says how far it could still be filled', () => {
     const [small] = keepsWith({ option: 'metal-pouch', volume_ml: 100, pieces: 5000 }).keeps;

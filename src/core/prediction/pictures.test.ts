@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { gapFromCut } from './hand-gap';
-import { predict, type PredictionRun } from './predict';
+import { predict } from './predict';
+import type { PredictionRun } from './prediction-run';
 import { type BatchDocument } from '../document';
 import { shapeDrawing, type ShapeDrawing, Known } from '../yield';
 

@@ -3,8 +3,8 @@ import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
 import { succeed, type Result } from '../failure';
 import { ingredientCost, type IngredientCost } from '../costing';
 import { analyse } from '../feeding';
-import { colourWord, type Simulation } from '../heat';
-import type { DoughLine } from '../pantry';
+import { colourWord } from '../heat';
+import { compose, type DoughLine } from '../pantry';
 import { SDS_IN_90_PCT } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import {
@@ -17,53 +17,28 @@ import {
   finishOf,
   type Finish,
   courseOf,
-  type CoursePoint,
   rawPart,
   reachedIn,
   planHeat,
-  type HeatPlan,
 } from '../programme';
 import { RECIPE, recipeWords, type BatchDocument } from '../document';
+import type { Coating } from '../finishing';
 import type { PackChoice } from '../catalogue';
-import { keepsOf, productOf, spokenFor } from './keep';
-import {
-  type DoughMaterial,
-  leftOvers,
-  advised,
-  mixtureOf,
-  quickYield,
-  yieldOf,
-  type ShapePlan,
-  type ShapeYield,
-} from '../yield';
+import { fillPacks } from './fill-packs';
+import { keepsOf } from './keep';
+import { keptOf } from './kept';
+import { partsOf, rawParts } from './parts-part';
+import { bodyOf, coatingAfter, takenUp, treatOf, type Body } from './treat';
+import { wrongPart } from './wrong-part';
+import { type DoughMaterial, leftOvers, advised, mixtureOf, quickYield, yieldOf, type ShapeYield } from '../yield';
 import type { Prediction, TimelinePoint } from './prediction';
+import type { PredictionRun, WorkedOut } from './prediction-run';
 import { measuringOf, prepare, type Kitchen } from './prepare';
 import { withinBounds } from './work-bound';
 import { cakePart, risingOf, sidesOf, yieldPart } from './yield-part';
 
-/** Everything worked out on the way; the page draws from it, the doors send only `prediction`. */
-export type PredictionRun = {
-  readonly prediction: Prediction;
-  /** What is in the bowl, and what was planned to be. */
-  readonly lines: readonly DoughLine[];
-  readonly planned: readonly DoughLine[];
-  /** What goes on or into the pieces, line by line of the recipe. */
-  readonly finishes: readonly DoughLine[];
-  readonly dough: DoughMaterial;
-  readonly shape: ShapePlan;
-  readonly out: ShapeYield;
-  readonly heat: HeatPlan;
-  readonly simulation: Simulation;
-  readonly bake: Bake;
-  /** Every recorded moment in the baker's terms. */
-  readonly course: readonly CoursePoint[];
-  readonly finish: Finish;
-  readonly packs: readonly PackChoice[];
-  /** Days that the baker wants them to keep; undefined where nobody said. */
-  readonly wanted_days: number | undefined;
-  /** Minutes that the dough stands before shaping. */
-  readonly rest_min: number;
-};
+/** The bowl and its yield as they were before anything was put in or on. */
+type Bowl = { readonly dough: DoughMaterial; readonly out: ShapeYield; readonly factor: number };
 
 const YIELDS = { full: advised, light: yieldOf, quick: quickYield } as const;
 /** A shell this stiff breaks teeth rather than bends [1]. */
@@ -87,70 +62,92 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   if (!bounded.ok) return bounded;
   const prepared = prepare(document, kitchen, effort);
   if (!prepared.ok) return prepared;
-  const { assumed, plan, lines, planned, finishes, dough, substance, factor } = prepared.value;
+  const { assumed, plan, lines, planned, written, dough, substance, factor } = prepared.value;
   const out = YIELDS[effort](plan, dough.composition.mass_g, substance);
   if (!out.ok) return out;
-  const heat = planHeat(document.heat, document.kitchen, { method: plan.method, out: out.value }, assumed);
+  const wrong = wrongPart(document);
+  if (wrong) return wrong;
+  const body = bodyOf({ document, plan, lines, dough, written, factor, out: out.value });
+  if (!body.ok) return body;
+  const heated = { method: plan.method, out: body.value.out, puts: body.value.puts };
+  const heat = planHeat(document.heat, document.kitchen, heated, assumed);
   if (!heat.ok) return heat;
-  const simulation = simulationOf(heat.value, dough, out.value);
+  const simulation = simulationOf(heat.value, body.value.dough, body.value.out);
   const baked = bake(heat.value, simulation);
   if (!baked.ok) return baked;
-  const finish = finishOf(baked.value.end, baked.value.profiles.at(baked.value.end.row), baked.value.shares, dough, out.value);
+  const coating = coatingAfter(document, body.value, heat.value, assumed);
+  const finish = finishOn(baked.value, body.value, coating);
   const packs = document.pack && document.pack.length > 0 ? document.pack : [USUAL_PACK];
   if (packs[0] === USUAL_PACK) assumed.note('pack = clip-jar at room');
   const rest_min = assumed.from(RECIPE.fields, document.recipe, 'recipe')('rest_minutes');
   const parts = {
     lines,
     planned,
-    finishes,
-    dough,
+    finishes: finishesOf(document, lines, body.value),
+    body: body.value,
+    treat: treatOf(body.value, finish, coating),
+    dough: body.value.dough,
     shape: plan,
-    out: out.value,
+    out: body.value.out,
     heat: heat.value,
     simulation,
     bake: baked.value,
-    course: courseOf(baked.value, heat.value, dough, out.value),
+    course: courseOf(baked.value, heat.value, body.value.dough, body.value.out),
     finish,
     packs,
     wanted_days: document.target?.keeps_days_min,
     rest_min,
   };
-  return succeed({ ...parts, prediction: assemble(document, parts, kitchen, factor, assumed.list) });
+  return succeed({ ...parts, prediction: assemble(document, parts, { dough, out: out.value, factor }, kitchen, assumed.list) });
 }
+
+/** The piece judged cold, and a day later with the water that it takes up from its coats. */
+function finishOn({ end, profiles, shares }: Bake, { dough, out }: Body, coating: Coating): Finish {
+  const bare = finishOf(end, profiles.at(end.row), shares, dough, out);
+  const gained = takenUp(coating, { dough, out }, bare);
+  return gained === 0 ? bare : finishOf(end, profiles.at(end.row), shares, dough, out, { gained });
+}
+
+/** What is made of other parts, line by line of the recipe. */
+const finishesOf = ({ recipe }: BatchDocument, lines: readonly DoughLine[], { parts }: Body): DoughLine[] =>
+  lines.map((line, i) => {
+    const made = parts.find(({ name }) => name === recipe.ingredients[i].part)?.made[i];
+    return { ...line, mass_g: made?.mass_g ?? 0 };
+  });
 
 function assemble(
   document: BatchDocument,
-  worked: Omit<PredictionRun, 'prediction'>,
+  worked: WorkedOut,
+  bowl: Bowl,
   { prices }: Kitchen,
-  factor: number,
   assumed: readonly string[],
 ): Prediction {
-  const { lines, dough, out, heat, finish } = worked;
-  const product = productOf(lines, dough, finish, out.body.thickness_mm);
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
-  const kept = { product, finish, toPack: { out, spoken: spokenFor(worked.packs) }, room };
-  const final_g = out.piece_g * finish.massRatio;
-  const dough_g = dough.composition.mass_g;
+  const { lines, planned, finishes, out, heat, finish, treat } = worked;
+  const final_g = treat.piece_g;
+  const { composition } = bowl.dough;
+  const packings = fillPacks(worked.packs, { pieces: out.pieces, volume_ml: treat.volume_ml });
+  const kept = keptOf(worked);
   const cautions = cautionsFor({ ...contextOf(worked), words: recipeWords(document.recipe) });
-  const { kcal_per_kg, ...analysis } = analyse(lines, (dough_g * finish.massRatio) / finish.solidsKept);
+  const { kcal_per_kg, ...analysis } = analyse(treat.kept, final_g * out.pieces);
+  const bought = [...lines, ...finishes];
   return {
     format: 'upbeat-oven/prediction',
     version: 1,
     name: document.name ?? document.recipe.name ?? 'Batch',
     dough: {
       ...feelPart(worked, heat.room.temperature_c),
-      left_over: leftOvers(document.scale, worked.planned, measuringOf(document)),
-      mass_g: dough_g,
-      water_g: dough.composition.water_g,
-      water_pct: (100 * dough.composition.water_g) / dough.composition.mass_g,
-      factor,
+      left_over: leftOvers(document.scale, planned, measuringOf(document)),
+      mass_g: composition.mass_g,
+      water_g: composition.water_g,
+      water_pct: (100 * composition.water_g) / composition.mass_g,
+      factor: bowl.factor,
     },
     parts: partsOf(document.recipe, worked),
-    yield: yieldPart(out, final_g),
+    yield: yieldPart(bowl.out, final_g),
     cake: cakePart(out),
     heat: heatPart(worked),
     outcome: outcomePart(finish),
-    keeps: worked.packs.map((choice) => keepsOf(choice, kept)),
+    keeps: worked.packs.map((choice, i) => keepsOf(choice, packings[i], kept)),
     advice: [],
     feeding: { kcal_per_piece: (kcal_per_kg * final_g) / 1000, kcal_per_kg },
     analysis: {
@@ -161,7 +158,7 @@ function assemble(
       ash_pct: analysis.ash_pct,
       nitrogen_free_pct: analysis.nitrogenFree_pct,
     },
-    cost: prices ? costPart(ingredientCost(lines, prices), dough_g, final_g * out.pieces, out.pieces) : null,
+    cost: prices ? costPart(ingredientCost(bought, prices), composition.mass_g, final_g * out.pieces, out.pieces) : null,
     cautions: cautions.map(({ code, severity, step, title, why, act }) => ({
       code,
       severity,
@@ -212,7 +209,7 @@ function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pie
 }
 
 function feelPart(
-  { lines, planned, finishes, rest_min }: Omit<PredictionRun, 'prediction'>,
+  { lines, planned, finishes, treat, rest_min }: WorkedOut,
   kitchen_c: number,
 ): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor' | 'left_over'> {
   const bowl = { standing_min: rest_min, kitchen_c };
@@ -228,21 +225,13 @@ function feelPart(
       ingredient: ingredient.id,
       mass_g,
       planned_g: planned[i].mass_g + finishes[i].mass_g,
+      eaten_g: treat.lines[i].mass_g,
     })),
     hold_back: held ? { ingredient: held.of, mass_g: held.mass_g } : null,
   };
 }
 
-function heatPart({
-  lines,
-  heat,
-  bake: baked,
-  course,
-  dough,
-  shape,
-  out,
-  simulation,
-}: Omit<PredictionRun, 'prediction'>): Prediction['heat'] {
+function heatPart({ body, treat, heat, bake: baked, course, dough, shape, out, simulation }: WorkedOut): Prediction['heat'] {
   const timeline = baked.frames.map((frame, i): TimelinePoint => ({
     minute: course[i].minute,
     air_c: frame.air_c,
@@ -274,6 +263,7 @@ function heatPart({
     clean_minutes: mixtureOf(shape) === 'batter' ? cleanAfter(heat, simulation) : null,
     energy_kwh: baked.energy_kwh,
     cooling_minutes: baked.cooling_minutes,
+    finish_minutes: treat.coating.finish_minutes,
     drip: dripOf(baked.end, dough.material, out),
     timeline,
     reached: reachedIn(course, heat, dough, mixtureOf(shape)).map((moment) => ({
@@ -282,42 +272,26 @@ function heatPart({
       minute_high: null,
       share: null,
     })),
-    raw: rawPart(lines, course, end.kill, heatCautions(heat, baked, dough.composition)),
+    raw: rawPart(body.lines, course, end.kill, heatCautions(heat, baked, dough.composition)),
     band: null,
   };
 }
 
-/** What each part of the treat weighs; none where the recipe has only its dough. */
-const partsOf = (recipe: BatchDocument['recipe'], { lines, finishes }: Omit<PredictionRun, 'prediction'>): Prediction['parts'] =>
-  (recipe.parts ?? []).map(({ name, role }) => ({
-    name,
-    role,
-    mass_g: recipe.ingredients.reduce((sum, { part }, i) => sum + (part === name ? lines[i].mass_g + finishes[i].mass_g : 0), 0),
-  }));
-
 /** What the caution rules look at. */
-function contextOf({
-  lines: dough_lines,
-  finishes,
-  dough,
-  heat,
-  bake: baked,
-  course,
-  finish,
-  out,
-  shape,
-  packs,
-}: Omit<PredictionRun, 'prediction'>): Omit<CautionContext, 'words'> {
+function contextOf(worked: WorkedOut): Omit<CautionContext, 'words'> {
+  const { finishes, body, treat, dough, heat, bake: baked, course, finish, out, shape, packs } = worked;
   const { composition } = dough;
-  // A dog eats the finish with the biscuit: what it must not eat counts wherever it is.
-  const lines = [...dough_lines, ...finishes.filter(({ mass_g }) => mass_g > 0)];
+  const whole = compose(treat.lines);
   return {
-    lines,
-    fat_pctOfDry: (100 * composition.fat_g) / composition.solids_g,
-    sodium_mgPer100gDry: (100 * composition.sodium_mg) / composition.solids_g,
+    // A dog eats the finish with the biscuit: what it must not eat counts wherever it is, also where it is only made.
+    lines: [...treat.lines, ...finishes.filter(({ mass_g }) => mass_g > 0)],
+    baked: body.lines,
+    rawParts: rawParts(worked),
+    fat_pctOfDry: (100 * whole.fat_g) / whole.solids_g,
+    sodium_mgPer100gDry: (100 * whole.sodium_mg) / whole.solids_g,
     surfaceAw: finish.shellAw,
     coreAw: finish.coreAw,
-    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(dough_lines, composition)),
+    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(body.lines, composition)),
     ...heatCautions(heat, baked, composition),
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,

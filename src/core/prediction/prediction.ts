@@ -1,5 +1,6 @@
 import type { Caution } from '../cautions';
-import type { PartRole } from '../document';
+import type { PartRole, PartTime } from '../catalogue';
+import type { Setting } from '../finishing';
 import type { Feel } from '../dough';
 import type { LeftOverUses, RollSize } from '../shaping';
 import type { VarianceShare } from './uncertain-inputs';
@@ -71,7 +72,9 @@ export type Keeps = {
   readonly capped: boolean;
   readonly pieces_per_pack: number;
   readonly packs: number;
-  /** Pieces in a last pack that does not get full, or that no pack is left for. */
+  /** Of all pieces of the batch, those that are packed so. */
+  readonly pieces: number;
+  /** Pieces in a last pack that does not get full. */
   readonly left_over: number;
   /** Of a full pack: net weight [g], and how far it could still be filled [%]. */
   readonly net_g: number;
@@ -109,14 +112,43 @@ export type Prediction = {
     readonly feel_index_low: number;
     readonly feel_index_high: number;
     readonly feel: Feel;
-    /** What is in the bowl, and what was planned to be. */
-    readonly ingredients: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly planned_g: number }>;
+    /** What is in the bowl, what is to be weighed of it for the bowl and for what goes on, and what of it ends on the treats. */
+    readonly ingredients: ReadonlyArray<{
+      readonly ingredient: string;
+      readonly mass_g: number;
+      readonly planned_g: number;
+      readonly eaten_g: number;
+    }>;
     /** Of the things that were to be used up: how much is left, and which limits the batch. */
     readonly left_over: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number; readonly limits: boolean }>;
     readonly hold_back: { readonly ingredient: string; readonly mass_g: number } | null;
   };
-  /** What each part of the treat weighs as planned; none where the recipe has only its dough. */
-  readonly parts: ReadonlyArray<{ readonly name: string; readonly role: PartRole; readonly mass_g: number }>;
+  /** What each part of the treat weighs and brings; none where the recipe has only its dough. */
+  readonly parts: ReadonlyArray<{
+    readonly name: string;
+    readonly role: PartRole;
+    /** When it comes to the pieces; null for a dough. */
+    readonly when: PartTime | null;
+    /** As it is made, what of it ends on or in all pieces, and what is left over [g]. */
+    readonly mass_g: number;
+    readonly on_treat_g: number;
+    readonly left_g: number;
+    /** On one piece: as it is put on, and as it is packed [g]. */
+    readonly per_piece_g: number;
+    readonly final_per_piece_g: number;
+    /** How thick it lies [mm]; null for what is inside. */
+    readonly thickness_mm: number | null;
+    readonly kcal_per_piece: number;
+    readonly allergens: readonly string[];
+    /** When it is dry to the touch and may be stacked; null for what is dry, or put on before the heat ends. */
+    readonly sets: Setting | null;
+    /** Water activity as it is packed, and once the pack has evened out; null for what is not put on after the heat. */
+    readonly aw: number | null;
+    readonly aw_evened: number | null;
+    /** Heat that it gets, and that something raw in it calls for [°C]; null: none. */
+    readonly hottest_c: number | null;
+    readonly needs_c: number | null;
+  }>;
   readonly yield: {
     readonly pieces: number;
     readonly pieces_low: number;
@@ -194,6 +226,8 @@ export type Prediction = {
     readonly energy_kwh: number;
     /** Minutes on a rack after the programme until the piece is cold enough to pack. */
     readonly cooling_minutes: number;
+    /** Minutes that what is put on after the heat stands until it is packed. */
+    readonly finish_minutes: number;
     /** Juice that runs off meat in the heat; null where there is none to speak of. */
     readonly drip: Drip | null;
     readonly timeline: readonly TimelinePoint[];

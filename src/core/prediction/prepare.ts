@@ -41,8 +41,8 @@ export type Prepared = {
   /** What is in the bowl, and what was planned to be. */
   readonly lines: readonly DoughLine[];
   readonly planned: readonly DoughLine[];
-  /** What goes on or into the pieces, line by line of the recipe; nothing where a line is of the dough. */
-  readonly finishes: readonly DoughLine[];
+  /** Every line as it is written, those of other parts too. */
+  readonly written: readonly DoughLine[];
   readonly dough: DoughMaterial;
   readonly substance: Substance;
   readonly factor: number;
@@ -85,7 +85,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
     plan: plan.value,
     lines,
     planned,
-    finishes: weighed.value.map((line, i) => ({ ...line, mass_g: (line.mass_g - written[i].mass_g) * factor.value })),
+    written: weighed.value,
     dough,
     substance: substanceOf(dough),
     factor: factor.value,

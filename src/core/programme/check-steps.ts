@@ -1,10 +1,13 @@
 import { fail, type Failure } from '../failure';
 import { applianceRecord, isChamber, type ApplianceKind, type HeatStep } from '../catalogue';
-import type { Heat } from '../document';
+import { finishingFrom, type Heat } from '../document';
 
 const WORDS: Partial<Record<HeatStep['do'], string>> = {
   'freeze-dry': 'Only a freeze dryer freeze-dries. Choose it as the appliance, or move the pieces into it first.',
 };
+
+/** What frozen pieces can take. */
+const COLD: ReadonlySet<HeatStep['do']> = new Set<HeatStep['do']>(['freeze', 'freeze-dry', 'coat', 'dry-coat']);
 
 /** What cannot be done, and where it stands; null when the programme can be worked. */
 export function wrongStep({ appliance, base, steps }: Heat): (Failure & { readonly ok: false }) | null {
@@ -21,17 +24,34 @@ export function wrongStep({ appliance, base, steps }: Heat): (Failure & { readon
         WORDS[step.do] ??
           `${applianceRecord(kind).onlyDoes ?? `"${kind}" cannot do that.`} Take out "${step.do}", or choose another appliance.`,
       );
+    if (step.do === 'brush' && step.part === undefined && step.grams === undefined)
+      return {
+        ...wrong(index, 'Say how many grams of water are brushed on, or which part of the recipe.'),
+        path: `heat.steps[${index}].grams`,
+      };
     if (step.do === 'move') {
       if (!step.appliance && !step.base) return wrong(index, 'A move needs a place: name an appliance, a base, or both.');
       kind = step.appliance?.kind ?? kind;
       if (frozen && isChamber(kind))
         return wrong(index, 'Thawing is not simulated: what was frozen can only go into a freeze dryer or stay in the freezer.');
-    } else if (frozen && step.do !== 'freeze' && step.do !== 'freeze-dry')
+    } else if (frozen && !COLD.has(step.do))
       return wrong(index, `Thawing is not simulated. Put "${step.do}" before the freezing, or take it out.`);
     if (step.do === 'freeze') frozen = true;
     if (step.do === 'freeze-dry') frozen = false;
   }
-  return leftWithoutTime(steps);
+  return nothingHeated(steps) ?? leftWithoutTime(steps);
+}
+
+/** What is put on needs something that it is put on. */
+function nothingHeated(steps: readonly HeatStep[]): (Failure & { readonly ok: false }) | null {
+  const from = finishingFrom(steps);
+  return from < steps.length && !steps.slice(0, from).some((step) => 'minutes' in step)
+    ? fail(
+        'BAD_VALUE',
+        'Nothing is heated, dried or chilled before the coat. Say how long the pieces are in the heat.',
+        'heat.steps',
+      )
+    : null;
 }
 
 /** A dryer or grill in which nothing is ever held does nothing. */

@@ -33,7 +33,7 @@ export function courseOf(
 ): CoursePoint[] {
   const clean = isCleanAt(frames, heat.room.pressure_pa);
   return frames.map((frame, i) => {
-    const finish = finishOf(frame, profiles.at(frame.row), shares, dough, out, isothermScale);
+    const finish = finishOf(frame, profiles.at(frame.row), shares, dough, out, { isothermScale });
     return {
       minute: clockMinute(heat, frame.time_s),
       core_c: frame.core_c,

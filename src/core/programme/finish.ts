@@ -48,6 +48,9 @@ export type Finish = {
   readonly volume_ml: number;
 };
 
+/** What else a finish is judged by: how far a draw shifts the isotherm, and water that the piece takes up from its coat in a day [1, kg/kg]. */
+type Judged = { readonly isothermScale?: number | undefined; readonly gained?: number };
+
 /** Reads water, texture and mass off the last frame. */
 export function finishOf(
   end: Frame,
@@ -55,7 +58,7 @@ export function finishOf(
   shares: Float64Array,
   dough: DoughMaterial,
   out: ShapeYield,
-  isothermScale = 1,
+  { isothermScale = 1, gained = 0 }: Judged = {},
 ): Finish {
   const { material, composition } = dough;
   const aw = activityReader(material.activity, isothermScale);
@@ -69,13 +72,13 @@ export function finishOf(
   const height_m = profile.height.reduce((sum, height) => sum + height, 0);
   const volume_ml = (out.area_mm2 * height_m * 1000) / 1000;
   const left = unevenAfterADay(height_m * 1000);
-  const aDayLater = (moisture: number): number => aw(end.meanMoisture + left * (moisture - end.meanMoisture));
+  const aDayLater = (moisture: number): number => aw(end.meanMoisture + gained + left * (moisture - end.meanMoisture));
   const { criticalShift = 0 } = dough;
   const texture = textureOf({
     composition,
     shellAw: aDayLater(shell),
     coreAw: aDayLater(end.centreMoisture),
-    meanAw,
+    meanAw: gained === 0 ? meanAw : aw(end.meanMoisture + gained),
     thickness_mm: height_m * 1000,
     density_g_per_ml: (out.piece_g * massRatio) / volume_ml,
     leathery: dough.leathery,

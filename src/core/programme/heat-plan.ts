@@ -2,10 +2,8 @@ import { fail, succeed, type Result } from '../failure';
 import { pressureAt, type Room, type Stage, type Surroundings } from '../heat';
 import type { Assumptions } from '../fields';
 import { KITCHEN, type Heat, type KitchenAir } from '../document';
-import type { ShapeMethod } from '../catalogue';
-import type { ShapeYield } from '../yield';
 import { wrongStep } from './check-steps';
-import { stagesOf, type ApplianceStage } from './stages';
+import { stagesOf, type ApplianceStage, type Heated } from './stages';
 
 /** The kitchen and the programme, ready for the simulation. */
 export type HeatPlan = {
@@ -25,19 +23,14 @@ export type HeatPlan = {
   readonly endsFrozen: boolean;
 };
 
-/** Turns a programme into stages; needs the yield for the load and the size of brushed or snapped pieces. */
-export function planHeat(
-  heat: Heat,
-  kitchen: KitchenAir | undefined,
-  shaped: { readonly method: ShapeMethod; readonly out: ShapeYield },
-  assumed: Assumptions,
-): Result<HeatPlan> {
+/** Turns a programme into stages; needs what is heated for the load, the size of snapped pieces and the water of what is put on. */
+export function planHeat(heat: Heat, kitchen: KitchenAir | undefined, heated: Heated, assumed: Assumptions): Result<HeatPlan> {
   const wrong = wrongStep(heat);
   if (wrong) return wrong;
   const take = assumed.from(KITCHEN.fields, kitchen, 'kitchen');
   const room_c = take('room_c');
   const room_rh = take('room_rh_pct') / 100;
-  const programme = stagesOf(heat, shaped.method, shaped.out, { room_c, room_rh }, assumed);
+  const programme = stagesOf(heat, heated, { room_c, room_rh }, assumed);
   const { stageMinutes, applianceStages } = programme;
   const [{ surroundings }] = applianceStages;
   if (!surroundings) return fail('BAD_VALUE', 'A freeze dryer needs a "freeze-dry" step: say how long it runs.', 'heat.steps');

@@ -1,6 +1,6 @@
 import { SUPPORTS, finArea, trayFin, type PieceEvent, type Stage, type SupportName, type Surroundings } from '../heat';
 import type { Assumptions } from '../fields';
-import type { Heat } from '../document';
+import { finishingFrom, type Heat } from '../document';
 import {
   type HeatStep,
   type ShapeMethod,
@@ -13,7 +13,7 @@ import {
   STEPS,
   applianceRecord,
 } from '../catalogue';
-import { openSides, pouredGap, type ShapeYield } from '../yield';
+import { openSides, pouredGap, type PutOn, type ShapeYield } from '../yield';
 import { loadInto, type Load } from './load';
 
 /** Trays whose metal is bare between the pieces. */
@@ -39,12 +39,16 @@ type Programme = {
   readonly applianceStages: readonly ApplianceStage[];
 };
 
+/** A coat dries when the heat is over: then it is no stage of it; between two stretches it stands on the rack. */
 type TimedStep = Extract<HeatStep, { minutes: number }>;
 type Kitchen = { readonly room_c: number; readonly room_rh: number };
 
+/** What a programme heats: pieces of a batch, and the water that parts bring to them on the way. */
+export type Heated = { readonly method: ShapeMethod; readonly out: ShapeYield; readonly puts?: readonly PutOn[] };
+
 /** Turns the steps of a programme into stages of the simulation, one leg per appliance. */
-export function stagesOf(heat: Heat, method: ShapeMethod, out: ShapeYield, kitchen: Kitchen, assumed: Assumptions): Programme {
-  return new Builder(heat, method, out, kitchen, assumed).build();
+export function stagesOf(heat: Heat, heated: Heated, kitchen: Kitchen, assumed: Assumptions): Programme {
+  return new Builder(heat, heated, kitchen, assumed).build();
 }
 
 class Builder {
@@ -62,13 +66,17 @@ class Builder {
   /** Width and length of a piece once it is cut free [mm]. */
   private sides_mm: readonly [number, number];
 
+  private readonly method: ShapeMethod;
+  private readonly out: ShapeYield;
+  private readonly puts: readonly PutOn[];
+
   constructor(
     private readonly heat: Heat,
-    private readonly method: ShapeMethod,
-    private readonly out: ShapeYield,
+    { method, out, puts = [] }: Heated,
     private readonly kitchen: Kitchen,
     private readonly assumed: Assumptions,
   ) {
+    [this.method, this.out, this.puts] = [method, out, puts];
     const standing = loadInto(heat.appliance, 'heat.appliance', out, kitchen.room_c, assumed);
     this.base = assumed.or(heat.base, 'heat.base', usualBase(standing.kind, method));
     this.sides_mm = [out.sides_mm[1], out.sides_mm[0]];
@@ -76,7 +84,9 @@ class Builder {
   }
 
   build(): Programme {
-    for (const [index, step] of this.heat.steps.entries()) {
+    this.putOn(null);
+    const { steps } = this.heat;
+    for (const [index, step] of steps.slice(0, finishingFrom(steps)).entries()) {
       this.step = index;
       if ('minutes' in step) this.time(step, index);
       else this.act(step, index);
@@ -121,6 +131,8 @@ class Builder {
         const set = rh === null ? 'room' : { air_c: this.kitchen.room_c, relativeHumidity: rh };
         return this.add(minutes, set, { support: step.on === 'tray' ? this.base : 'wire-rack' });
       }
+      case 'dry-coat':
+        return step.at === 'fridge' ? this.add(minutes, FRIDGE, {}) : this.add(minutes, 'room', { support: 'wire-rack' });
       case 'chill':
         return this.add(minutes, { ...FRIDGE, air_c: this.assumed.from(STEPS.chill.fields, step, path)('fridge_c') }, {});
       case 'freeze':
@@ -142,15 +154,15 @@ class Builder {
   private act(step: Exclude<HeatStep, TimedStep>, index: number): void {
     const { out } = this;
     switch (step.do) {
-      case 'brush': {
-        const area_m2 = (out.pieces * out.area_mm2) / 1e6;
-        this.events.push({ do: 'brush', water_kg_per_m2: step.grams / 1000 / area_m2 });
-        return;
-      }
+      case 'brush':
+      case 'coat':
+        if (step.do === 'brush' && step.part === undefined) this.wet(step.grams ?? 0);
+        return this.putOn(index);
       case 'score':
         this.sides_mm = this.cutSides(step, index);
         this.events.push({ do: 'score', width_m: this.sides_mm[0] / 1000, length_m: this.sides_mm[1] / 1000 });
         return;
+      case 'cut':
       case 'snap-apart': {
         const [width_mm, length_mm] = this.cutSides(step, index);
         const exposure = this.freed(step, `heat.steps[${index}]`, Math.sqrt(width_mm * length_mm));
@@ -172,6 +184,17 @@ class Builder {
       case 'rotate-trays':
         this.events.push({ do: step.do });
     }
+  }
+
+  /** What parts bring of water at a step, or before the first. */
+  private putOn(at: number | null): void {
+    for (const { step, water_g } of this.puts) if (step === at) this.wet(water_g);
+  }
+
+  /** Water on the upper faces of all pieces [g]. */
+  private wet(water_g: number): void {
+    const area_m2 = (this.out.pieces * this.out.area_mm2) / 1e6;
+    if (water_g > 0) this.events.push({ do: 'brush', water_kg_per_m2: water_g / 1000 / area_m2 });
   }
 
   /** Width and length that a cut leaves [mm]: as told, as scored before, or the shape's own. */

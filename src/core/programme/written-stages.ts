@@ -1,8 +1,8 @@
 import type { Appliance, ApplianceKind, HeatStep } from '../catalogue';
-import type { Heat, Path } from '../document';
+import { finishingFrom, type Heat, type Path } from '../document';
 
 /** Minutes that a programme has its pieces in no appliance: on the rack, or in the fridge. */
-export type Outside = Extract<HeatStep, { do: 'cool' | 'chill' }>;
+export type Outside = Extract<HeatStep, { do: 'cool' | 'chill' | 'dry-coat' }>;
 
 /** What stands in one appliance, as the baker wrote it, with where each step stands in the programme. */
 export type WrittenStage = {
@@ -16,12 +16,12 @@ export type WrittenStage = {
 
 type Written = Omit<WrittenStage, 'before' | 'after'>;
 
-/** A programme by the appliances it goes through; those that take no time are left out. */
+/** A programme by the appliances it goes through, until the heat is over; those that take no time are left out. */
 export function writtenStages({ appliance, steps }: Heat): WrittenStage[] {
   type Growing = Omit<Written, 'steps'> & { steps: Array<Written['steps'][number]> };
   const first: Growing = { kind: appliance?.kind ?? 'static-oven', appliance, steps: [] };
   const applianceStages = [first];
-  for (const [index, step] of steps.entries()) {
+  for (const [index, step] of steps.slice(0, finishingFrom(steps)).entries()) {
     const applianceStage = applianceStages[applianceStages.length - 1];
     if (step.do === 'move' && step.appliance)
       applianceStages.push({ kind: step.appliance.kind ?? 'static-oven', appliance: step.appliance, steps: [] });
@@ -34,7 +34,8 @@ export function writtenStages({ appliance, steps }: Heat): WrittenStage[] {
   return applianceStages.filter(({ steps: mine }) => mine.some(({ step }) => 'minutes' in step)).map(insideOnly);
 }
 
-const isOutside = ({ step }: Written['steps'][number]): boolean => step.do === 'cool' || step.do === 'chill';
+const isOutside = ({ step }: Written['steps'][number]): boolean => standsOutside(step);
+const standsOutside = (step: HeatStep): step is Outside => step.do === 'cool' || step.do === 'chill' || step.do === 'dry-coat';
 
 /** What only cools at either end stands outside; a programme that does nothing but cool is left as it is. */
 function insideOnly({ steps, ...applianceStage }: Written): WrittenStage {
@@ -45,8 +46,13 @@ function insideOnly({ steps, ...applianceStage }: Written): WrittenStage {
   return { ...applianceStage, steps: inside, before: outsideOf(steps.slice(0, from)), after: outsideOf(steps.slice(to)) };
 }
 
-const outsideOf = (steps: Written['steps']): Outside[] =>
-  steps.flatMap(({ step }) => (step.do === 'cool' || step.do === 'chill' ? [step] : []));
+const outsideOf = (steps: Written['steps']): Outside[] => steps.flatMap(({ step }) => (standsOutside(step) ? [step] : []));
+
+/** What is done when the heat is over: what is put on, and how long it stands. */
+export const finishingSteps = ({ steps }: Pick<Heat, 'steps'>): Array<Outside | Extract<HeatStep, { do: 'brush' | 'coat' }>> =>
+  steps
+    .slice(finishingFrom(steps))
+    .flatMap((step) => (standsOutside(step) || step.do === 'coat' || step.do === 'brush' ? [step] : []));
 
 /** The appliances that a programme names, in order, with where in the document each stands. */
 export const namedAppliances = ({

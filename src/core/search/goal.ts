@@ -3,7 +3,7 @@ import { isRawTissue } from '../pantry';
 import type { PackChoice } from '../catalogue';
 import { TARGET, type Target } from '../document';
 import type { Finish } from '../programme';
-import { keepsOf, productOf, spokenFor, type PredictionRun } from '../prediction';
+import { fillPacks, keptOf, packLife, type PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
 
 /** What a moment of a trial gives, if the pieces were taken out then. */
@@ -42,9 +42,8 @@ const CRUMB_C = 90;
 const FLOUR_C = 71;
 
 export function goalOf(target: Target, worked: PredictionRun): Goal {
-  const { lines, dough, out, heat, packs } = worked;
-  const toPack = { out, spoken: spokenFor(packs) };
-  const room = { temperature_c: heat.room.temperature_c, relativeHumidity: heat.room.relativeHumidity };
+  const { packs, out, treat, body } = worked;
+  const { lines } = body;
   const pick = target.pick_clean ?? mixtureOf(worked.shape) === 'batter';
   const chilled = (target.snap_max !== undefined || pick) && (packs[0].store ?? 'room') === 'room';
   const choice: PackChoice = chilled ? { ...packs[0], store: 'fridge' } : packs[0];
@@ -61,6 +60,7 @@ export function goalOf(target: Target, worked: PredictionRun): Goal {
             : 0,
     ),
   );
+  const [{ pieces_per_pack }] = fillPacks([choice], { pieces: out.pieces, volume_ml: treat.volume_ml });
   return {
     target,
     browningMost: target.browning_max ?? USUAL_BROWNING,
@@ -70,8 +70,7 @@ export function goalOf(target: Target, worked: PredictionRun): Goal {
     choice,
     chilled,
     sure: (target.sure_pct ?? TARGET.fields.sure_pct.default) / 100,
-    daysOf: (finish) =>
-      keepsOf(choice, { product: productOf(lines, dough, finish, out.body.thickness_mm), finish, toPack, room }).days,
+    daysOf: (finish) => packLife(choice, pieces_per_pack, keptOf(worked, finish)).days,
   };
 }
 

@@ -1,9 +1,9 @@
 import { COARSE, simulate } from '../heat';
 import { Assumptions } from '../fields';
 import { type BatchDocument, type Heat } from '../document';
-import { finishOf, clockMinute, simulationOf, isCleanAt, planHeat } from '../programme';
+import { type Finish, finishOf, clockMinute, simulationOf, isCleanAt, planHeat } from '../programme';
 import type { DoughMaterial } from '../yield';
-import type { PredictionRun } from '../prediction';
+import { takenUp, type PredictionRun } from '../prediction';
 import type { Ending } from './goal';
 
 /** What all trials of a search share. */
@@ -28,9 +28,9 @@ const MOMENTS = 180;
 
 /** Tries a programme; null when it cannot be worked or lies beyond the model. */
 export function tryOut({ document, worked, doughAfter }: Bench, heat: Heat): Trial | null {
-  const { out, shape } = worked;
+  const { out, shape, body, treat } = worked;
   const dough = doughAfter(heat);
-  const plan = planHeat(heat, document.kitchen, { method: shape.method, out }, new Assumptions());
+  const plan = planHeat(heat, document.kitchen, { method: shape.method, out, puts: body.puts }, new Assumptions());
   if (!plan.ok) return null;
   const simulation = simulationOf(plan.value, dough, out);
   const total_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
@@ -41,9 +41,16 @@ export function tryOut({ document, worked, doughAfter }: Bench, heat: Heat): Tri
   const hottest = frames.map(({ core_c }) => (core_cMax = Math.max(core_cMax, core_c)));
   const clean = isCleanAt(frames, plan.value.room.pressure_pa);
   const known = new Map<number, Ending>();
+  const finishAt = (index: number): Finish => {
+    const read = (gained: number): Finish =>
+      finishOf(frames[index], profiles.at(frames[index].row), shares, dough, out, { gained });
+    const bare = read(0);
+    const gained = takenUp(treat.coating, { dough, out }, bare);
+    return gained === 0 ? bare : read(gained);
+  };
   const work = (index: number): Ending => ({
     minute: clockMinute(plan.value, frames[index].time_s),
-    finish: finishOf(frames[index], profiles.at(frames[index].row), shares, dough, out),
+    finish: finishAt(index),
     browning: frames[index].browningEdge,
     core_cMax: hottest[index],
     kill_log10: frames[index].kill,

@@ -1,4 +1,4 @@
 export { awAtCrispness, coolingFeel, crispness, criticalAw } from './crispness';
 export type { CoolingFeel } from './crispness';
-export { unevenAfterADay } from './evening-out';
+export { soaksThroughIn, unevenAfterADay } from './evening-out';
 export { TEXTURE_WORDS, snapOf, textureOf } from './texture';

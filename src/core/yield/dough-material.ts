@@ -1,7 +1,17 @@
 import type { Heat } from '../document';
-import { FOOD_CLASSES, materialOf, mixClasses, type FoodClass, type Holding, type Material } from '../heat';
+import {
+  FOOD_CLASSES,
+  materialOf,
+  mixClasses,
+  solidDensity,
+  type FoodClass,
+  type Holding,
+  type Material,
+  type WetComposition,
+} from '../heat';
 import { animalProtein, compose, isRawTissue, scaleComposition, type Composition, type DoughLine } from '../pantry';
 import { buildActivityTable, waterHeld, type ActivityTable, type SorptionState } from '../sorption';
+import { Known } from './known';
 
 /** The raw piece as the solver sees it, with what the choice of class rests on. */
 export type DoughMaterial = {
@@ -64,22 +74,25 @@ export function doughMaterial(lines: readonly DoughLine[], piece: RawPiece, bake
     (1 - ramp(composition.starch_g / solids_g, STARCHY.from, STARCHY.to));
   const state = bakedShare * (1 - meatLike);
   const activity = activityOf(scaleComposition(composition, 1 / solids_g), state);
-  const share = (mass_g: number): number => mass_g / composition.mass_g;
-  const material = materialOf(
-    {
-      water: share(composition.water_g),
-      carbohydrate: share(composition.starch_g + composition.sugars_g + composition.polyol_g),
-      sugars: share(composition.sugars_g + composition.polyol_g),
-      protein: share(composition.protein_g),
-      fat: share(composition.fat_g),
-      fibre: share(composition.fibre_g + composition.otherCarb_g),
-      ash: share(composition.ash_g),
-    },
-    foodClass(lines, composition, meatLike, piece),
-    activity,
-    { ...holdingOf(lines, composition), ground: piece.mixture !== 'whole' },
-  );
+  const material = materialOf(wetShares(composition), foodClass(lines, composition, meatLike, piece), activity, {
+    ...holdingOf(lines, composition),
+    ground: piece.mixture !== 'whole',
+  });
   return { material, composition, state, meatLike, leathery: meatLike > 0.5 || piece.mixture === 'whole' };
+}
+
+/** A composition by mass fraction, as the solver wants it. */
+function wetShares(composition: Composition): WetComposition {
+  const share = (mass_g: number): number => mass_g / composition.mass_g;
+  return {
+    water: share(composition.water_g),
+    carbohydrate: share(composition.starch_g + composition.sugars_g + composition.polyol_g),
+    sugars: share(composition.sugars_g + composition.polyol_g),
+    protein: share(composition.protein_g),
+    fat: share(composition.fat_g),
+    fibre: share(composition.fibre_g + composition.otherCarb_g),
+    ash: share(composition.ash_g),
+  };
 }
 
 /** How much of the dry solids is lean tissue, and how much anything else that holds water. */
@@ -91,14 +104,17 @@ function holdingOf(lines: readonly DoughLine[], { solids_g, fat_g }: Composition
   return { tissue: tissue_g / solids_g, other: Math.max(0, solids_g - fat_g - tissue_g) / solids_g };
 }
 
-/** The last table made: while a baker drags the programme, the dough stays the same. */
-let latest: { key: string; table: ActivityTable } | null = null;
+/** The last tables made: while a baker drags the programme, the dough and what goes on it stay the same. */
+const tables = new Known<ActivityTable>(8);
 
 function activityOf(perGram: Composition, state: SorptionState): ActivityTable {
   const salted = { ...perGram, saltLike_g: Math.max(LEAST_SALT, perGram.saltLike_g) };
   const key = state + JSON.stringify(salted);
-  if (latest?.key !== key) latest = { key, table: buildActivityTable((aw) => waterHeld(salted, aw, 25, state)) };
-  return latest.table;
+  const known = tables.get(key);
+  if (known) return known;
+  const table = buildActivityTable((aw) => waterHeld(salted, aw, 25, state));
+  tables.put(key, table);
+  return table;
 }
 
 function foodClass(
@@ -131,3 +147,28 @@ function grownClass(lines: readonly DoughLine[]): FoodClass {
   const [fruit, root] = [of('fruit'), of('root/veg')];
   return mixClasses(FOOD_CLASSES.root, FOOD_CLASSES.fruit, root === 0 ? 1 : fruit / (fruit + root));
 }
+
+/** A film of a finish: it neither rises nor holds air, and gives up thickness as it dries. */
+const FILM: FoodClass = {
+  ...FOOD_CLASSES.dough,
+  pores: 0.001,
+  poresOpenAtStart: 0,
+  airFraction: 0,
+  rise: 1,
+  shrinkThickness: 1,
+  shrinkArea: 0,
+  conductivityFactor: 1,
+  foam: 0,
+};
+
+/** What is put on pieces as the solver sees it: raw, in a thin layer. */
+export function filmMaterial(lines: readonly DoughLine[]): DoughMaterial {
+  const made = doughMaterial(lines, { mixture: 'dough', thickness_mm: 1 }, 0);
+  const { holding: _lets, ...material } = made.material;
+  const raw_kg_per_m3 = solidDensity(wetShares(made.composition));
+  const solids_kg_per_m3 = raw_kg_per_m3 / (1 + material.moisture0);
+  return { ...made, material: { ...material, food: FILM, solids_kg_per_m3, raw_kg_per_m3 } };
+}
+
+/** Weight of what is put on pieces [g/mL]. */
+export const filmDensity = (lines: readonly DoughLine[]): number => solidDensity(wetShares(compose(lines))) / 1000;

@@ -1,4 +1,4 @@
-export { bakedBy, doughMaterial } from './dough-material';
+export { bakedBy, doughMaterial, filmMaterial } from './dough-material';
 export type { DoughMaterial } from './dough-material';
 export { openSides, pouredGap } from './exposure';
 export { Known } from './known';
@@ -20,6 +20,8 @@ export {
 } from './shape-plan';
 export type { KnownYield, ShapePlan, Substance } from './shape-plan';
 export { PLAIN } from './shape-yield';
+export { onThePieces, putOnInHeat, treatParts, wets } from './treat-parts';
+export type { PutOn, TreatPart } from './treat-parts';
 export type { ShapeYield, Shaped } from './shape-yield';
 export { swapsOf } from './swap';
 export type { Swapped } from './swap';

@@ -3,7 +3,7 @@ import { fail, succeed, type Result } from '../failure';
 import { swapIdeas, type DoughLine, type Ingredient, type Pantry, type SwapIdea } from '../pantry';
 import type { CupFill } from '../quantities';
 import type { Recipe, RecipeLine } from '../document';
-import { weighRecipe } from './weigh-recipe';
+import { onlyDough, weighRecipe } from './weigh-recipe';
 
 /** A recipe with one ingredient swapped, and what was added or taken away so that the dough still handles as before. */
 export type Swapped = {
@@ -32,11 +32,22 @@ export function swapIngredient(recipe: Recipe, index: number, idea: SwapIdea, pa
   if (!line) return fail('OUT_OF_RANGE', 'There is no such line in the recipe.', `recipe.ingredients[${index}]`);
   const before = weighRecipe(recipe, pantry, fill);
   if (!before.ok) return before;
-  const parts = idea.parts.map(({ ingredient, perGram }) => grams(ingredient, before.value[index].mass_g * perGram));
+  const of = line.part === undefined ? {} : { part: line.part };
+  const parts = idea.parts.map(({ ingredient, perGram }) => ({
+    ...grams(ingredient, before.value[index].mass_g * perGram),
+    ...of,
+  }));
   const swapped = merged([...recipe.ingredients.slice(0, index), ...parts, ...recipe.ingredients.slice(index + 1)], pantry, fill);
   const after = weighRecipe({ ...recipe, ingredients: swapped }, pantry, fill);
   if (!after.ok) return after;
-  const corrections = correct(before.value, after.value, recipe.rest_minutes, pantry);
+  const swappedRecipe = { ...recipe, ingredients: swapped };
+  // What goes on or into the pieces wets no dough.
+  const corrections = correct(
+    onlyDough(recipe, before.value),
+    onlyDough(swappedRecipe, after.value),
+    recipe.rest_minutes,
+    pantry,
+  );
   const ingredients = corrections.reduce((lines, correction) => applied(lines, correction, pantry, fill), swapped);
   return succeed({ recipe: { ...recipe, ingredients }, corrections });
 }

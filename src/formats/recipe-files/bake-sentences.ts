@@ -1,3 +1,4 @@
+import { putOnWords } from '../put-on-words';
 import { applianceRecord, type ApplianceKind, type HeatStep } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
 import { fahrenheit } from '@/core/quantities';
@@ -54,7 +55,13 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
     case 'stir':
       return 'Stir them.';
     case 'brush':
-      return `Brush with the wash (${step.grams} g).`;
+      return step.part === undefined ? `Brush with the wash (${step.grams} g).` : sentenceOf(putOnWords(step));
+    case 'coat':
+      return sentenceOf(putOnWords(step));
+    case 'dry-coat':
+      return `Let it set ${step.at === 'fridge' ? 'in the fridge ' : ''}for ${lasting(step.minutes)}.`;
+    case 'cut':
+      return 'Cut apart and spread out.';
     case 'snap-apart':
       return 'Snap apart along the score.';
     case 'turn-out':
@@ -68,6 +75,8 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
       return null;
   }
 }
+
+const sentenceOf = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 
 function shapeSentence(shape: BatchDocument['shape']): string[] {
   switch (shape.method) {

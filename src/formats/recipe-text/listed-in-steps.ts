@@ -1,6 +1,6 @@
 import { findIngredient, type Pantry } from '@/core/pantry';
 import { FIGURE } from '@/core/written';
-import type { PartRole } from '@/core/document';
+import type { PartRole } from '@/core/catalogue';
 import { plainText, readAmount } from './amount';
 import { notFood, readMeasure } from './measure';
 import type { SortedItem } from './sort-lines';

@@ -1,4 +1,4 @@
-import type { PartRole } from '@/core/document';
+import type { PartRole } from '@/core/catalogue';
 
 /** A part of a treat that a recipe names: "For the frosting:". */
 export type ReadPart = { readonly name: string; readonly role: PartRole };

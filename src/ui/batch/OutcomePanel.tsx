@@ -12,7 +12,7 @@ import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
 import { shownKeeps } from './shown-keeps';
-import { linesInBowl } from './weigh/bowl';
+import { linesOnTreats } from './weigh/bowl';
 
 type OutcomePanelProps = {
   readonly document: BatchDocument;
@@ -37,7 +37,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   onAccept,
 }: OutcomePanelProps): ReactNode {
   const { target } = document;
-  const inBowl = linesInBowl(document, nominal.dough, pantry);
+  const eaten = linesOnTreats(document, nominal.dough, pantry);
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
     <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
@@ -50,7 +50,7 @@ export const OutcomePanel = memo(function OutcomePanel({
       {dogs.length > 0 && (
         <div className="border-t border-hair pt-2">
           <DogChips
-            verdicts={dogs.map((dog) => feedingVerdict(feedingInput(nominal, inBowl), dog))}
+            verdicts={dogs.map((dog) => feedingVerdict(feedingInput(nominal, eaten), dog))}
             nameOf={(id) => pantry.get(id)?.name ?? id}
           />
         </div>

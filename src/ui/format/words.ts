@@ -27,6 +27,7 @@ export const ENDS: Record<Keeps['limit'], string> = {
   rancidity: 'then the fat goes rancid',
   'freezer-quality': 'then fades in the freezer',
   'drying-out': 'then dries out',
+  finish: 'then what is on it goes',
 };
 
 export const FEEL_NAMES: Record<string, string> = {

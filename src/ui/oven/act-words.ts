@@ -1,5 +1,6 @@
 import type { Act } from '@/core/calls';
 import type { HeatStep } from '@/core/catalogue';
+import { putOnWords } from '@/formats/put-on-words';
 import { heatWord, type Dial } from '../format/dial-words';
 import { midSentence } from '../format/units';
 import { applianceName } from '../format/words';
@@ -39,6 +40,8 @@ export function actWords(act: Act, dial: Dial, pieces: number, appliance: string
       return { title: 'Take them out', detail: act.kind === 'freezer' ? 'Cold hands: gloves help.' : HOT, done: 'They are out' };
     case 'cooled':
       return { title: 'Let them cool', detail: 'On a rack. Bagged warm, they sweat and mould.', done: 'They are cold' };
+    case 'set':
+      return { title: 'Let it set', detail: 'Dry to the touch before anything lies on it.', done: 'It has set' };
     case 'pack':
       return { title: 'Pack and label', detail: 'Break one cold first: is it as dry as it should be?', done: 'Packed' };
   }
@@ -69,9 +72,13 @@ function stepWords(step: HeatStep, kind: Extract<Act, { do: 'step' }>['kind'], d
     case 'stir':
       return { title: 'Stir them', detail: HOT, done: 'Stirred' };
     case 'brush':
-      return { title: `Brush with ${step.grams} g`, detail: 'Thin and even; every gram must dry again.', done: 'Brushed' };
+    case 'coat':
+    case 'dry-coat':
+      return finishWords(step);
     case 'score':
       return { title: 'Score them', detail: 'Right through, while soft. Leave them lying.', done: 'Scored' };
+    case 'cut':
+      return { title: 'Cut them apart', detail: 'A wet blade; spread them out.', done: 'Cut' };
     case 'snap-apart':
       return { title: 'Snap them apart', detail: 'Along the score, while warm. Spread them out.', done: 'Snapped' };
     case 'turn-out':
@@ -96,6 +103,24 @@ function stepWords(step: HeatStep, kind: Extract<Act, { do: 'step' }>['kind'], d
       };
   }
 }
+
+/** What goes on the pieces, and how it sets. */
+function finishWords(step: Extract<HeatStep, { do: 'brush' | 'coat' | 'dry-coat' }>): ActWords {
+  switch (step.do) {
+    case 'brush':
+      return { title: sentenceCase(putOnWords(step)), detail: 'Thin and even; every gram must dry again.', done: 'Brushed' };
+    case 'coat':
+      return { title: sentenceCase(putOnWords(step)), detail: 'Cold pieces, apart on a rack.', done: 'It is on' };
+    case 'dry-coat':
+      return {
+        title: step.at === 'fridge' ? 'Into the fridge, to set' : 'Leave them to set',
+        detail: 'Apart and uncovered; nothing on top.',
+        done: 'They stand',
+      };
+  }
+}
+
+const sentenceCase = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** "13:04" left, or how late: minutes and seconds, hours where there are any. */
 export function clockLeft(left_ms: number): string {

@@ -1,5 +1,6 @@
 import type { BatchDocument } from '@/core/document';
 import type { HeatStep } from '@/core/catalogue';
+import { putOnWords } from '@/formats/put-on-words';
 import { heatWord, type Dial } from '../format/dial-words';
 import { duration } from '../format/units';
 import { applianceName } from '../format/words';
@@ -29,12 +30,15 @@ function actOf(step: HeatStep, kind: NonNullable<NonNullable<BatchDocument['heat
     case 'off':
       return `oven off, leave them in${step.door === 'ajar' ? ', door ajar' : ''}`;
     case 'brush':
-      return `brush with ${step.grams} g`;
+    case 'coat':
+      return putOnWords(step);
     case 'move':
       return step.appliance ? `move into the ${applianceName(kind)}` : 'move to another tray';
     case 'turn':
     case 'stir':
     case 'score':
+    case 'cut':
+    case 'dry-coat':
     case 'snap-apart':
     case 'turn-out':
     case 'rotate-trays':

@@ -5,7 +5,7 @@ export const FREEZE_DRYER = {
   kind: 'freeze-dryer',
   name: 'freeze dryer',
   ...AN_OVEN,
-  does: ['freeze', 'freeze-dry', 'cool', 'move'],
+  does: ['freeze', 'freeze-dry', 'cool', 'coat', 'dry-coat', 'move'],
   onlyDoes: 'A freeze dryer freezes, dries and lets cool.',
   firstSteps: [
     { do: 'freeze', minutes: 300, freezer_c: -28 },

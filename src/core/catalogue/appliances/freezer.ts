@@ -5,7 +5,7 @@ export const FREEZER = {
   kind: 'freezer',
   name: 'freezer',
   ...AN_OVEN,
-  does: ['freeze', 'move'],
+  does: ['freeze', 'coat', 'dry-coat', 'move'],
   onlyDoes: 'A freezer only freezes.',
   firstSteps: [{ do: 'freeze', minutes: 300 }],
   shelves: 4,

@@ -1,7 +1,8 @@
 import { COLOUR_NAMES } from '../../heat';
 import { isRawFlour, isRawTissue } from '../../pantry';
+import type { Caution } from '../caution';
 import { warmAndWetMinutes } from '../warm-and-wet';
-import { none, rowsOf, type Rule } from './rule';
+import { bakedRows, none, type Rule } from './rule';
 
 /** Heat that the middle of a raw animal food calls for [°C]. Source: USDA-FSIS safe minimum temperatures. */
 export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } as const;
@@ -9,7 +10,7 @@ export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } 
 export const ENOUGH_KILL = 6.5;
 
 const core: Rule = (context) => {
-  const raw = rowsOf(context).filter(({ rawAnimal }) => rawAnimal !== null);
+  const raw = bakedRows(context).filter(({ rawAnimal }) => rawAnimal !== null);
   if (raw.length === 0) return none;
   const need_c = Math.max(...raw.map(({ rawAnimal }) => CORE_TARGET_C[rawAnimal ?? 'poultry']));
   const names = raw.map(({ name }) => name).join(', ');
@@ -41,7 +42,7 @@ const core: Rule = (context) => {
 
 /** Dried before it was cooked: only heat afterwards is left. */
 const heatFirst: Rule = (context) => {
-  if (!context.dehydrator || !rowsOf(context).some(isRawTissue) || context.kill_log10 >= ENOUGH_KILL) return none;
+  if (!context.dehydrator || !bakedRows(context).some(isRawTissue) || context.kill_log10 >= ENOUGH_KILL) return none;
   if (context.heatedAfter)
     return [
       {
@@ -86,7 +87,7 @@ const freezeFirst: Rule = ({ freezeDry }) =>
     : none;
 
 const noKill: Rule = (context) =>
-  context.freezeDry && rowsOf(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
+  context.freezeDry && bakedRows(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
     ? [
         {
           code: 'freeze-dry-no-kill',
@@ -123,7 +124,7 @@ const collapse: Rule = ({ freezeDry }) => {
 };
 
 const lethality: Rule = (context) =>
-  rowsOf(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
+  bakedRows(context).some(isRawTissue) && context.kill_log10 < ENOUGH_KILL
     ? [
         {
           code: 'lethality',
@@ -138,7 +139,7 @@ const lethality: Rule = (context) =>
     : none;
 
 const rawFlour: Rule = (context) =>
-  rowsOf(context).some(isRawFlour) && (context.core_cMax === null || context.core_cMax < 71)
+  bakedRows(context).some(isRawFlour) && (context.core_cMax === null || context.core_cMax < 71)
     ? [
         {
           code: 'raw-flour',
@@ -154,7 +155,7 @@ const rawFlour: Rule = (context) =>
 
 const warmDamp: Rule = (context) => {
   const minutes = warmAndWetMinutes(context.curve);
-  const animal = rowsOf(context).some(({ rawAnimal, category }) => rawAnimal !== null || category === 'dairy');
+  const animal = bakedRows(context).some(({ rawAnimal, category }) => rawAnimal !== null || category === 'dairy');
   if (minutes <= 120) return none;
   const long = minutes > 240 && animal;
   return [
@@ -225,6 +226,25 @@ const juice: Rule = ({ drip }) =>
       ]
     : none;
 
+/** A wash, a dip or a topping with something raw in it gets its own heat, or none. */
+const rawPart: Rule = ({ rawParts }) =>
+  rawParts
+    .filter(({ needs_c, hottest_c }) => hottest_c === null || hottest_c < needs_c)
+    .map(({ name, ingredients, needs_c, hottest_c, tissue }): Caution => ({
+      code: 'raw-finish',
+      severity: tissue ? 'stop' : 'mind',
+      step: 'heat',
+      title: `${name} stays raw`,
+      why:
+        hottest_c === null
+          ? `It goes on when the heat is over, and ${ingredients.join(', ').toLowerCase()} is raw.`
+          : `Its face gets ${Math.round(hottest_c)} °C from then on; ${ingredients.join(', ').toLowerCase()} calls for ${needs_c} °C.`,
+      act: tissue
+        ? 'Cook it before it goes on, or put it on before the heat.'
+        : 'Put it on while the oven is still hot, or use what is cooked: pasteurised egg, milk, broth.',
+      source: 'USDA-FSIS',
+    }));
+
 /** Heat and drying. */
 export const HEAT_RULES: readonly Rule[] = [
   core,
@@ -235,6 +255,7 @@ export const HEAT_RULES: readonly Rule[] = [
   lethality,
   rawFlour,
   warmDamp,
+  rawPart,
   beyondHeater,
   wetHeart,
   juice,

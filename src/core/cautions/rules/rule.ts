@@ -4,6 +4,9 @@ import type { Caution, CautionContext } from '../caution';
 export type Rule = (context: CautionContext) => Caution[];
 export const none: Caution[] = [];
 
-/** Table rows of everything that is in the bowl. */
-export const rowsOf = ({ lines }: CautionContext): Ingredient[] =>
+const rowsIn = (lines: CautionContext['lines']): Ingredient[] =>
   lines.filter(({ mass_g }) => mass_g > 0).map(({ ingredient }) => ingredient);
+
+/** Table rows of everything that is eaten, and of what goes through the heat with the dough. */
+export const rowsOf = ({ lines }: CautionContext): Ingredient[] => rowsIn(lines);
+export const bakedRows = ({ baked }: CautionContext): Ingredient[] => rowsIn(baked);

@@ -12,7 +12,7 @@ import type { Ask, Service } from '@/workers/protocol';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
 
-/** A document predicted with its bands, with what is in its bowl and the packs that it goes into. */
+/** A document predicted with its bands, with everything that ends on its treats and the packs that they go into. */
 export type BandedBatch = {
   readonly prediction: Prediction;
   readonly lines: readonly DoughLine[];
@@ -44,12 +44,12 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
     const worked = predict(document, { pantry }, 'light');
     if (!worked.ok) return worked;
     const prediction = addBand(worked.value);
-    return succeed({ prediction, lines: worked.value.lines, packs: packsToStore(worked.value, prediction) });
+    return succeed({ prediction, lines: worked.value.treat.lines, packs: packsToStore(worked.value, prediction) });
   },
   plannedLines: ({ documents, pantry }) =>
     documents.flatMap((document) => {
       const worked = predict(document, { pantry }, 'light');
-      return worked.ok ? worked.value.planned : [];
+      return worked.ok ? [...worked.value.planned, ...worked.value.finishes] : [];
     }),
   freshLife: ({ document, pantry, option, store }) => freshLife(document, { pantry }, option, store),
 };

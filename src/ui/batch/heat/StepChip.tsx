@@ -71,7 +71,13 @@ type ParticularsProps = Pick<StepChipProps, 'step' | 'number' | 'appliances' | '
 function Particulars({ step, number, appliances, onValue }: ParticularsProps): ReactNode {
   switch (step.do) {
     case 'brush':
-      return <Grams number={number} value={step.grams} onValue={onValue} />;
+      return step.part === undefined ? (
+        <Grams number={number} value={step.grams ?? 1} onValue={onValue} />
+      ) : (
+        <span>{step.part}</span>
+      );
+    case 'coat':
+      return <span>{step.part}</span>;
     case 'freeze':
       return (
         <Degrees
@@ -115,6 +121,8 @@ function Particulars({ step, number, appliances, onValue }: ParticularsProps): R
     case 'turn':
     case 'stir':
     case 'score':
+    case 'cut':
+    case 'dry-coat':
     case 'snap-apart':
     case 'rotate-trays':
       return null;

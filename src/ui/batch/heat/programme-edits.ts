@@ -137,6 +137,7 @@ export const IN_SHORT = {
   off: 'oven off',
   cool: 'on the rack',
   chill: 'in the fridge',
+  'dry-coat': 'setting',
   freeze: 'in the freezer',
   'freeze-dry': 'freeze-dry',
 } as const;
@@ -149,7 +150,9 @@ export const STEP_NAMES: Record<HeatStep['do'], string> = {
   turn: 'turn',
   stir: 'stir',
   brush: 'brush',
+  coat: 'coat',
   score: 'score',
+  cut: 'cut apart',
   'snap-apart': 'snap apart',
   'turn-out': 'turn out',
   'rotate-trays': 'rotate trays',

@@ -16,6 +16,7 @@ const WORDS = {
   off: (minutes: number) => `oven off, ${minutes} min`,
   cool: (minutes: number) => `rack, ${minutes} min`,
   chill: (minutes: number) => `fridge, ${minutes} min`,
+  'dry-coat': (minutes: number) => `setting, ${minutes} min`,
   freeze: (minutes: number) => `freezer, ${minutes} min`,
   'freeze-dry': (minutes: number) => `under vacuum, ${minutes} min`,
 } as const;

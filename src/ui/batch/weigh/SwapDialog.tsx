@@ -10,7 +10,7 @@ import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
 import { Table } from '../../kit/Table';
 import { nameOf, type BenchProps } from '../bench-props';
-import { linesInBowl } from './bowl';
+import { linesOnTreats } from './bowl';
 
 const REASONS: Readonly<Record<SwapReason, string>> = {
   'other-flour': 'another flour',
@@ -116,7 +116,7 @@ function SwapRow({ name, note, prediction, before, allergens, allergensBefore, o
 }
 
 const allergensOf = (document: BatchDocument, { dough }: Prediction, pantry: Pantry): string =>
-  allergenWords(allergensIn(linesInBowl(document, dough, pantry).map(({ ingredient }) => ingredient))) || 'none named';
+  allergenWords(allergensIn(linesOnTreats(document, dough, pantry).map(({ ingredient }) => ingredient))) || 'none named';
 
 type SwapTableProps = {
   readonly name: string;

@@ -22,6 +22,15 @@ export function linesInBowl(document: BatchDocument, dough: Prediction['dough'],
   });
 }
 
+/** Everything that ends on the treats of a predicted batch; a line nobody knows is left out. */
+export function linesOnTreats(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
+  return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
+    const ingredient = rowOf(line, pantry);
+    const mass_g = dough.ingredients[i]?.eaten_g;
+    return ingredient && mass_g !== undefined ? [{ ingredient, mass_g }] : [];
+  });
+}
+
 /** In which part of the work an ingredient goes into the bowl. */
 export type BowlPart = 'dry' | 'fats' | 'wet' | 'liquid';
 export const BOWL_PARTS: ReadonlyArray<{ readonly part: BowlPart; readonly name: string }> = [

@@ -132,6 +132,7 @@ function answered(bring: Bring, reading: ReadRecipe, i: number): boolean {
 const ROLE_WORDS = {
   dough: 'mixed in',
   filling: 'goes inside',
+  shell: 'goes round it',
   frosting: 'spread on',
   dip: 'dipped into',
   drizzle: 'drizzled on',

@@ -1,4 +1,5 @@
 import type { HeatStep } from '@/core/catalogue';
+import { putOnWords } from '@/formats/put-on-words';
 import type { Heat, Shape } from './types';
 import { applianceName, OUTLINES } from '../../format/words';
 import { duration } from '../../format/units';
@@ -22,9 +23,14 @@ function stepWords(step: HeatStep): string {
     case 'freeze-dry':
       return `vacuum ${duration(step.minutes)}`;
     case 'brush':
-      return `brush ${step.grams} g`;
+    case 'coat':
+      return putOnWords(step);
+    case 'dry-coat':
+      return `setting ${duration(step.minutes)}`;
     case 'move':
       return `into the ${applianceName(step.appliance?.kind ?? 'static-oven')}`;
+    case 'cut':
+      return 'cut apart';
     case 'snap-apart':
       return 'snap apart';
     case 'turn-out':
