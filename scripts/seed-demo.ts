@@ -253,12 +253,12 @@ async function eatFrom(db: pg.ClientBase, { batchId, document, jars, today, bake
     const on = new Date(`${day}T12:00:00Z`);
     let { state, left_over } = jar;
     if (opened_days_ago !== undefined) {
-      const { opened_days } = must(freshLife(document, { pantry }, state.option, state.store));
+      const { opened_days } = must(freshLife(document, { pantry }, { portion: null, option: state.option, store: state.store }));
       state = openedOn(state, day, opened_days);
       await addJarEvent(db, jar.id, { at: on, act: 'opened', pieces: null, price: null, note: '' });
     }
     if (frozen) {
-      const there = must(freshLife(document, { pantry }, state.option, 'freezer'));
+      const there = must(freshLife(document, { pantry }, { portion: null, option: state.option, store: 'freezer' }));
       state = must(movedTo(state, baked_on, { option: state.option, store: 'freezer', life: there.life }, there.tender));
       await addJarEvent(db, jar.id, { at: new Date(`${baked_on}T16:00:00Z`), act: 'moved', pieces: null, price: null, note: '' });
     }

@@ -1,3 +1,4 @@
+import type { PackOption, Store } from '@/core/keeping';
 import type { LabelText } from '@/core/labelling';
 import type { BatchVersion } from './batch';
 
@@ -8,7 +9,15 @@ export type LabelView = {
   readonly written: LabelText;
   /** Stop cautions: they block printing. */
   readonly stops: readonly string[];
-  readonly packs: ReadonlyArray<{ readonly option: string; readonly packs: number; readonly net_g: number }>;
+  readonly packs: ReadonlyArray<{
+    readonly portion: string | null;
+    readonly option: PackOption;
+    readonly store: Store;
+    readonly packs: number;
+    readonly net_g: number;
+  }>;
+  /** Which of them it is for. */
+  readonly pack: number;
 };
 
 /** The label printer as its panel shows it. */

@@ -12,6 +12,9 @@ export type JarRow = {
   readonly left_over: number;
   readonly piece_g: number;
   readonly state: Stored;
+  /** Its number among the packs of its batch, and the portion of the bowl that is in it; null where the bowl is not shared out. */
+  readonly slot: number | null;
+  readonly portion: string | null;
 };
 export const JAR_ACTS = ['packed', 'opened', 'eaten', 'given', 'sold', 'repacked', 'recrisped', 'moved', 'discarded'] as const;
 export type JarAct = (typeof JAR_ACTS)[number];
@@ -23,7 +26,7 @@ export type JarEvent = {
   readonly note: string;
 };
 
-const COLUMNS = 'id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state';
+const COLUMNS = 'id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state, slot, portion';
 
 /** Packs that are still there, the oldest first. */
 export async function jarsOf(db: Queryable, kitchenId: string): Promise<JarRow[]> {
@@ -32,6 +35,26 @@ export async function jarsOf(db: Queryable, kitchenId: string): Promise<JarRow[]
     [kitchenId],
   );
   return rows;
+}
+
+/** Packs that were made of a batch, those that are gone too, and whether anything was done with each; held until the transaction ends. */
+export async function packsOf(db: Queryable, batchId: string): Promise<Array<JarRow & { readonly touched: boolean }>> {
+  const { rows } = await db.query<JarRow & { touched: boolean }>(
+    `select ${COLUMNS}, exists (select from jar_event e where e.jar_id = jar.id and e.act <> 'packed') as touched
+     from jar where batch_id = $1 order by slot, created_at, id for update`,
+    [batchId],
+  );
+  return rows;
+}
+
+/** A pack that nothing was done with holds so many pieces, as it was counted. */
+export async function recountJar(db: Queryable, id: string, pieces: number): Promise<void> {
+  await db.query('update jar set pieces = $2, left_over = $2 where id = $1', [id, pieces]);
+  await db.query("update jar_event set pieces = $2 where jar_id = $1 and act = 'packed'", [id, pieces]);
+}
+
+export async function removeJar(db: Queryable, id: string): Promise<void> {
+  await db.query('delete from jar where id = $1', [id]);
 }
 
 /** One pack, held until the transaction ends. */
@@ -50,8 +73,8 @@ export async function isStored(db: Queryable, batchId: string): Promise<boolean>
 
 export async function addJar(db: Queryable, kitchenId: string, jar: Omit<JarRow, 'id'>): Promise<string> {
   const { rows } = await db.query<{ id: string }>(
-    `insert into jar (kitchen_id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
+    `insert into jar (kitchen_id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state, slot, portion)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11) returning id`,
     [
       kitchenId,
       jar.batch_id,
@@ -62,6 +85,8 @@ export async function addJar(db: Queryable, kitchenId: string, jar: Omit<JarRow,
       jar.left_over,
       jar.piece_g,
       JSON.stringify(jar.state),
+      jar.slot,
+      jar.portion,
     ],
   );
   return rows[0].id;

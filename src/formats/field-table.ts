@@ -19,6 +19,7 @@ const rowsOf = (fields: Fields, before: string): Row[] =>
 
 function rowsOfField(field: Field, key: string): Row[] {
   const row = (kind: string): Row => ({ key, kind, usual: usualOf(field), meaning: field.meaning ?? '' });
+  if (field.like !== undefined) return [row(`as \`${field.like}\``)];
   switch (field.kind) {
     case 'number':
       return [row(numberWords(field))];

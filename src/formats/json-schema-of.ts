@@ -73,9 +73,19 @@ function objectOf(fields: Fields, told: JsonSchema = {}): JsonSchema {
   return { type: 'object', additionalProperties: false, properties, ...(required.length > 0 ? { required } : {}) };
 }
 
-function groupOf({ fields, atMostOneOf, needs }: GroupField): JsonSchema {
+function groupOf({ fields, atMostOneOf, needs, standsFor = {} }: GroupField): JsonSchema {
+  const { required = [], ...object } = objectOf(fields) as { required?: string[] } & JsonSchema;
+  const always = required.filter((key) => !(key in standsFor));
+  const either = Object.entries(standsFor).map(([key, other]) => ({
+    anyOf: [
+      { required: [key] },
+      { required: [other], properties: { [other]: { type: 'array', contains: { type: 'object', required: [key] } } } },
+    ],
+  }));
   return {
-    ...objectOf(fields),
+    ...object,
+    ...(always.length > 0 ? { required: always } : {}),
+    ...(either.length > 0 ? { allOf: either } : {}),
     ...(atMostOneOf ? { not: { anyOf: pairsOf(atMostOneOf).map((required) => ({ required })) } } : {}),
     ...(needs ? { dependentRequired: Object.fromEntries(Object.entries(needs).map(([key, beside]) => [key, [beside]])) } : {}),
   };

@@ -1,8 +1,7 @@
-import { USUAL_DRAWS, bandFrom, samplesInSteps } from '@/core/bands';
-import { withAdvice } from '@/core/outcomes';
-import { runOut } from '@/core/quantities';
+import { USUAL_DRAWS } from '@/core/bands';
+import { wholeBatch } from '@/core/outcomes';
 import { findProgrammes, type FoundProgrammes } from '@/core/search';
-import { predict, type Kitchen, type Prediction } from '@/core/prediction';
+import type { Kitchen, Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
 import { readBatch } from './read-batch';
 
@@ -10,11 +9,8 @@ import { readBatch } from './read-batch';
 export function predictText(text: string, kitchen: Kitchen): Result<Prediction> {
   const document = readBatch(text);
   if (!document.ok) return document;
-  const worked = predict(document.value, kitchen);
-  if (!worked.ok) return worked;
-  const samples = runOut(samplesInSteps(worked.value, 0, USUAL_DRAWS));
-  const drawn = { document: document.value, kitchen, worked: worked.value };
-  return { ok: true, value: withAdvice(drawn, samples, bandFrom(worked.value, samples)) };
+  const worked = wholeBatch(document.value, kitchen, 'full', USUAL_DRAWS);
+  return worked.ok ? { ok: true, value: worked.value.prediction } : worked;
 }
 
 /** What the finder's doors send: the open format's name and version, then what was found. */

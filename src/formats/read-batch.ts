@@ -20,7 +20,27 @@ export function readBatch(text: string): Result<BatchDocument> {
 }
 
 /** Checks a value against the batch file's schema. */
-export const checkBatch = (value: unknown): Result<BatchDocument> => checkWith(BATCH_SCHEMA, value);
+export const checkBatch = (value: unknown): Result<BatchDocument> => checkWith(BATCH_SCHEMA, shapeFirst(value));
+
+/**
+ * Portions may stand for the shape, under their own key or as a list under `shape`: the first shape that one of them brings is then
+ * that of the batch, and of every portion that brings none.
+ */
+function shapeFirst(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+  const { shape, ...others } = value as Readonly<Record<string, unknown>>;
+  const asList = Array.isArray(shape) && others.portions === undefined;
+  if (shape !== undefined && !asList) return value;
+  const portions: unknown = asList ? shape : others.portions;
+  if (!Array.isArray(portions)) return value;
+  const list = portions as unknown[];
+  const brings = (one: unknown): one is Readonly<Record<string, unknown>> =>
+    typeof one === 'object' && one !== null && Object.hasOwn(one, 'shape');
+  const first = list.find(brings);
+  if (!first) return { ...others, portions };
+  const { shape: its, ...told } = first;
+  return { ...others, shape: its, portions: list.map((one) => (one === first ? told : one)) };
+}
 
 /** A type as a schema builds it: schemas know lists that may be written to only. */
 export type Writable<T> =

@@ -24,6 +24,7 @@ type Written = {
   readonly written: LabelText;
   readonly stops: readonly string[];
   readonly packs: LabelView['packs'];
+  readonly pack: number;
 };
 
 /** What the label of a batch would say, dated from the day it was baked or from today. */
@@ -35,27 +36,33 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
-    const { lines, prediction } = known.value;
+    const { portions, prediction } = known.value;
     const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? todayIn(kitchen.value) };
-    const facts = labelFacts(row.document, prediction, lines, maker, pack ?? row.document.label?.pack ?? 0);
+    // A pack by its number among those of all portions; the first that holds anything where nobody chose.
+    const packs = portions.flatMap((portion) => portion.prediction.keeps.map((keeps, at) => ({ portion, keeps, at })));
+    const filled = packs.findIndex(({ keeps }) => keeps.packs > 0);
+    const { portion, at } = packs[pack ?? row.document.label?.pack ?? Math.max(0, filled)] ?? packs[0];
+    const facts = labelFacts(portion.document, portion.prediction, portion.lines, maker, at);
     return succeed({
       row,
       written: labelText(facts),
-      stops: prediction.cautions.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
-      packs: prediction.keeps.map(({ option, packs, net_g }) => ({ option, packs, net_g })),
+      stops: portion.prediction.cautions.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
+      packs: prediction.keeps.map(({ portion: of, option, store, packs: count, net_g }) => ({
+        portion: of,
+        option,
+        store,
+        packs: count,
+        net_g,
+      })),
+      pack: packs.findIndex((one) => one.portion === portion && one.at === at),
     });
   });
 
 export async function viewLabel(id: string): Promise<Result<LabelView>> {
   const found = await writtenFor(id, undefined);
   if (!found.ok) return found;
-  const { row, written, stops, packs } = found.value;
-  return succeed({
-    batch: viewOf(row),
-    written,
-    stops,
-    packs,
-  });
+  const { row, written, stops, packs, pack } = found.value;
+  return succeed({ batch: viewOf(row), written, stops, packs, pack });
 }
 
 type DrawRequest = { readonly text: LabelText; readonly width_mm: number; readonly height_mm: number };

@@ -2,11 +2,12 @@ import Joi from 'joi';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
-import { markBaked, maybeBatch, type BatchRow } from '@/db/batches';
+import { holdBatch, markBaked, maybeBatch, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { VERDICTS, addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
 import { checkWith, type Writable } from '@/formats/read-batch';
 import { forecast } from './forecast';
+import { carryCount } from './jars/carry-count';
 import { refitAppliances } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf, todayIn } from './view-kitchen';
@@ -49,7 +50,7 @@ const MEASURE_REQUEST = Joi.object<Writable<MeasureRequest>, true>({
  * Enters what scale and eye said after baking. The first entry fixes the forecast it answers to:
  * later changes of the batch or of the models must not make an old prediction look better.
  */
-export const measureBatch = (id: string, body: unknown): Promise<Result<{ revision: number }>> =>
+export const measureBatch = (id: string, body: unknown): Promise<Result<{ revision: number; not_carried: number }>> =>
   inTransaction(async (db) => {
     const request = checkWith(MEASURE_REQUEST, body);
     if (!request.ok) return request;
@@ -70,7 +71,11 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
     if (!kitchen.ok) return kitchen;
     await markBaked(db, id, todayIn(kitchen.value));
     await refitAppliances(db, kitchen.value, id);
-    return succeed({ revision });
+    const held = await holdBatch(db, id);
+    const carried =
+      held && (await carryCount({ db, kitchen: kitchen.value, batch: held, pantry: await loadPantry(db) }, measured.pieces));
+    if (carried && !carried.ok) return carried;
+    return succeed({ revision, not_carried: carried?.value.not_carried ?? 0 });
   });
 
 async function firstEntry(db: Queryable, batch: BatchRow, measured: Measured): Promise<Result<number | null>> {

@@ -28,7 +28,7 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
-    const { lines, prediction } = known.value;
+    const { portions, prediction } = known.value;
     return succeed({
       id,
       kitchen: kitchen.value.name,
@@ -36,6 +36,6 @@ export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
       baked_on: row.baked_on,
       document: row.document,
       prediction,
-      rows: lines.map(({ ingredient }) => ingredient),
+      rows: portions[0].lines.map(({ ingredient }) => ingredient),
     });
   });

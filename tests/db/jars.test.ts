@@ -57,8 +57,37 @@ describe('a batch', () => {
     expect(there).toHaveLength(jars);
     expect(there[0]).toMatchObject({ option: 'clip-jar', store: 'room', opened: false, packed_on: today() });
     expect(there[0].use_by <= there[0].likely_until).toBe(true);
-    expect(await cases.putBatchAway(batch)).toMatchObject({ ok: false });
+    // Asked again, as by a second device, it answers the same and stores nothing more.
+    expect(must(await cases.putBatchAway(batch))).toEqual({ jars });
+    expect(await jarsFrom(batch)).toHaveLength(jars);
     expect(await cases.putBatchAway('00000000-0000-0000-0000-000000000000')).toMatchObject({ code: 'NOT_FOUND' });
+  });
+});
+
+describe('what was counted', () => {
+  const sumOf = async (batch: string): Promise<number> => (await jarsFrom(batch)).reduce((sum, { pieces }) => sum + pieces, 0);
+  it('is what is stored, and eight that ask at once store it once', async () => {
+    const batch = await baked('parsnip-buckwheat-snaps');
+    const answers = await Promise.all(Array.from({ length: 8 }, () => cases.putBatchAway(batch)));
+    const counts = answers.map((answer) => must(answer).jars);
+    expect(new Set(counts).size).toBe(1);
+    expect(await jarsFrom(batch)).toHaveLength(counts[0]);
+    expect(await sumOf(batch)).toBe(100);
+  });
+  it('carries through when it is put right: anew while nothing was touched, at the end of the row after', async () => {
+    const batch = await baked('parsnip-buckwheat-snaps');
+    must(await cases.putBatchAway(batch));
+    const right = async (revision: number, pieces: number) =>
+      must(await cases.measureBatch(batch, { revision, pieces, ...NOBODY }));
+    expect(await right(1, 87)).toMatchObject({ not_carried: 0 });
+    expect(await sumOf(batch)).toBe(87);
+    const [first] = await jarsFrom(batch);
+    must(await cases.workJar(first.id, { do: 'eat', pieces: 2 }));
+    expect(await right(2, 95)).toMatchObject({ not_carried: 0 });
+    expect(await sumOf(batch)).toBe(95);
+    // What was taken from stays as it is: that many cannot be taken out any more.
+    const { not_carried } = await right(3, 5);
+    expect(await sumOf(batch)).toBe(5 + not_carried);
   });
 });
 

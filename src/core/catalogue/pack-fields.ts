@@ -1,4 +1,4 @@
-import { choice, count, flag, group, number, type ValueOf } from '../fields';
+import { choice, count, flag, group, number, text, type ValueOf } from '../fields';
 import { CLOSURES, PACKS, STORES, type Closure, type PackOption } from '../keeping';
 
 export const PACK_OPTIONS = Object.keys(PACKS) as readonly PackOption[];
@@ -13,6 +13,7 @@ export const PACK = group(
     pieces: count([1, 100_000], { usual: 'as many as fit', meaning: 'in each' }),
     packs: count([0, 10_000], { usual: 'what is left', meaning: 'so many are filled before anything else' }),
     openings_per_day: number('ratio', [0, 50], { default: 1 }),
+    portion: text(80, { usual: 'every portion that has no pack of its own', meaning: 'which portion of the bowl it is for' }),
     own: group(
       {
         film: number('permeance', [0, 500], { usual: "its kind's" }),

@@ -15,6 +15,7 @@ const fieldsOf = <R extends Readonly<Record<string, { readonly fields: Fields }>
 const STEP_FIELDS = fieldsOf(STEPS);
 const SHAPE_FIELDS = fieldsOf(SHAPES);
 const HEAT_STEP = variants('do', STEP_FIELDS);
+const SHAPE_IF_OTHER = variants('method', SHAPE_FIELDS, { usual: 'the shape of the batch', like: 'shape' });
 const SHAPE = variants('method', SHAPE_FIELDS, { required: true });
 
 export const PREFERENCES = ['fastest', 'least-energy', 'gentlest', 'least-attention'] as const;
@@ -67,12 +68,30 @@ export const WORTH = group({
   margin_pct: number('share', [0, 95], { step: 5, meaning: 'share of the price that shall be left' }),
 });
 
+/** One of several shapes made of one bowl. */
+export const PORTION = group(
+  {
+    name: text(80, { required: true }),
+    share_pct: number('share', [0, 100], { above: true, meaning: 'of the bowl' }),
+    dough_g: number('mass', [0, 200_000], { above: true, step: 10, meaning: 'of the bowl, whatever it holds' }),
+    rest: flag({ meaning: 'all that the others leave; so is one that says nothing' }),
+    shape: SHAPE_IF_OTHER,
+    heat: { ...HEAT, usual: 'the programme of the batch, on trays of its own', like: 'heat' } as const,
+    parts: list(text(80), { most: 20, usual: 'all of them', meaning: 'which parts of the recipe go on or into these' }),
+  },
+  { atMostOneOf: ['share_pct', 'dough_g', 'rest'] },
+);
+
 const LABEL_PART = text(2000, { empty: true, untrimmed: true });
 /** Parts of a label that the baker writes otherwise, and its size. */
 export const LABEL = group({
   width_mm: number('length', [25, 200], { default: 100 }),
   height_mm: number('length', [15, 200], { default: 62 }),
-  pack: number('count', [0, 19], { whole: true, default: 0, meaning: 'which of the packs it is for, counted from 0' }),
+  pack: number('count', [0, 19], {
+    whole: true,
+    usual: 'the first that holds any',
+    meaning: 'which of the packs it is for, counted from 0 over all portions',
+  }),
   letter: text(1, { pattern: /^[A-Z]$/, default: 'A', meaning: "of this batch among the day's" }),
   text: group(
     Object.fromEntries(LABEL_PARTS.map((part) => [part, LABEL_PART])) as Record<(typeof LABEL_PARTS)[number], typeof LABEL_PART>,
@@ -89,19 +108,28 @@ export const ASSUMED_VALUE = group({
  * Every key of a batch document: its kind, unit, limits, default and meaning. The document's type, the schema that doors
  * check with, the published JSON Schema, the table in docs/batch-file.md and the number fields of the page are made of it.
  */
-export const BATCH = group({
-  $schema: text(500, { meaning: 'where the schema of this file stands; for editors' }),
-  format: constant('upbeat-oven/batch'),
-  version: constant(1),
-  name: text(200, { empty: true, usual: "the recipe's name" }),
-  kitchen: KITCHEN,
-  recipe: { ...RECIPE, required: true } as const,
-  scale: variants('by', SCALES, { usual: 'as written' }),
-  shape: SHAPE,
-  heat: { ...HEAT, required: true } as const,
-  pack: list(PACK, { most: 20, usual: 'one clip jar at room heat' }),
-  label: LABEL,
-  worth: WORTH,
-  target: TARGET,
-  assumed: list(ASSUMED_VALUE, { most: 60, meaning: 'values that nobody gave, such as what a written recipe leaves open' }),
-});
+export const BATCH = group(
+  {
+    $schema: text(500, { meaning: 'where the schema of this file stands; for editors' }),
+    format: constant('upbeat-oven/batch'),
+    version: constant(1),
+    name: text(200, { empty: true, usual: "the recipe's name" }),
+    kitchen: KITCHEN,
+    recipe: { ...RECIPE, required: true } as const,
+    scale: variants('by', SCALES, { usual: 'as written' }),
+    shape: SHAPE,
+    heat: { ...HEAT, required: true } as const,
+    portions: list(PORTION, {
+      least: 1,
+      most: 8,
+      usual: 'one: all of the bowl in one shape',
+      meaning: 'several shapes from one bowl; where no `shape` is given, the first that one brings is that of the batch',
+    }),
+    pack: list(PACK, { most: 20, usual: 'one clip jar at room heat' }),
+    label: LABEL,
+    worth: WORTH,
+    target: TARGET,
+    assumed: list(ASSUMED_VALUE, { most: 60, meaning: 'values that nobody gave, such as what a written recipe leaves open' }),
+  },
+  { standsFor: { shape: 'portions' } },
+);

@@ -1,5 +1,5 @@
 import type { ValueOf } from '../fields';
-import type { BATCH, HEAT, LABEL, TARGET } from './batch-fields';
+import type { BATCH, HEAT, LABEL, PORTION, TARGET } from './batch-fields';
 
 /**
  * The batch document: what a baker edits, mails and keeps. The open format is described in docs/batch-file.md;
@@ -7,6 +7,7 @@ import type { BATCH, HEAT, LABEL, TARGET } from './batch-fields';
  */
 export type BatchDocument = ValueOf<typeof BATCH>;
 
+export type Portion = ValueOf<typeof PORTION>;
 export type Heat = ValueOf<typeof HEAT>;
 export type Target = ValueOf<typeof TARGET>;
 export type Preference = NonNullable<Target['prefer']>;

@@ -3,7 +3,7 @@ export { BATCH, LABEL, TARGET, WORTH } from './batch-fields';
 export { differences } from './differences';
 export type { Difference } from './differences';
 export { LARGEST_FILE } from './document';
-export type { BatchDocument, Heat, LabelWishes, Preference, Scale, Target } from './document';
+export type { BatchDocument, Heat, LabelWishes, Portion, Preference, Scale, Target } from './document';
 export { applyEdit, editTo, invertEdit, mergeEdits, pathFrom, valueAt } from './edit';
 export type { Edit, Path } from './edit';
 export { finishingFrom, putOnAt, timeOfStep } from './finishing';

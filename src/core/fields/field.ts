@@ -32,6 +32,8 @@ type Told = {
   /** What holds where it is left out, when that is not one value: "as many as fit". */
   readonly usual?: string;
   readonly required?: true;
+  /** It is written as another key is, which the docs tell once. */
+  readonly like?: string;
 };
 
 export type NumberField = Told & {
@@ -66,6 +68,8 @@ export type GroupField = Told & {
   readonly fields: Fields;
   /** At most one of these keys may stand. */
   readonly atMostOneOf?: readonly string[];
+  /** A required key that one of another list may bring. */
+  readonly standsFor?: Readonly<Record<string, string>>;
   /** A key that may stand only beside another. */
   readonly needs?: Readonly<Record<string, string>>;
   /** A number that may be at most what another key says. */

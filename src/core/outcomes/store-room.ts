@@ -1,38 +1,70 @@
 import { succeed, type Result } from '../failure';
 import type { FreshLife, PackOption, Store, Tender } from '../keeping';
 import { addBand } from '../bands';
-import { productOf, type Keeps, type Prediction, predict, type PredictionRun, type Kitchen } from '../prediction';
+import type { PackChoice } from '../catalogue';
+import {
+  fillPacks,
+  keptOf,
+  portionsOf,
+  type Keeps,
+  type Prediction,
+  predict,
+  type PredictionRun,
+  type Kitchen,
+} from '../prediction';
 import type { BatchDocument } from '../document';
 
-/** Packs of a batch, ready for the store room. */
-export type PacksToStore = {
-  readonly packs: ReadonlyArray<{ readonly keeps: Keeps; readonly pieces: number }>;
+/** One pack of a batch, ready for the store room. */
+export type PackToStore = {
+  readonly portion: string | null;
+  readonly keeps: Keeps;
+  readonly pieces: number;
   readonly piece_g: number;
-  readonly tender: Tender;
 };
 
-/** Every pack of a batch that was predicted with its bands: those that are counted, then the first of the others for all the rest. */
-export function packsToStore(worked: PredictionRun, prediction: Prediction): PacksToStore {
-  const choices = worked.packs;
-  const counted = choices.flatMap(({ packs }, i) => (packs === undefined ? [] : [i]));
-  const rest = choices.findIndex(({ packs }) => packs === undefined);
-  const packs = [...counted, ...(rest === -1 ? [] : [rest])].flatMap((index) => {
-    const keeps = prediction.keeps[index];
-    const isRest = index === rest;
-    return Array.from({ length: keeps.packs }, (_, i) => {
-      const isLast = isRest && i === keeps.packs - 1 && keeps.left_over > 0;
-      return { keeps, pieces: isLast ? keeps.left_over : keeps.pieces_per_pack };
-    });
-  });
-  return { packs, piece_g: prediction.yield.piece_final_g, tender: tenderOf(worked) };
+/** A batch or portion of it, predicted with its bands, with what it is packed in. */
+export type ToStore = {
+  readonly name: string | null;
+  readonly prediction: Prediction;
+  readonly packs: readonly PackChoice[];
+  readonly volume_ml: number;
+};
+
+/**
+ * Every pack of a batch as it is filled with what came out.
+ *
+ * @param counted - pieces that were counted, of a bowl that is not shared out; null for as many as predicted
+ */
+export const fillAsCounted = (portions: readonly ToStore[], counted: number | null): PackToStore[] =>
+  portions.flatMap((portion) => packsOf(portion, portions.length === 1 ? counted : null));
+
+function packsOf({ name, prediction, packs, volume_ml }: ToStore, counted: number | null): PackToStore[] {
+  const { keeps, yield: out } = prediction;
+  const filled = counted === null || counted === out.pieces ? keeps : fillPacks(packs, { pieces: counted, volume_ml });
+  return filled.flatMap(({ packs: count, left_over, pieces_per_pack }, at) =>
+    Array.from({ length: count }, (_, i): PackToStore => ({
+      portion: name,
+      keeps: keeps[at],
+      pieces: i === count - 1 && left_over > 0 ? left_over : pieces_per_pack,
+      piece_g: out.piece_final_g,
+    })),
+  );
 }
 
 /** How long treats keep from fresh in a pack and place, and once that is opened. */
 export type FreshlyStored = { readonly life: FreshLife; readonly opened_days: number | null; readonly tender: Tender };
 
 /** How long the treats of a batch keep from fresh in another pack and place, and once that is opened. */
-export function freshLife(document: BatchDocument, kitchen: Kitchen, option: PackOption, store: Store): Result<FreshlyStored> {
-  const worked = predict({ ...document, pack: [{ option, store }] }, kitchen, 'light');
+export function freshLife(
+  document: BatchDocument,
+  kitchen: Kitchen,
+  { portion, option, store }: { readonly portion: string | null; readonly option: PackOption; readonly store: Store },
+): Result<FreshlyStored> {
+  const portions = portionsOf(document, kitchen);
+  if (!portions.ok) return portions;
+  // Of a portion that is no more, the first stands in.
+  const of = portions.value.find(({ name }) => name === portion) ?? portions.value[0];
+  const worked = predict({ ...of.document, pack: [{ option, store }] }, kitchen, 'light');
   if (!worked.ok) return worked;
   const [keeps] = addBand(worked.value).keeps;
   return succeed({ life: lifeOfPack(keeps), opened_days: keeps.opened_days, tender: tenderOf(worked.value) });
@@ -40,8 +72,9 @@ export function freshLife(document: BatchDocument, kitchen: Kitchen, option: Pac
 
 export const lifeOfPack = ({ days_low, days, limit }: Keeps): FreshLife => ({ days_low, days, limit });
 
-function tenderOf({ lines, dough, finish, out }: PredictionRun): Tender {
-  const { kind, meat, wantCrisp } = productOf(lines, dough, finish, out.body.thickness_mm);
+function tenderOf(worked: PredictionRun): Tender {
+  const { finish } = worked;
+  const { kind, meat, wantCrisp } = keptOf(worked).product;
   // Dried until it is crisp, meat is as little tender as a biscuit.
   return { soft: kind === 'soft', meat: meat && !wantCrisp && finish.aw > NOTHING_TENDER_BELOW_AW };
 }

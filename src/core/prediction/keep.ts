@@ -49,6 +49,7 @@ export function keepsOf(choice: PackChoice, packing: Packing, kept: ToKeep): Kee
   const { sealed, absorber, volume_ml } = packOf(choice.option, choice.volume_ml, choice.own);
   const net_g = pieces_per_pack * piece_g;
   return {
+    portion: choice.portion ?? null,
     option: choice.option,
     store,
     days: life.days,

@@ -165,6 +165,7 @@ function assemble(
       step,
       message: `${title}. ${why} ${act}`,
     })),
+    portions: [],
     blocked_by: cautions.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
     assumed,
   };

@@ -54,6 +54,8 @@ export type OtherPiece = {
 
 /** How long one pack keeps, with the reason. */
 export type Keeps = {
+  /** Which portion of the bowl is packed so; null where the bowl is not shared out. */
+  readonly portion: string | null;
   readonly option: PackOption;
   readonly store: Store;
   readonly days: number;
@@ -292,8 +294,21 @@ export type Prediction = {
     readonly dough_per_100g: number;
     readonly missing: readonly string[];
   } | null;
+  /** Every portion of a bowl that is shared out; empty where it is not. */
+  readonly portions: readonly Portioned[];
   readonly cautions: ReadonlyArray<Pick<Caution, 'code' | 'severity' | 'step'> & { readonly message: string }>;
   /** Codes of the stop cautions: while there are any, nothing is labelled and nothing is fed. Saving is never blocked. */
   readonly blocked_by: readonly string[];
   readonly assumed: readonly string[];
+};
+
+/** One portion of a bowl: the same as of a whole batch, without what is only drawn. */
+export type Portioned = Pick<
+  Prediction,
+  'yield' | 'cake' | 'outcome' | 'keeps' | 'feeding' | 'analysis' | 'parts' | 'cautions' | 'blocked_by'
+> & {
+  readonly name: string;
+  readonly share_pct: number;
+  readonly dough_g: number;
+  readonly heat: Omit<Prediction['heat'], 'timeline' | 'band'>;
 };

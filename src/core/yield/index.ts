@@ -3,7 +3,7 @@ export type { DoughMaterial } from './dough-material';
 export { openSides, pouredGap } from './exposure';
 export { Known } from './known';
 export { USUAL_TRAY, onItsTray } from './on-tray';
-export { knownDough, leftOvers, rememberDough, scaleFactor } from './scale';
+export { bowlFactor, knownDough, leftOvers, rememberDough, scaleFactor } from './scale';
 export type { KnownDough, ScaleBasis } from './scale';
 export {
   advised,

@@ -22,10 +22,28 @@ export type ScaleBasis = {
   readonly measuring: (ingredient: string) => Measuring;
 };
 
+/** What scaling a bowl needs to know, whatever is shaped of it. */
+type BowlBasis = Pick<ScaleBasis, 'lines' | 'measuring'>;
+const massOf = ({ lines }: BowlBasis): number => lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
+
 /** Factor by which the written recipe is multiplied to meet what the baker fixed. */
 export function scaleFactor(scale: Scale | undefined, basis: ScaleBasis): Result<number> {
-  const written_g = basis.lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
-  const factor = factorFor(scale, basis, written_g);
+  return withinReason(factorFor(scale, basis, massOf(basis)), basis);
+}
+
+/** The same for a bowl of which several shapes are made: pieces and trays say nothing of how much it holds. */
+export function bowlFactor(scale: Scale | undefined, basis: BowlBasis): Result<number> {
+  if (scale && (scale.by === 'pieces' || scale.by === 'trays' || scale.by === 'loads'))
+    return fail(
+      'BAD_VALUE',
+      `A bowl in portions is not scaled by ${scale.by}, since each portion has its own. Scale it by its dough, a factor or an ingredient, or give a portion its grams.`,
+      'scale.by',
+    );
+  return withinReason(bowlFactorFor(scale, basis, massOf(basis)), basis);
+}
+
+function withinReason(factor: Result<number>, basis: BowlBasis): Result<number> {
+  const written_g = massOf(basis);
   if (!factor.ok) return factor;
   if (factor.value * written_g > HEAVIEST_G)
     return fail(
@@ -36,7 +54,9 @@ export function scaleFactor(scale: Scale | undefined, basis: ScaleBasis): Result
   return factor;
 }
 
-function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: number): Result<number> {
+type OfBowl = Exclude<Scale, { by: 'pieces' | 'trays' | 'loads' }>;
+
+function bowlFactorFor(scale: OfBowl | undefined, basis: BowlBasis, written_g: number): Result<number> {
   if (!scale) return succeed(1);
   switch (scale.by) {
     case 'factor':
@@ -47,12 +67,23 @@ function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: numbe
       return byIngredient(scale, basis, 'scale');
     case 'fixed':
       return bySeveral(scale.fixed, basis);
+  }
+}
+
+function factorFor(scale: Scale | undefined, basis: ScaleBasis, written_g: number): Result<number> {
+  if (!scale) return succeed(1);
+  switch (scale.by) {
     case 'pieces':
       return succeedWith(doughFor(scale.pieces, basis), written_g);
     case 'trays':
       return byTrays(scale.trays, basis, written_g);
     case 'loads':
       return byTrays(scale.loads * basis.traysPerLoad, basis, written_g);
+    case 'factor':
+    case 'dough_mass':
+    case 'ingredient':
+    case 'fixed':
+      return bowlFactorFor(scale, basis, written_g);
   }
 }
 
@@ -64,7 +95,7 @@ function byTrays(trays: number, basis: ScaleBasis, written_g: number): Result<nu
   return tray.ok ? succeedWith(doughFor(trays * tray.value.perTray, basis), written_g) : tray;
 }
 
-function byIngredient(fixed: FixedAmount, { lines, measuring }: ScaleBasis, path: string): Result<number> {
+function byIngredient(fixed: FixedAmount, { lines, measuring }: BowlBasis, path: string): Result<number> {
   const here = lines.filter(({ ingredient }) => ingredient.id === fixed.ingredient);
   const written_g = here.reduce((sum, { mass_g }) => sum + mass_g, 0);
   if (here.length === 0 || written_g === 0)
@@ -78,7 +109,7 @@ function byIngredient(fixed: FixedAmount, { lines, measuring }: ScaleBasis, path
 }
 
 /** The scarcest of several things limits the batch: of the others some is left. */
-function bySeveral(fixed: readonly FixedAmount[], basis: ScaleBasis): Result<number> {
+function bySeveral(fixed: readonly FixedAmount[], basis: BowlBasis): Result<number> {
   let least = Infinity;
   for (const [index, one] of fixed.entries()) {
     const factor = byIngredient(one, basis, `scale.fixed[${index}]`);

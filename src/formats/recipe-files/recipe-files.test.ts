@@ -4,13 +4,15 @@ import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import type { BatchDocument } from '@/core/document';
 import { readAny } from '../incoming';
+import { readBatch } from '../read-batch';
 import { ingredientText, toJsonLd, toRecipeCsv } from '.';
 
 const back = (text: string): ReturnType<typeof readAny> => readAny(text, PANTRY);
 
-const examples = readdirSync('examples').map(
-  (file) => [file, JSON.parse(readFileSync(`examples/${file}`, 'utf8')) as BatchDocument] as const,
-);
+const examples = readdirSync('examples').map((file): readonly [string, BatchDocument] => {
+  const document = readBatch(readFileSync(`examples/${file}`, 'utf8'));
+  return document.ok ? [file, document.value] : expect.fail(document.message);
+});
 const RICH: BatchDocument = {
   ...examples[0][1],
   recipe: {

@@ -1,7 +1,6 @@
 import Joi from 'joi';
 import { SENTENCES, fail, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
-import { isStored } from '@/db/jars';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
@@ -16,7 +15,7 @@ export async function storePacks(body: unknown): Promise<Result<{ jars: number }
   return request.ok ? putBatchAway(request.value.batch) : request;
 }
 
-/** Puts a baked batch's packs into the store room, as it was planned to be packed. */
+/** Puts a baked batch's packs into the store room, as it was planned to be packed; once, however often and by how many it is asked. */
 export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>> =>
   inTransaction(async (db) => {
     const kitchen = await kitchenOf(db);
@@ -24,6 +23,5 @@ export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>>
     const batch = await maybeBatch(db, batchId);
     if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     if (!batch.baked_on) return fail('BAD_VALUE', 'This batch is not baked yet: there is nothing to store.');
-    if (await isStored(db, batchId)) return fail('BAD_VALUE', 'This batch is in the store room already.');
     return store(db, kitchen.value, batch, await loadPantry(db));
   });

@@ -95,12 +95,12 @@ async function lifeIn(db: Queryable, jar: JarRow, option: PackOption, store: Sto
 /** How long the batch keeps there; a batch that was thrown away leaves only what the pack knew of itself. */
 async function readLife(
   db: Queryable,
-  { state }: JarRow,
+  { state, portion }: JarRow,
   document: BatchDocument | null,
   option: PackOption,
   store: Store,
 ): Promise<Result<FreshlyStored>> {
-  if (document) return computeResult('freshLife', { document, pantry: await loadPantry(db), option, store });
+  if (document) return computeResult('freshLife', { document, pantry: await loadPantry(db), portion, option, store });
   if (option === state.option && store === state.store)
     return succeed({ life: state.life, opened_days: null, tender: { soft: false, meat: false } });
   return fail('NOT_FOUND', 'The batch of this pack is gone, so nobody knows how long it would keep elsewhere.');

@@ -10,7 +10,7 @@ import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
-import { PACK_NAMES } from '../format/words';
+import { PACK_NAMES, STORE_NAMES } from '../format/words';
 import { PrintLabel } from './PrintLabel';
 import { LABEL_SIZES, USUAL_SIZE, sizeValue } from './label-sizes';
 import { useLabelPicture } from './use-label-picture';
@@ -35,7 +35,7 @@ const PART_NAMES: Record<LabelPart, string> = {
 const LONG: ReadonlySet<LabelPart> = new Set(['ingredients', 'analysis', 'feeding', 'storage']);
 
 /** A batch's label, part by part, beside its picture at true size. */
-export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNode {
+export function LabelPage({ batch, written, stops, packs, pack }: LabelView): ReactNode {
   // Another pack is another weight and date: the words come anew from the server.
   const router = useRouter();
   const again = useCallback(() => router.refresh(), [router]);
@@ -47,7 +47,6 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
     const { [part]: _old, ...others } = { ...text };
     setWishes({ ...wishes, text: value === written[part] ? others : { ...others, [part]: value } });
   };
-  const pack = wishes.pack ?? 0;
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
       <PageHead
@@ -66,7 +65,7 @@ export function LabelPage({ batch, written, stops, packs }: LabelView): ReactNod
       <Warnings stops={stops} dated={written.bestBefore !== ''} />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">
         <Panel label="How it looks" className="flex flex-col gap-3 px-5 py-4">
-          <SizeAndPack wishes={wishes} packs={packs} write={setWishes} />
+          <SizeAndPack wishes={wishes} packs={packs} pack={pack} write={setWishes} />
           <LabelPicture picture={picture} height_mm={height_mm} width_mm={width_mm} />
           <PrintLabel
             batchId={batch.id}
@@ -123,11 +122,12 @@ function LabelPicture({
 type SizeAndPackProps = {
   readonly wishes: LabelWishes;
   readonly packs: LabelView['packs'];
+  readonly pack: number;
   readonly write: (wishes: LabelWishes) => void;
 };
 
 /** How large the label is, and for which pack. */
-function SizeAndPack({ wishes, packs, write }: SizeAndPackProps): ReactNode {
+function SizeAndPack({ wishes, packs, pack, write }: SizeAndPackProps): ReactNode {
   const { width_mm, height_mm } = { ...USUAL_SIZE, ...wishes };
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px]">
@@ -159,10 +159,10 @@ function SizeAndPack({ wishes, packs, write }: SizeAndPackProps): ReactNode {
       {packs.length > 1 && (
         <Choice
           label="for the"
-          value={String(wishes.pack ?? 0)}
-          options={packs.map(({ option }, i) => ({
+          value={String(wishes.pack ?? pack)}
+          options={packs.map(({ portion, option, store }, i) => ({
             value: String(i),
-            name: `${i + 1}. ${PACK_NAMES[option as keyof typeof PACK_NAMES].toLowerCase()}`,
+            name: `${i + 1}. ${portion === null ? '' : `${portion}, `}${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`,
           }))}
           onChange={(value) => write({ ...wishes, pack: Number(value) })}
         />

@@ -1,10 +1,10 @@
-import { addBand } from '@/core/bands';
+import { USUAL_DRAWS } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { PackOption, Store } from '@/core/keeping';
-import { freshLife, packsToStore, type FreshlyStored, type PacksToStore } from '@/core/outcomes';
+import { freshLife, wholeBatch, type FreshlyStored, type ToStore } from '@/core/outcomes';
 import type { DoughLine, Pantry } from '@/core/pantry';
-import { predict, type Prediction } from '@/core/prediction';
+import type { Prediction } from '@/core/prediction';
 import type { ForecastRow } from '@/db/forecast';
 import { findText, predictText, type Programmes } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';
@@ -12,11 +12,10 @@ import type { Ask, Service } from '@/workers/protocol';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
 
-/** A document predicted with its bands, with everything that ends on its treats and the packs that they go into. */
+/** A document predicted with its bands, with everything that ends on its treats and the packs that they go into, portion by portion. */
 export type BandedBatch = {
   readonly prediction: Prediction;
-  readonly lines: readonly DoughLine[];
-  readonly packs: PacksToStore;
+  readonly portions: ReadonlyArray<ToStore & { readonly document: BatchDocument; readonly lines: readonly DoughLine[] }>;
 };
 
 /** What is worked out of one batch. */
@@ -30,28 +29,41 @@ export type PredictionJobs = {
   /** What several batches take of the pantry; one that cannot be worked takes nothing. */
   readonly plannedLines: Ask<{ readonly documents: readonly BatchDocument[]; readonly pantry: Pantry }, readonly DoughLine[]>;
   /** How long a batch keeps from fresh in another pack and place. */
-  readonly freshLife: Ask<OfDocument & { readonly option: PackOption; readonly store: Store }, Result<FreshlyStored>>;
+  readonly freshLife: Ask<
+    OfDocument & { readonly portion: string | null; readonly option: PackOption; readonly store: Store },
+    Result<FreshlyStored>
+  >;
 };
 
 export const PREDICTION_JOBS: Service<PredictionJobs> = {
   predictFile: async (text) => predictText(text, { pantry: await shippedPantry() }),
   findFile: async (text) => findText(text, { pantry: await shippedPantry() }),
   forecast: ({ document, pantry }) => {
-    const worked = predict(document, { pantry }, 'light');
+    const worked = wholeBatch(document, { pantry }, 'light', 0);
     return worked.ok ? succeed(forecastOf(worked.value.prediction)) : worked;
   },
   banded: ({ document, pantry }) => {
-    const worked = predict(document, { pantry }, 'light');
-    if (!worked.ok) return worked;
-    const prediction = addBand(worked.value);
-    return succeed({ prediction, lines: worked.value.treat.lines, packs: packsToStore(worked.value, prediction) });
+    const whole = wholeBatch(document, { pantry }, 'light', USUAL_DRAWS);
+    if (!whole.ok) return whole;
+    const { prediction, portions } = whole.value;
+    return succeed({
+      prediction,
+      portions: portions.map(({ name, document: of, prediction: told, worked: { treat, packs } }) => ({
+        name,
+        document: of,
+        prediction: told,
+        lines: treat.lines,
+        packs,
+        volume_ml: treat.volume_ml,
+      })),
+    });
   },
   plannedLines: ({ documents, pantry }) =>
     documents.flatMap((document) => {
-      const worked = predict(document, { pantry }, 'light');
-      return worked.ok ? [...worked.value.planned, ...worked.value.finishes] : [];
+      const whole = wholeBatch(document, { pantry }, 'light', 0);
+      return whole.ok ? whole.value.portions.flatMap(({ worked }) => [...worked.planned, ...worked.finishes]) : [];
     }),
-  freshLife: ({ document, pantry, option, store }) => freshLife(document, { pantry }, option, store),
+  freshLife: ({ document, pantry, ...where }) => freshLife(document, { pantry }, where),
 };
 
 /** The few numbers of a prediction that are kept beside a batch. */
