@@ -33,6 +33,8 @@ export type PredictionExchanges = {
   readonly load: Ask<KitchenGoods, null>;
   /** Within a frame: a layout that takes long to search is laid by hand for now. */
   readonly nominal: Ask<BatchDocument, Result<Nominal>>;
+  /** A bowl that is shared out, all portions together. */
+  readonly whole: Ask<BatchDocument, Result<Prediction>>;
   /** Every swap of an ingredient line, each predicted to the jar. */
   readonly swaps: Ask<{ readonly document: BatchDocument; readonly line: number }, readonly TriedSwap[]>;
   /**

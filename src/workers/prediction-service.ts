@@ -1,7 +1,7 @@
 import { bandFrom, samplesInSteps } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
-import { heatedThrough, keepGains, withAdvice } from '@/core/outcomes';
+import { heatedThrough, keepGains, wholeBatch, withAdvice } from '@/core/outcomes';
 import {
   coolingOf,
   drawingOf,
@@ -38,6 +38,10 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
     nominal: (document) => {
       const worked = predict(document, kitchen, 'quick');
       return worked.ok ? succeed({ prediction: worked.value.prediction, drawing: drawingOf(worked.value) }) : worked;
+    },
+    whole: (document) => {
+      const worked = wholeBatch(document, kitchen, 'light', 0);
+      return worked.ok ? succeed(worked.value.prediction) : worked;
     },
     swaps: ({ document, line }) => triedSwaps(document, line, kitchen),
     layout: async (document, ongoing) => {

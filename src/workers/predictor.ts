@@ -87,6 +87,11 @@ export class Predictor {
     return this.beside().ask('nominal', document).catch(brokenOr);
   }
 
+  /** A bowl that is shared out, all portions together. */
+  whole(document: BatchDocument): Promise<Result<Prediction>> {
+    return this.beside().ask('whole', document).catch(brokenOr);
+  }
+
   /** How the finished batch cools. */
   cooling(document: BatchDocument): Promise<Cooling | null> {
     return this.beside().ask('cooling', document);

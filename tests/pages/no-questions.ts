@@ -5,6 +5,7 @@ export const NO_QUESTIONS: BenchProps['questions'] = {
   swaps: () => Promise.resolve([]),
   handGap: () => Promise.resolve(null),
   programmes: () => Promise.resolve(null),
+  whole: () => Promise.resolve(null),
   cooling: () => Promise.resolve(null),
   gains: () => Promise.resolve([]),
   heatedThrough: () => Promise.resolve(null),

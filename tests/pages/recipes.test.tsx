@@ -158,8 +158,10 @@ describe('the mix bench', () => {
   it('what is put in is added to what is there, or to a line of its own', () => {
     const inBowl = [{ ingredient: 'water', mass_g: 80 }];
     const water: readonly RecipeLine[] = [{ ingredient: 'water', amount: 40, unit: 'g' }];
-    expect(addToBowl(water, inBowl, 'water', 12.34)).toEqual([{ ingredient: 'water', amount: 40, unit: 'g', actual_g: 92.3 }]);
-    expect(addToBowl(water, inBowl, 'flour_oat', 20)).toEqual([
+    expect(addToBowl({ ingredients: water }, inBowl, 'water', 12.34)).toEqual([
+      { ingredient: 'water', amount: 40, unit: 'g', actual_g: 92.3 },
+    ]);
+    expect(addToBowl({ ingredients: water }, inBowl, 'flour_oat', 20)).toEqual([
       ...water,
       { ingredient: 'flour_oat', amount: 0, unit: 'g', actual_g: 20 },
     ]);
@@ -176,6 +178,7 @@ describe('what comes out', () => {
     const { document: doc, nominal, pantry, dogs } = bench(document(lines));
     const plate = words(
       <OutcomePanel
+        portion={null}
         document={doc}
         nominal={nominal.prediction}
         banded={null}

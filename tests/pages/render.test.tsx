@@ -92,6 +92,7 @@ const batons = bench(example('malt-grain-batons'));
 describe('the line', () => {
   const line = words(
     <BatchLine
+      whole={null}
       document={hillbars.document}
       nominal={hillbars.nominal}
       keeps={hillbars.nominal.prediction.keeps}
@@ -116,6 +117,7 @@ describe('the line', () => {
   it('marks the open station for those who listen', () => {
     const html = renderToStaticMarkup(
       <BatchLine
+        whole={null}
         document={hillbars.document}
         nominal={hillbars.nominal}
         keeps={hillbars.nominal.prediction.keeps}
@@ -132,6 +134,7 @@ describe('what comes out', () => {
   it('shows every headline with its band and its unit', () => {
     const plate = words(
       <OutcomePanel
+        portion={null}
         onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}
@@ -151,6 +154,7 @@ describe('what comes out', () => {
   it('waits for bands with three dots, and never shows a likely value as a band', () => {
     const plate = words(
       <OutcomePanel
+        portion={null}
         onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}
@@ -165,6 +169,7 @@ describe('what comes out', () => {
   it('names cautions, and leaves notes to their bench', () => {
     const plate = words(
       <OutcomePanel
+        portion={null}
         onAccept={() => undefined}
         document={hillbars.document}
         nominal={hillbars.nominal.prediction}

@@ -32,6 +32,8 @@ export type Coated = {
   readonly thickness_mm: number;
 };
 
+/** What is strewn on lies there: it neither sets nor is waited for. */
+const STREWN: ReadonlySet<TreatPart['role']> = new Set<TreatPart['role']>(['sprinkle', 'dusting']);
 /** What is left to dry where nobody said: thin coats, until they can be stacked. */
 const LEFT_TO_DRY: ReadonlySet<TreatPart['role']> = new Set<TreatPart['role']>(['dip', 'drizzle', 'wash']);
 
@@ -57,7 +59,7 @@ function coatOf(part: TreatPart, coated: Coated): Coat & { readonly waits_min: n
     const sets = settingByCooling(part.made, filmOf(part, dough, under_mm), air_c, room.temperature_c);
     return { ...left, sets, waits_min: isTimed(steps, part) ? 0 : (sets.minutes ?? 0) };
   }
-  if (!wets(part)) return { ...left, sets: null, waits_min: 0 };
+  if (!wets(part) || STREWN.has(part.role)) return { ...left, sets: null, waits_min: 0 };
   if (solids_g < LEAST_SHARE * on_g) return { ...left, sets: NOT, waits_min: 0 };
   return driedCoat(left, coated);
 }

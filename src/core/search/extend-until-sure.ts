@@ -1,13 +1,14 @@
 import { runOut } from '../quantities';
 import { bandFrom, samplesInSteps, bandMinutes, type Sample } from '../bands';
-import type { BatchDocument, Heat } from '../document';
-import { predict, type Kitchen, type PredictionRun } from '../prediction';
+import type { Heat } from '../document';
+import type { PredictionRun } from '../prediction';
 import { atMinute, chanceOf, drawnAtEnd, likelyDays, tooMany, whatStops, type DrawnEnding } from './chance';
 import type { Candidate, Obstacle } from './found';
 import type { Goal } from './goal';
 import { broken, canWait, untilAwake } from './limits';
 import { candidateOf, wholeMinutes } from './candidate';
 import { beforeLast, withLast } from './strategies';
+import { predictTried, type Searched } from './tried';
 
 /** Draws for the bands of a candidate; for a look at how long it must stay, and for a glance whether that is worth it. */
 const DRAWS = 40;
@@ -27,16 +28,16 @@ const TRIES = 4;
 const MOST_MIN = 2880;
 
 /** What every step of making a candidate sure works on. */
-export type Asked = { readonly document: BatchDocument; readonly kitchen: Kitchen; readonly goal: Goal };
+export type Asked = Searched & { readonly goal: Goal };
 
 /** A surer candidate, or what stops it from being sure. */
 export type Extended = { readonly sure: Candidate } | { readonly sure: null; readonly because: Obstacle | null };
 
 /** The same candidate with the bands that a door would show, and how often it gets there. */
-export function withBands(candidate: Candidate, { document, kitchen, goal }: Asked): Candidate {
-  const worked = predict({ ...document, heat: candidate.heat }, kitchen, 'light');
+export function withBands(candidate: Candidate, asked: Asked): Candidate {
+  const worked = predictTried(asked, candidate.heat);
   if (!worked.ok) return candidate;
-  return banded(candidate, worked.value, runOut(samplesInSteps(worked.value, 0, DRAWS)), goal);
+  return banded(candidate, worked.value, runOut(samplesInSteps(worked.value, 0, DRAWS)), asked.goal);
 }
 
 function banded(candidate: Candidate, worked: PredictionRun, samples: readonly Sample[], goal: Goal): Candidate {
@@ -50,8 +51,9 @@ function banded(candidate: Candidate, worked: PredictionRun, samples: readonly S
 }
 
 /** The candidate with its bands if it is as sure as was asked; null as soon as too many draws have missed for that. */
-function ifSure(candidate: Candidate, { document, kitchen, goal }: Asked): Candidate | null {
-  const worked = predict({ ...document, heat: candidate.heat }, kitchen, 'light');
+function ifSure(candidate: Candidate, asked: Asked): Candidate | null {
+  const { goal } = asked;
+  const worked = predictTried(asked, candidate.heat);
   if (!worked.ok) return null;
   const samples: Sample[] = [];
   let missed = 0;
@@ -68,7 +70,7 @@ function ifSure(candidate: Candidate, { document, kitchen, goal }: Asked): Candi
 
 /** Draws the last stretch out until as many of the draws meet the target as are asked for; likely is not sure. */
 export function extendUntilSure(candidate: Candidate, asked: Asked): Extended {
-  const { document, kitchen, goal } = asked;
+  const { kitchen, goal } = asked;
   const already = ifSure(candidate, asked);
   if (already) return { sure: already };
   const before = beforeLast(candidate);
@@ -78,7 +80,7 @@ export function extendUntilSure(candidate: Candidate, asked: Asked): Extended {
   let minutes = first;
   for (let i = 0; i < TRIES && minutes <= furthest(candidate.heat, last_min); i++) {
     const heat = untilAwake(withLast(candidate, wholeMinutes(minutes)), goal.target);
-    const worked = predict({ ...document, heat }, kitchen, 'light');
+    const worked = predictTried(asked, heat);
     const stopped = broken(heat, goal.target);
     if (stopped) return { sure: null, because: stopped };
     if (!worked.ok || worked.value.prediction.blocked_by.length > 0) return { sure: null, because: 'caution' };
@@ -106,8 +108,9 @@ function firstSure(candidate: Candidate, asked: Asked): number | Obstacle | null
 /** What is seen along a last stretch: where enough draws meet the target, or what stops them, and whether time has passed it. */
 type Look = { readonly minutes: number | null; readonly stops: Obstacle | null; readonly passed: boolean };
 
-function lookAlong(candidate: Candidate, last_min: number, { document, kitchen, goal }: Asked): Look | null {
-  const worked = predict({ ...document, heat: withLast(candidate, last_min) }, kitchen, 'light');
+function lookAlong(candidate: Candidate, last_min: number, asked: Asked): Look | null {
+  const { goal } = asked;
+  const worked = predictTried(asked, withLast(candidate, last_min));
   if (!worked.ok) return null;
   const glance = runOut(samplesInSteps(worked.value, 0, GLANCE_DRAWS));
   const first = bestAlong(candidate, worked.value, glance, goal);

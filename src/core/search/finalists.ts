@@ -1,5 +1,5 @@
 import type { Preference } from '../document';
-import { predict, type PredictionRun } from '../prediction';
+import type { PredictionRun } from '../prediction';
 import { candidateOf, wholeMinutes } from './candidate';
 import type { Cut } from './cuts';
 import { extendUntilSure, type Asked } from './extend-until-sure';
@@ -8,6 +8,7 @@ import { isPassed, isReached, type Ending, type Goal } from './goal';
 import { broken } from './limits';
 import { GUESSES, METRICS } from './preferences';
 import { withLast } from './strategies';
+import { predictTried } from './tried';
 
 /** Of a strategy the best cut that leaves so much of the colour for staying longer is predicted exactly, then paler ones until one is sure [1]. */
 const COLOUR_LEFT = [1, 0.65, 0.5, 0.38] as const;
@@ -68,10 +69,11 @@ function finalistsOf(cuts: readonly Cut[], prefer: Preference, goal: Goal): Cut[
 }
 
 /** Predicts a cut exactly, and draws its last stretch out until that meets the target too. */
-function confirm({ strategy, heat }: Cut, { document, kitchen, goal }: Asked): Candidate | null {
+function confirm({ strategy, heat }: Cut, asked: Asked): Candidate | null {
+  const { kitchen, goal } = asked;
   let tried = heat;
   for (let i = 0; i < TRIES; i++) {
-    const worked = predict({ ...document, heat: tried }, kitchen, 'light');
+    const worked = predictTried(asked, tried);
     if (!worked.ok || broken(tried, goal.target)) return null;
     const ending = endingOf(worked.value);
     if (isReached(goal, ending)) {

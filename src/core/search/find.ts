@@ -1,7 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { runOut } from '../quantities';
 import type { BatchDocument, Heat } from '../document';
-import { doughOf, predict, type Kitchen } from '../prediction';
+import { doughOf, type Kitchen } from '../prediction';
 import { bakedBy, type DoughMaterial } from '../yield';
 import {
   STRATEGIES,
@@ -21,6 +21,7 @@ import { isSure, surestOf } from './finalists';
 import { byPreference } from './preferences';
 import { settingOf, type Setting } from './strategies';
 import type { Bench } from './trial';
+import { predictTried, searchedOf, withTail, type Searched } from './tried';
 
 /** Trials tell no finer shares of the baking apart [1]. */
 const TRIED_SHARE = 0.05;
@@ -36,19 +37,21 @@ export const findProgrammes = (document: BatchDocument, kitchen: Kitchen): Resul
  *
  * @returns up to four candidates, best first by what is preferred; or why the document or its target is wrong
  */
-export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generator<Progress, Result<FoundProgrammes>> {
+export function* findInSteps(written: BatchDocument, kitchen: Kitchen): Generator<Progress, Result<FoundProgrammes>> {
+  const searched = searchedOf(written, kitchen);
+  const { document, tail } = searched;
   const setting = settingOf(document);
   const { target } = setting;
   if (target.snap_min === undefined && target.keeps_days_min === undefined && !target.pick_clean && target.snap_max === undefined)
     return fail('BAD_VALUE', 'Say what the programme shall reach: a Snap, days that it keeps, or a clean pick.', 'target');
   if (target.snap_min !== undefined && target.snap_max !== undefined && target.snap_min > target.snap_max)
     return fail('BAD_VALUE', 'At least this Snap and at most that one cannot both be. Lower one of them.', 'target.snap_min');
-  const bench = benchOf(document, kitchen);
+  const bench = benchOf(searched);
   if (!bench.ok) return bench;
   const goal = goalOf(target, bench.value.worked);
   const cuts = yield* cutAll(setting, goal, bench.value);
   const prefer = target.prefer ?? 'fastest';
-  const asked: Asked = { document, kitchen, goal };
+  const asked: Asked = { ...searched, goal };
   const shown: Candidate[] = [];
   const failed: Failed[] = [];
   for (const strategy of STRATEGIES) {
@@ -57,21 +60,23 @@ export function* findInSteps(document: BatchDocument, kitchen: Kitchen): Generat
     if (isSure(found)) shown.push(found);
     else if (found) failed.push(found);
     else if (mine.length > 0 || isExpected(strategy, setting))
-      failed.push(failureOf(strategy, mine, setting, (heat) => nearOf(heat, document, kitchen)));
+      failed.push(failureOf(strategy, mine, setting, (heat) => nearOf(heat, searched)));
     yield { done: 1, of: 1 };
   }
   shown.sort(byPreference(prefer)).splice(MOST_CANDIDATES);
+  const nearest = shown.length > 0 ? null : nearestOf(cuts, asked);
   return succeed({
-    candidates: shown,
+    candidates: shown.map((one) => ({ ...one, heat: withTail(one.heat, tail) })),
     failed,
-    nearest: shown.length > 0 ? null : nearestOf(cuts, asked),
+    nearest: nearest && { ...nearest, heat: withTail(nearest.heat, tail) },
     tried: cuts.length,
   });
 }
 
 /** The batch as it is written, worked out once: dough and pieces are the same in every trial. */
-function benchOf(document: BatchDocument, kitchen: Kitchen): Result<Bench> {
-  const worked = predict(document, kitchen, 'light');
+function benchOf(searched: Searched): Result<Bench> {
+  const { document, kitchen } = searched;
+  const worked = predictTried(searched, document.heat);
   if (!worked.ok) return worked;
   const known = new Map<number, DoughMaterial>();
   const doughAfter = (heat: Heat): DoughMaterial => {
@@ -103,18 +108,23 @@ function failureOf(
 }
 
 /** What a programme that misses would give, predicted as every other row is: a coarse trial says something else of it. */
-function nearOf(heat: Heat, document: BatchDocument, kitchen: Kitchen): ClosestMiss | null {
-  const worked = predict({ ...document, heat }, kitchen, 'light');
+function nearOf(heat: Heat, searched: Searched): ClosestMiss | null {
+  const worked = predictTried(searched, heat);
   if (!worked.ok) return null;
   const { outcome, keeps, heat: heated } = worked.value.prediction;
-  return { heat, minutes: heated.minutes, snap: outcome.snap, days: keeps[0].days, browning: heated.browning };
+  return {
+    heat: withTail(heat, searched.tail),
+    minutes: heated.minutes,
+    snap: outcome.snap,
+    days: keeps[0].days,
+    browning: heated.browning,
+  };
 }
 
 /** The cut that misses by least, predicted with its bands. */
 function nearestOf(cuts: readonly Cut[], asked: Asked): Candidate | null {
-  const { document, kitchen } = asked;
   if (cuts.length === 0) return null;
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
-  const worked = predict({ ...document, heat: best.heat }, kitchen, 'light');
-  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, kitchen), asked) : null;
+  const worked = predictTried(asked, best.heat);
+  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, asked.kitchen), asked) : null;
 }

@@ -1,20 +1,23 @@
 'use client';
 import { memo, type ReactNode } from 'react';
-import { stillAssumed, type BatchDocument } from '@/core/document';
+import { finishingFrom, stillAssumed, type BatchDocument } from '@/core/document';
 import type { Keeps, Prediction } from '@/core/prediction';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
-import { ENDS, FEEL_NAMES, packs } from '../format/words';
+import { ENDS, FEEL_NAMES, packs, pieceWords } from '../format/words';
 import { CautionShape, type Severity } from '../kit/CautionMark';
 import { useWidth } from '../kit/use-width';
 import { BENCHES, type Bench } from './bench-props';
 import { inShort } from './heat/programme-edits';
 import { cssColour } from './heat/water-colours';
 import { ribbonOf, ribbonPath, steamAt } from './ribbon';
+import { filledKeeps, firstToEnd } from './shown-keeps';
 
 type BatchLineProps = {
   readonly document: BatchDocument;
   readonly nominal: Nominal;
+  /** All portions of a bowl that is shared out; null where it is not. */
+  readonly whole: Prediction | null;
   /** How long the packs keep, as it is shown everywhere. */
   readonly keeps: readonly Keeps[];
   readonly bench: Bench;
@@ -36,8 +39,8 @@ const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
-export const BatchLine = memo(function BatchLine({ document, nominal, keeps, bench, onBench }: BatchLineProps): ReactNode {
-  const stations = stationsOf(document, nominal.prediction, keeps);
+export const BatchLine = memo(function BatchLine({ document, nominal, whole, keeps, bench, onBench }: BatchLineProps): ReactNode {
+  const stations = stationsOf(document, nominal.prediction, whole ?? nominal.prediction, whole?.keeps ?? keeps);
   const assumed = stillAssumed(document);
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
@@ -79,7 +82,7 @@ export const BatchLine = memo(function BatchLine({ document, nominal, keeps, ben
           </button>
         ))}
       </div>
-      <Ribbon nominal={nominal} days={keeps[0]?.days ?? 0} />
+      <Ribbon nominal={nominal} pack={firstToEnd(keeps)} days={keeps[firstToEnd(keeps)]?.days ?? 0} />
     </nav>
   );
 });
@@ -88,17 +91,19 @@ export const BatchLine = memo(function BatchLine({ document, nominal, keeps, ben
 function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }: Prediction['yield']): string {
   const name = HOLDERS[method] ?? 'tray';
   const count = `${trays} ${name}${trays === 1 ? '' : 's'}`;
-  if (method === 'roll-and-cut') return `${count}, ${rerolls} re-rolls`;
+  if (method === 'roll-and-cut') return `${count}, ${rerolls} ${rerolls === 1 ? 're-roll' : 're-rolls'}`;
   if (rounds > 1) return `${count}, ${rounds} rounds`;
   return method === 'score-slab' ? `${count}, scored` : count;
 }
 
 function stationsOf(
   document: BatchDocument,
-  { dough, yield: out, heat }: Prediction,
+  { heat, yield: mine }: Prediction,
+  { dough, yield: out, portions, heat: { finish_minutes } }: Prediction,
   keeps: readonly Keeps[],
 ): Record<Bench, Station> {
-  const [first] = keeps;
+  const first = keeps[firstToEnd(keeps)];
+  const filled = filledKeeps(keeps);
   return {
     weigh: {
       name: 'Weigh',
@@ -114,12 +119,27 @@ function stationsOf(
         },
     shape: {
       name: 'Shape',
-      figure: `${out.pieces} pieces`,
-      small: onWhat(document, out),
+      figure: pieceWords(out.pieces),
+      small: portions.length > 0 ? `${portions.length} portions, ${out.trays} trays` : onWhat(document, mine),
     },
-    heat: { name: 'Heat', figure: duration(heat.minutes), small: inShort(document.heat.steps) },
-    cool: { name: 'Cool & finish', figure: duration(heat.cooling_minutes), small: 'on the rack' },
-    pack: { name: 'Pack', figure: packs(first.packs, first.option), small: `up to ${first.pieces_per_pack} in each` },
+    heat: {
+      name: 'Heat',
+      figure: duration(heat.minutes),
+      small: inShort(document.heat.steps.slice(0, finishingFrom(document.heat.steps))),
+    },
+    cool: {
+      name: 'Cool & finish',
+      figure: duration(heat.cooling_minutes + finish_minutes),
+      small: finish_minutes > 0 ? `${duration(finish_minutes)} of it to set` : 'on the rack',
+    },
+    pack:
+      filled.length < 2
+        ? { name: 'Pack', figure: packs(first.packs, first.option), small: `up to ${first.pieces_per_pack} in each` }
+        : {
+            name: 'Pack',
+            figure: `${filled.reduce((sum, one) => sum + one.packs, 0)} packs`,
+            small: [...new Set(filled.map(({ store }) => store))].join(', '),
+          },
     keep: { name: 'Keep', figure: span(first.days), small: ENDS[first.limit] },
   };
 }
@@ -147,12 +167,12 @@ function StationMark({ cautions, bench }: { readonly cautions: Prediction['cauti
   );
 }
 
-type RibbonProps = { readonly nominal: Nominal; readonly days: number };
+type RibbonProps = { readonly nominal: Nominal; readonly pack: number; readonly days: number };
 
 /** The water along the line: what is in the dough, what leaves, what stays. */
-function Ribbon({ nominal, days }: RibbonProps): ReactNode {
+function Ribbon({ nominal, pack, days }: RibbonProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1228);
-  const points = ribbonOf({ ...nominal, days }, width, TALLEST);
+  const points = ribbonOf({ ...nominal, pack, days }, width, TALLEST);
   const { start_g, end_g } = nominal.drawing.water;
   return (
     <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
@@ -183,7 +203,7 @@ function Ribbon({ nominal, days }: RibbonProps): ReactNode {
         className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"
         style={{ left: `${(100 / 7) * 4.1}%` }}
       >
-        {Math.round(start_g - end_g)} g leaves in the heat
+        {Math.round(start_g) - Math.round(end_g)} g leaves in the heat
       </span>
       <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
         {Math.round(end_g)} g stays

@@ -25,8 +25,10 @@ import type { Compared } from './heat/CompareStrip';
 import { HeatBench } from './heat/HeatBench';
 import { KeepBench } from './keep/KeepBench';
 import { PackBench } from './keep/PackBench';
+import { PortionStrip } from './portions/PortionStrip';
+import { usePortions } from './portions/use-portions';
 import { ShapeBench } from './shape/ShapeBench';
-import { useBatch } from './use-batch';
+import { useBatch, type Edits } from './use-batch';
 import type { SavingState } from '../kit/autosave/saver';
 import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
@@ -59,64 +61,108 @@ type BatchPageProps = {
 export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const shown = useBatch(batch.document, goods);
-  const { document, edits, questions, nominal, banded, bandIsOld, search, failure } = shown;
+  const { document, whole, questions, nominal, banded, bandIsOld, search } = shown;
   const [habits, onHabits] = useHabits(kitchen.habits);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
-  const saving = useBatchSaving(batch, document, edits);
+  const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
+  const portions = usePortions(shown, pantry);
+  const { edits } = portions;
+  const failure = portions.wrong ?? shown.failure;
+  const saving = useBatchSaving(batch, whole, shown.edits);
   const [compared, setCompared] = useState<Compared | null>(null);
   const [bench, setBench] = useState<Bench>(firstBench);
-  const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   useKeys(edits, saving.saveNow, setBench);
 
   const open = useCallback((next: Bench): void => {
     setBench(next);
     window.history.replaceState(null, '', `?bench=${next}`);
   }, []);
-  const acceptAll = useCallback((): void => edits.change<BatchDocument>([], (now) => acceptAssumed(now)), [edits]);
+  const all = shown.edits;
+  const acceptAll = useCallback((): void => all.change<BatchDocument>([], (now) => acceptAssumed(now)), [all]);
   const props: BenchProps | null = nominal && {
     batchId: batch.id,
-    ...{ document, edits, questions, nominal, banded, bandIsOld, search, compared, pantry, habits, onHabits, alsoUsedIn },
-    onCompare: setCompared,
-    appliances: kitchen.appliances,
-    dogs: kitchen.dogs,
-    costs: kitchen.costs,
-    lots: kitchen.lots,
+    // What is weighed and mixed is the whole bowl, whichever portion is looked at.
+    ...(portions.whole && OF_THE_BOWL.has(bench)
+      ? { document: whole, edits: all, nominal: { ...nominal, prediction: portions.whole } }
+      : { document, edits, nominal }),
+    ...{ questions, banded, bandIsOld, search, compared, pantry, habits, onHabits, alsoUsedIn },
+    ...{ onCompare: setCompared, appliances: kitchen.appliances, dogs: kitchen.dogs, costs: kitchen.costs, lots: kitchen.lots },
   };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
-        <BatchLine {...{ document, nominal, bench }} keeps={shownKeeps(nominal.prediction, banded, bandIsOld)} onBench={open} />
+        <BatchLine
+          {...{ document, nominal, bench }}
+          whole={portions.whole}
+          keeps={shownKeeps(nominal.prediction, banded, bandIsOld)}
+          onBench={open}
+        />
       )}
       <Alert title="This cannot be worked out.">
         {failure && `${failure.message}${nominal ? ' Below is the last one that could.' : ''}`}
       </Alert>
-      {props ? (
-        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
-          <BenchPanel bench={bench}>
-            <OneBench bench={bench} {...props} />
-          </BenchPanel>
-          <OutcomePanel
-            document={document}
-            nominal={props.nominal.prediction}
-            banded={banded}
-            bandIsOld={bandIsOld}
-            pantry={pantry}
-            dogs={kitchen.dogs}
-            onAccept={acceptAll}
-          />
-        </div>
+      {props && nominal ? (
+        <BenchAndOutcome
+          bench={bench}
+          props={props}
+          portions={portions}
+          whole={whole}
+          all={all}
+          onAccept={acceptAll}
+          of={{ document, nominal }}
+        />
       ) : (
-        !failure && (
-          <Panel label="Working it out" className="grid flex-1 place-items-center text-soft">
-            <p role="status">Working out the batch …</p>
-          </Panel>
-        )
+        !failure && <WorkingOut />
       )}
       <ConflictDialog saving={saving} what="this batch" />
     </main>
   );
 }
+
+type BenchAndOutcomeProps = {
+  readonly bench: Bench;
+  readonly props: BenchProps;
+  readonly portions: ReturnType<typeof usePortions>;
+  /** The batch with all its portions, and how it is changed. */
+  readonly whole: BatchDocument;
+  readonly all: Edits;
+  /** What is looked at: the batch, or one portion of it. */
+  readonly of: Pick<BenchProps, 'document' | 'nominal'>;
+  readonly onAccept: () => void;
+};
+
+/** One station of the line, and beside it what comes out. */
+function BenchAndOutcome({ bench, props, portions, whole, all, of, onAccept }: BenchAndOutcomeProps): ReactNode {
+  const { banded, bandIsOld, pantry, dogs } = props;
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
+      <BenchPanel bench={bench}>
+        {!OF_THE_BOWL.has(bench) && (
+          <PortionStrip document={whole} portions={portions} edits={all} withFields={bench === 'shape'} />
+        )}
+        <OneBench bench={bench} {...props} />
+      </BenchPanel>
+      <OutcomePanel
+        {...{ banded, bandIsOld, pantry, dogs, onAccept }}
+        document={of.document}
+        portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
+        nominal={of.nominal.prediction}
+      />
+    </div>
+  );
+}
+
+function WorkingOut(): ReactNode {
+  return (
+    <Panel label="Working it out" className="grid flex-1 place-items-center text-soft">
+      <p role="status">Working out the batch …</p>
+    </Panel>
+  );
+}
+
+/** Stations that come before the bowl is shared out. */
+const OF_THE_BOWL: ReadonlySet<Bench> = new Set<Bench>(['weigh', 'mix']);
 
 /** Drawn anew only when the batch changes, not when it is saved or its neighbours move. */
 const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { readonly bench: Bench }): ReactNode {
@@ -235,7 +281,7 @@ type BatchHeadProps = {
 };
 
 function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
-  const { document, edits, canUndo, canRedo } = shown;
+  const { whole: document, edits, canUndo, canRedo } = shown;
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
       <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />

@@ -5,12 +5,13 @@ import { CautionsOf } from '../kit/CautionMark';
 import { duration, mass } from '../format/units';
 import { BenchHead } from './BenchHead';
 import type { BenchProps } from './bench-props';
+import { FinishTable } from './finish/FinishTable';
 import { KITCHEN } from '@/core/document';
 
 const CoolingCharts = lazy(() => import('./cool/CoolingCharts').then(({ CoolingCharts: charts }) => ({ default: charts })));
 
 /** The cooling station: how long and where, what the piece will be once it is cold, and what a night on the rack does. */
-export function CoolBench({ document, nominal, questions }: BenchProps): ReactNode {
+export function CoolBench({ document, edits, nominal, questions }: BenchProps): ReactNode {
   const [cooling, setCooling] = useState<Cooling | null>(null);
   useEffect(() => {
     let open = true;
@@ -42,7 +43,8 @@ export function CoolBench({ document, nominal, questions }: BenchProps): ReactNo
   ];
   return (
     <div className="flex flex-col gap-3">
-      <BenchHead title="Cool & finish" about="cold before it is bagged, judged or fed" />
+      <BenchHead title="Cool & finish" about="cold before it is coated, bagged, judged or fed" />
+      <FinishTable {...{ document, edits, nominal }} />
       <dl className="grid gap-3 sm:grid-cols-3">
         {facts.map(([name, figure, words]) => (
           <div key={name} className="rounded-2xl border border-hair bg-enamel px-4 py-2.5">

@@ -11,11 +11,13 @@ import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
-import { shownKeeps } from './shown-keeps';
+import { firstToEnd, shownKeeps } from './shown-keeps';
 import { linesOnTreats } from './weigh/bowl';
 
 type OutcomePanelProps = {
   readonly document: BatchDocument;
+  /** Which portion of the bowl it is of; null where the bowl is not shared out. */
+  readonly portion: string | null;
   /** The newest likely run, and the newest with bands; old bands are shown faded until the new ones are there. */
   readonly nominal: Prediction;
   readonly banded: Prediction | null;
@@ -29,6 +31,7 @@ type OutcomePanelProps = {
 /** What comes out: it never leaves the page, whichever bench is open. */
 export const OutcomePanel = memo(function OutcomePanel({
   document,
+  portion,
   nominal,
   banded,
   bandIsOld,
@@ -41,7 +44,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
     <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
-      <h2 className="text-[19px]">What comes out</h2>
+      <h2 className="text-[19px]">{portion === null ? 'What comes out' : `${portion}: what comes out`}</h2>
       <AssumedLine document={document} onAccept={onAccept} />
       <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
@@ -197,9 +200,13 @@ const freshWords = ({ snap, snap_fresh }: Prediction['outcome']): string =>
   Math.abs(snap_fresh - snap) < NOTICED ? '' : `${snap_fresh.toFixed(1)} off the rack, then the water evens out`;
 
 function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
-  const [first] = nominal.keeps;
-  const kept = band?.keeps[0];
-  const { days } = shownKeeps(nominal, band, old)[0];
+  // All packs that hold anything count: the first of them to end is what the batch keeps.
+  const keeps = shownKeeps(nominal, band, old);
+  const at = firstToEnd(keeps);
+  const first = nominal.keeps[at];
+  const kept = band?.keeps[at];
+  const { days } = keeps[at];
+  const others = keeps.flatMap((one, i) => (i !== at && one.pieces > 0 ? [one] : []));
   const share = old ? null : (kept?.share_fit_pct ?? null);
   const advice = old ? undefined : band?.advice[0];
   return (
@@ -224,6 +231,11 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
         {wanted !== undefined && ` You want ${wanted} days.`}
         {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
+      {others.map((one, i) => (
+        <p key={i} className="text-[14px]">
+          {PACK_NAMES[one.option]} {STORE_NAMES[one.store]}: <strong>{span(one.days)}</strong>
+        </p>
+      ))}
       {advice && <p className="text-[14px]">{advice.text}.</p>}
     </Headline>
   );

@@ -15,8 +15,13 @@ type Answers = {
   readonly onSearch: (document: BatchDocument, share: number | null) => void;
 };
 
+/** The part of a document that is looked at: one portion of a shared bowl as a batch of its own; all of it elsewhere. */
+export type View = (document: BatchDocument) => BatchDocument;
+
 export type BatchSnapshot = {
+  /** What is looked at, and all of the batch. */
   readonly document: BatchDocument;
+  readonly whole: BatchDocument;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** The newest run that worked; while a document cannot be predicted, the one before stays in view. */
@@ -54,6 +59,8 @@ export class BatchStore {
   private predictor: Asks | null = null;
   private snapshot: BatchSnapshot;
   private bandedOf: BatchDocument | null = null;
+  private view: View = (document) => document;
+  private seen: { readonly of: BatchDocument; readonly as: BatchDocument } | null = null;
   private alone: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
@@ -63,6 +70,7 @@ export class BatchStore {
     this.history = begin(first);
     this.snapshot = {
       document: first,
+      whole: first,
       canUndo: false,
       canRedo: false,
       nominal: null,
@@ -82,11 +90,28 @@ export class BatchStore {
         this.show({ banded: answer.value });
       },
       onSearch: (document, searched) => {
-        if (document === this.history.document) this.setSearched(searched);
+        if (document === this.shown()) this.setSearched(searched);
       },
     });
-    this.predictor.ask(this.history.document);
+    this.predictor.ask(this.shown());
   }
+
+  /** Looks at another part of the document, and asks for it. */
+  look(view: View): void {
+    this.view = view;
+    const before = this.seen?.as;
+    this.seen = null;
+    if (JSON.stringify(this.shown()) === JSON.stringify(before ?? this.snapshot.document)) return;
+    this.predictor?.ask(this.shown());
+    this.show({});
+  }
+
+  /** What is looked at of the document as it stands; the same object while nothing changes. */
+  readonly shown = (): BatchDocument => {
+    const { document } = this.history;
+    if (this.seen?.of !== document) this.seen = { of: document, as: this.view(document) };
+    return this.seen.as;
+  };
 
   disconnect(): void {
     clearTimeout(this.alone);
@@ -131,19 +156,21 @@ export class BatchStore {
     if (next.document === this.history.document) return;
     this.history = next;
     this.setSearched(null);
-    this.predictor?.ask(next.document);
+    this.predictor?.ask(this.shown());
     clearTimeout(this.alone);
     this.alone = setTimeout(() => this.show({}), SHOW_ALONE_AFTER_MS);
   }
 
   private show(news: Partial<Pick<BatchSnapshot, 'nominal' | 'failure' | 'banded'>>): void {
     clearTimeout(this.alone);
-    const { document, done, undone } = this.history;
+    const { document: whole, done, undone } = this.history;
+    const document = this.shown();
     const handWaits = document !== this.snapshot.document;
     this.snapshot = {
       ...this.snapshot,
       ...news,
       document,
+      whole,
       canUndo: done.length > 0,
       canRedo: undone.length > 0,
       bandIsOld: this.bandedOf !== document,

@@ -12,7 +12,7 @@ if (!worked.ok) throw new Error(worked.message);
 const [prediction, drawing] = [worked.value.prediction, drawingOf(worked.value)];
 
 describe('the ribbon of water', () => {
-  const points = ribbonOf({ prediction, drawing, days: prediction.keeps[0].days }, 1000, 40);
+  const points = ribbonOf({ prediction, drawing, pack: 0, days: prediction.keeps[0].days }, 1000, 40);
   it('runs left to right from bowl to jar', () => {
     expect(points[0].x).toBe(0);
     expect(points.at(-1)?.x).toBe(1000);

@@ -3,8 +3,8 @@ import type { Drawing, Prediction } from '@/core/prediction';
 /** The ribbon of water: half-heights are to scale with the grams of water, left to right from bowl to jar [px]. */
 export type RibbonPoint = { readonly x: number; readonly half: number; readonly wet: number };
 
-/** A run, and the days for which its treats are kept. */
-type Flowing = { readonly prediction: Prediction; readonly drawing: Drawing; readonly days: number };
+/** A run, the pack that is looked at, and the days for which its treats are kept there. */
+type Flowing = { readonly prediction: Prediction; readonly drawing: Drawing; readonly pack: number; readonly days: number };
 
 const STATIONS = 7;
 const HEAT = 3;
@@ -17,7 +17,7 @@ const THINNEST = 1;
  * Where the water is along the line: all of it up to the oven, leaving along the programme, little in the jar,
  * and back in again as the jar breathes.
  */
-export function ribbonOf({ prediction, drawing, days }: Flowing, width: number, tallest: number): RibbonPoint[] {
+export function ribbonOf({ prediction, drawing, pack, days }: Flowing, width: number, tallest: number): RibbonPoint[] {
   const { start_g, solids_g } = drawing.water;
   const station = width / STATIONS;
   const raw_pct = prediction.dough.water_pct;
@@ -31,7 +31,7 @@ export function ribbonOf({ prediction, drawing, days }: Flowing, width: number, 
     .filter((_, i) => i % stride === 0 || i === timeline.length - 1)
     .map(({ minute, moisture_pct }) => point(station * (HEAT + 0.1 + (minute / minutes) * 0.85), moisture_pct));
   const end = prediction.outcome.moisture_pct;
-  const [curve] = drawing.lifeCurves;
+  const curve = drawing.lifeCurves.at(pack) ?? drawing.lifeCurves.at(0);
   const kept = (curve?.points ?? [])
     .filter(({ day }) => days > 0 && day <= days)
     .map(({ day, moisture_pct }) => point(station * (KEEP + day / days), moisture_pct));
@@ -42,7 +42,7 @@ export function ribbonOf({ prediction, drawing, days }: Flowing, width: number, 
     point(station * COOL, end),
     point(station * KEEP, end),
     ...kept,
-    point(width, kept.at(-1) ? (curve.points.filter(({ day }) => day <= days).at(-1)?.moisture_pct ?? end) : end),
+    point(width, kept.at(-1) ? ((curve?.points ?? []).filter(({ day }) => day <= days).at(-1)?.moisture_pct ?? end) : end),
   ];
 }
 

@@ -2,7 +2,7 @@
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { Appliance } from '@/core/catalogue';
 import type { BatchDocument, Heat } from '@/core/document';
-import type { Cooling } from '@/core/prediction';
+import type { Cooling, Prediction } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
 import type { KeepGain } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
@@ -11,6 +11,8 @@ import type { KitchenGoods, Nominal, TriedSwap } from '@/workers/prediction-prot
 import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
 export type Edits = Pick<BatchStore, 'set' | 'change' | 'newest' | 'undo' | 'redo' | 'begin'>;
+/** Looks at one part of the batch; `shown` is that part as it stands now. */
+export type Looking = Pick<BatchStore, 'look' | 'shown'>;
 
 /** Questions that the workers answer beside the drawing of the batch; null where they are not there yet or were stopped. */
 export type Questions = {
@@ -24,6 +26,8 @@ export type Questions = {
     onShare: (share: number) => void,
     signal: AbortSignal,
   ) => Promise<Result<FoundProgrammes> | null>;
+  /** A bowl that is shared out, all portions together. */
+  readonly whole: (document: BatchDocument) => Promise<Result<Prediction> | null>;
   /** How the finished batch cools; null for what ends frozen. */
   readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
   /** What would buy one of its packs the most days. */
@@ -39,6 +43,7 @@ export function useBatch(
   kitchen: KitchenGoods,
 ): BatchSnapshot & {
   readonly edits: Edits;
+  readonly looking: Looking;
   readonly questions: Questions;
   readonly search: SearchProgress;
 } {
@@ -54,6 +59,7 @@ export function useBatch(
       handGap: (document, cut) => predictor.current?.handGap(document, cut) ?? Promise.resolve(null),
       programmes: (document, onShare, signal) =>
         predictor.current?.programmes(document, onShare, signal) ?? Promise.resolve(null),
+      whole: (document) => predictor.current?.whole(document) ?? Promise.resolve(null),
       cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
       gains: (document, pack) => predictor.current?.gains(document, pack) ?? Promise.resolve([]),
       heatedThrough: (document, oven) => predictor.current?.heatedThrough(document, oven) ?? Promise.resolve(null),
@@ -62,7 +68,7 @@ export function useBatch(
     [],
   );
   const snapshot = useNewest(store);
-  return { ...snapshot, edits: store, questions, search: store.search };
+  return { ...snapshot, edits: store, looking: store, questions, search: store.search };
 }
 
 /** The store's snapshot. A band or a better layout, which no hand waits for, is drawn in slices between other work. */

@@ -1,4 +1,4 @@
-import { applianceRecord, type ApplianceKind, type RollAndCut } from '@/core/catalogue';
+import { applianceRecord, type ApplianceKind, type PartRole, type RollAndCut } from '@/core/catalogue';
 import type { Keeps } from '@/core/prediction';
 
 /** Kitchen words for the ids of the batch file. */
@@ -27,7 +27,20 @@ export const ENDS: Record<Keeps['limit'], string> = {
   rancidity: 'then the fat goes rancid',
   'freezer-quality': 'then fades in the freezer',
   'drying-out': 'then dries out',
-  finish: 'then what is on it goes',
+  finish: 'then what is on it goes off',
+};
+
+/** What a part of a treat does, in words. */
+export const ROLE_WORDS: Record<PartRole, string> = {
+  dough: 'mixed in',
+  filling: 'goes inside',
+  shell: 'goes round it',
+  frosting: 'spread on',
+  dip: 'dipped into',
+  drizzle: 'drizzled on',
+  wash: 'brushed on',
+  sprinkle: 'sprinkled on',
+  dusting: 'for dusting',
 };
 
 export const FEEL_NAMES: Record<string, string> = {
@@ -63,6 +76,9 @@ export const BASES = [
 
 /** "fan oven", in the middle of a sentence. */
 export const applianceName = (kind: ApplianceKind): string => applianceRecord(kind).name;
+
+/** "1 piece", "30 pieces". */
+export const pieceWords = (count: number): string => `${count} ${count === 1 ? 'piece' : 'pieces'}`;
 
 /** "clip jar" -> "2 clip jars". */
 export const packs = (count: number, option: Keeps['option']): string => {

@@ -2,10 +2,11 @@
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { isDoughLine, type Recipe, type RecipeLine, RECIPE_LINE } from '@/core/document';
+import { isDoughLine, type Recipe, type RecipeLine, type RecipePart, RECIPE_LINE } from '@/core/document';
 import { canBeMashed, freshnessOf, preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';
+import { ROLE_WORDS } from '../format/words';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
@@ -16,17 +17,23 @@ import type { Habits } from './habits';
 import { kitchenMeasure } from './kitchen-measure';
 import { inUnit, optionOf, unitOptions } from './unit-options';
 import { limits } from '../kit/limits';
+import { PartHead } from './parts/PartHead';
+import { FINISHES, changedPart, intoPart, roleName, withPart, withoutPart } from './parts/change-parts';
 
 /** Lines as they are changed; the list is replaced, so that each change is one step of undo. */
 export type ChangeLines = (next: (lines: readonly RecipeLine[]) => readonly RecipeLine[]) => void;
+/** The same for parts, which come and go with their lines. */
+type ChangeRecipe = (next: (recipe: Recipe) => Recipe) => void;
 
 type IngredientTableProps = {
   readonly recipe: Recipe;
-  readonly dough: Prediction['dough'] | null;
+  /** What was worked out of it; null until there is something. */
+  readonly told: Pick<Prediction, 'dough' | 'parts' | 'yield'> | null;
   readonly pantry: Pantry;
   readonly habits: Habits;
   readonly onAmount: (line: number, amount: number) => void;
   readonly onLines: ChangeLines;
+  readonly onRecipe: ChangeRecipe;
   /** Lets each line carry a word on how it is prepared. */
   readonly withNotes?: boolean;
   /** More about a line, under its name. */
@@ -35,18 +42,13 @@ type IngredientTableProps = {
   readonly tools?: (line: number) => ReactNode;
 };
 
-/** What goes into the bowl: as the recipe says, as the scale says, as a cup would. */
-export function IngredientTable({
-  recipe,
-  dough,
-  pantry,
-  habits,
-  onAmount,
-  onLines,
-  withNotes = false,
-  more,
-  tools,
-}: IngredientTableProps): ReactNode {
+/** What is weighed, part by part: as the recipe says, as the scale says, as a cup would. */
+export function IngredientTable(props: IngredientTableProps): ReactNode {
+  const { recipe, pantry, onLines, onRecipe } = props;
+  const { parts = [] } = recipe;
+  const lines = recipe.ingredients.map((line, i) => ({ line, i }));
+  const isFirst = (part: RecipePart): boolean => part === parts.find(({ role }) => role === 'dough');
+  const unnamed = parts.some(({ role }) => role === 'dough') ? [] : lines.filter(({ line }) => line.part === undefined);
   return (
     <div>
       <table className="w-full border-collapse text-[15px]">
@@ -61,34 +63,110 @@ export function IngredientTable({
             </th>
           </tr>
         </thead>
-        <tbody>
-          {recipe.ingredients.map((line, i) => (
-            <IngredientRow
-              key={`${line.ingredient}-${i}`}
-              line={line}
-              partWords={partWords(recipe, line)}
-              row={rowOfLine(line, pantry)}
-              planned_g={dough?.ingredients[i]?.planned_g ?? null}
-              habits={habits}
-              onAmount={(amount) => onAmount(i, amount)}
-              onLine={(next) => onLines((lines) => lines.map((old, at) => (at === i ? next : old)))}
-              withNotes={withNotes}
-              onRemove={() => onLines((lines) => lines.filter((_, at) => at !== i))}
-              more={more?.(i)}
-              tools={tools?.(i)}
-            />
-          ))}
-        </tbody>
+        {unnamed.length > 0 && <Lines {...props} of={unnamed} />}
+        {parts.map((part, at) => {
+          const of = lines.filter(({ line }) => line.part === part.name || (isFirst(part) && line.part === undefined));
+          return (
+            <Lines key={at} {...props} of={of}>
+              <PartRows {...props} part={part} at={at} />
+            </Lines>
+          );
+        })}
       </table>
       <div className="flex flex-wrap items-center gap-3 border-t border-hair pt-2">
         <IngredientPicker
           label="Add an ingredient"
           placeholder="Add an ingredient"
           pantry={pantry}
-          onPick={(row) => onLines((lines) => [...lines, newLine(row)])}
+          onPick={(row) => onLines((now) => [...now, newLine(row)])}
+        />
+        <Choice
+          label="Put something on or in it"
+          shown={false}
+          value=""
+          options={[
+            { value: '', name: '+ wash, icing, filling …' },
+            ...FINISHES.map((role) => ({ value: role, name: `${roleName(role)}, ${ROLE_WORDS[role]}` })),
+          ]}
+          onChange={(role) => role !== '' && onRecipe((now) => withPart(now, role))}
         />
       </div>
     </div>
+  );
+}
+
+type PartRowsProps = IngredientTableProps & { readonly part: RecipePart; readonly at: number };
+
+/** The head of a part, and, where it is no dough, the way to add to it. */
+function PartRows({ part, at, told, pantry, onLines, onRecipe }: PartRowsProps): ReactNode {
+  return (
+    <>
+      <tr className="border-t-[1.6px] border-rim/40">
+        <th colSpan={5} scope="rowgroup" className="pt-2.5 pb-1 text-left">
+          <PartHead
+            part={part}
+            told={told?.parts[at] ?? null}
+            pieces={told?.yield.pieces ?? 1}
+            onPart={(next) => onRecipe((now) => changedPart(now, at, next))}
+            onRemove={() => onRecipe((now) => withoutPart(now, at))}
+          />
+        </th>
+      </tr>
+      {part.role !== 'dough' && (
+        <tr>
+          <td colSpan={5} className="pb-1">
+            <IngredientPicker
+              label={`Add to the ${part.name}`}
+              placeholder={`Add to the ${part.name.toLowerCase()}`}
+              pantry={pantry}
+              onPick={(row) => onLines((now) => [...now, intoPart(newLine(row), part.name)])}
+            />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+type LinesProps = IngredientTableProps & {
+  readonly of: ReadonlyArray<{ readonly line: RecipeLine; readonly i: number }>;
+  readonly children?: ReactNode;
+};
+
+/** The lines of one part under its head. */
+function Lines({
+  of,
+  children,
+  recipe,
+  told,
+  pantry,
+  habits,
+  onAmount,
+  onLines,
+  withNotes = false,
+  more,
+  tools,
+}: LinesProps): ReactNode {
+  return (
+    <tbody>
+      {children}
+      {of.map(({ line, i }) => (
+        <IngredientRow
+          key={`${line.ingredient}-${i}`}
+          line={line}
+          parts={recipe.parts ?? []}
+          row={rowOfLine(line, pantry)}
+          planned_g={told?.dough.ingredients[i]?.planned_g ?? null}
+          habits={habits}
+          onAmount={(amount) => onAmount(i, amount)}
+          onLine={(next) => onLines((lines) => lines.map((old, at) => (at === i ? next : old)))}
+          withNotes={withNotes}
+          onRemove={() => onLines((lines) => lines.filter((_, at) => at !== i))}
+          more={more?.(i)}
+          tools={tools?.(i)}
+        />
+      ))}
+    </tbody>
   );
 }
 
@@ -106,7 +184,7 @@ export function partWords(recipe: Recipe, line: RecipeLine): string {
 
 type IngredientRowProps = {
   readonly line: RecipeLine;
-  readonly partWords: string;
+  readonly parts: readonly RecipePart[];
   readonly row: Ingredient | undefined;
   readonly planned_g: number | null;
   readonly habits: Habits;
@@ -124,7 +202,7 @@ const TYPED_UNITS = new Set(['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp']);
 
 function IngredientRow({
   line,
-  partWords: part,
+  parts,
   row,
   planned_g,
   habits,
@@ -145,7 +223,8 @@ function IngredientRow({
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
         </span>
-        <AsRecipeSays line={line} part={part} />
+        <AsRecipeSays line={line} />
+        <PartOf name={name} line={line} parts={parts} onLine={onLine} />
         <MashedTick row={row} line={line} onLine={onLine} />
         <PrepareLine row={row} planned_g={planned_g} note={withNotes ? undefined : line.note} />
         {more}
@@ -190,14 +269,42 @@ function About({ measure }: { readonly measure: ReturnType<typeof kitchenMeasure
   );
 }
 
-/** The part a line is for, and the range that a recipe gives. */
-function AsRecipeSays({ line, part }: { readonly line: RecipeLine; readonly part: string }): ReactNode {
-  const range =
-    line.amount_low !== undefined && line.amount_high !== undefined
-      ? `written as ${line.amount_low} to ${line.amount_high}: start with the least`
-      : '';
-  const words = [part, range].filter((one) => one !== '').join(' · ');
-  return words === '' ? null : <span className="block text-[13px] text-soft">{words}</span>;
+/** The range that a recipe gives. */
+function AsRecipeSays({ line }: { readonly line: RecipeLine }): ReactNode {
+  if (line.amount_low === undefined || line.amount_high === undefined) return null;
+  return (
+    <span className="block text-[13px] text-soft">
+      written as {line.amount_low} to {line.amount_high}: start with the least
+    </span>
+  );
+}
+
+type PartOfProps = {
+  readonly name: string;
+  readonly line: RecipeLine;
+  readonly parts: readonly RecipePart[];
+  readonly onLine: (line: RecipeLine) => void;
+};
+
+/** Which part of the treat a line belongs to, where there are several. */
+function PartOf({ name, line, parts, onLine }: PartOfProps): ReactNode {
+  if (parts.length === 0) return null;
+  const dough = parts.find(({ role }) => role === 'dough')?.name;
+  return (
+    <span className="block text-[13px]">
+      <Choice
+        label={`${name} goes into`}
+        shown={false}
+        quiet
+        value={line.part ?? dough ?? ''}
+        options={[
+          ...(dough === undefined ? [{ value: '', name: 'in the dough' }] : []),
+          ...parts.map((part) => ({ value: part.name, name: `in the ${part.name.toLowerCase()}` })),
+        ]}
+        onChange={(part) => onLine(intoPart(line, part === '' || part === dough ? null : part))}
+      />
+    </span>
+  );
 }
 
 /** What to start from, and how long it stays good. */

@@ -97,6 +97,7 @@ const BY: Record<string, string> = {
   rancidity: 'fat goes rancid first',
   'freezer-quality': 'fades in the freezer',
   'drying-out': 'dries out first',
+  finish: 'what is on it goes off first',
 };
 
 type JarCardProps = {

@@ -8,17 +8,29 @@ type ChoiceProps<T extends string> = {
   readonly value: T;
   readonly options: ReadonlyArray<{ readonly value: T; readonly name: string }>;
   readonly shown?: boolean;
+  /** Small and without a frame, for what is rarely changed. */
+  readonly quiet?: boolean;
   readonly onChange: (value: T) => void;
 };
 
+const FRAMED = 'border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold hover:border-rim';
+const QUIET = 'min-h-[24px] text-soft hover:text-ink';
+
 /** One of a few things, by name. */
-export function Choice<T extends string>({ label, value, options, shown = true, onChange }: ChoiceProps<T>): ReactNode {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  shown = true,
+  quiet = false,
+  onChange,
+}: ChoiceProps<T>): ReactNode {
   const chosen = options.find((option) => option.value === value);
   return (
     <Field className="inline-flex items-center gap-1.5">
       <Label className={shown ? 'text-soft' : 'sr-only'}>{label}</Label>
       <Listbox value={value} onChange={onChange}>
-        <ListboxButton className="inline-flex items-center gap-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold hover:border-rim">
+        <ListboxButton className={`inline-flex items-center gap-1 rounded-[10px] ${quiet ? QUIET : FRAMED}`}>
           {chosen?.name ?? value}
           <ChevronDown aria-hidden size={15} className="text-soft" />
         </ListboxButton>

@@ -56,7 +56,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
             <Lines
               {...{ recipe, pantry, habits, edits }}
               onPaste={saved === null ? () => setPasting(true) : null}
-              dough={failure ? null : (nominal?.prediction.dough ?? null)}
+              told={failure ? null : (nominal?.prediction ?? null)}
             />
             <Panel label="Steps" className="px-5 py-3">
               <h2 className="pb-1.5 text-[17px]">Steps</h2>
@@ -158,14 +158,14 @@ type LinesProps = {
   /** Back to the paper with the recipe's words; null where there is none. */
   readonly onPaste: (() => void) | null;
   readonly recipe: BatchDocument['recipe'];
-  readonly dough: Parameters<typeof IngredientTable>[0]['dough'];
+  readonly told: Parameters<typeof IngredientTable>[0]['told'];
   readonly pantry: Pantry;
   readonly habits: Habits;
   readonly edits: Edits;
 };
 
 /** What goes in, line by line. */
-function Lines({ onPaste, recipe, dough, pantry, habits, edits }: LinesProps): ReactNode {
+function Lines({ onPaste, recipe, told, pantry, habits, edits }: LinesProps): ReactNode {
   return (
     <Panel label="Ingredients" className="px-5 py-3">
       <h2 className="flex items-center gap-3 pb-1 text-[17px]">
@@ -178,12 +178,13 @@ function Lines({ onPaste, recipe, dough, pantry, habits, edits }: LinesProps): R
       </h2>
       <IngredientTable
         recipe={recipe}
-        dough={dough}
+        told={told}
         pantry={pantry}
         habits={habits}
         withNotes
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
+        onRecipe={(next) => edits.change(['recipe'], next)}
       />
     </Panel>
   );

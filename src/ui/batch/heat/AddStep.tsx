@@ -18,11 +18,15 @@ const MOMENTS: ReadonlyArray<Offer<ProgrammeEvent>> = [
   { name: 'brush', says: 'wash or glaze: adds water', step: { do: 'brush', grams: 30 } },
   { name: 'score', says: 'cut through, left lying', step: { do: 'score' } },
   { name: 'snap apart', says: 'along the score', step: { do: 'snap-apart' } },
+  { name: 'cut apart', says: 'and laid out with a gap', step: { do: 'cut' } },
   { name: 'turn out', says: 'of the pan, on to a rack', step: { do: 'turn-out' } },
   { name: 'rotate trays', says: 'top one down, bottom one up', step: { do: 'rotate-trays' } },
   { name: 'look in', says: 'the door stands open', step: { do: 'check' } },
   { name: 'on to another tray', says: 'or a rack', step: { do: 'move', base: 'wire-rack' } },
 ];
+
+/** What is done to a slab that lies in one piece. */
+const OF_SLABS: ReadonlySet<HeatStep['do']> = new Set<HeatStep['do']>(['score', 'snap-apart', 'cut']);
 
 /** What can be added as a stretch of time. */
 const STRETCHES: ReadonlyArray<Offer<TimedStep>> = [
@@ -39,6 +43,8 @@ type AddStepProps = {
   readonly heat: BatchDocument['heat'];
   readonly slab: boolean;
   readonly appliances: readonly KitAppliance[];
+  /** Parts of the recipe that can be put on. */
+  readonly parts: readonly string[];
   readonly minute: number;
   readonly onSteps: (steps: readonly HeatStep[]) => void;
 };
@@ -47,7 +53,7 @@ type AddStepProps = {
 const takesFrozen = (kind: ApplianceKind = 'static-oven'): boolean => applianceRecord(kind).does.includes('freeze-dry');
 
 /** Everything that can still be done to the pieces: stretches of time, moments, and moves into other appliances. */
-export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProps): ReactNode {
+export function AddStep({ heat, slab, appliances, parts, minute, onSteps }: AddStepProps): ReactNode {
   const { steps } = heat;
   const kind = kindAt(heat, steps.length - 1);
   const can = applianceRecord(kind).does;
@@ -55,8 +61,13 @@ export function AddStep({ heat, slab, appliances, minute, onSteps }: AddStepProp
   const stretches = STRETCHES.filter(
     ({ step }) => can.includes(step.do) && (!frozen || step.do === 'freeze' || step.do === 'freeze-dry'),
   );
-  const moments = MOMENTS.filter(
-    ({ step }) => can.includes(step.do) && (slab || (step.do !== 'score' && step.do !== 'snap-apart')) && !frozen,
+  const washes = parts.map((part): Offer<ProgrammeEvent> => ({
+    name: `put on the ${part.toLowerCase()}`,
+    says: 'a part of the recipe',
+    step: { do: 'brush', part },
+  }));
+  const moments = [...washes, ...MOMENTS].filter(
+    ({ step }) => can.includes(step.do) && (slab || !OF_SLABS.has(step.do)) && !frozen,
   );
   const others = appliances.filter(({ appliance }) => appliance.kind !== kind && (!frozen || takesFrozen(appliance.kind)));
   return (

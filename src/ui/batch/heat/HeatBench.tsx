@@ -3,7 +3,7 @@ import type { KitAppliance } from '@/contract/batch';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
 import { ownAppliance, type HeatStep, isChamber, applianceRecord, usualBase, type ShapeMethod } from '@/core/catalogue';
-import { type BatchDocument } from '@/core/document';
+import { finishingFrom, type BatchDocument } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -33,7 +33,9 @@ const CROSS_SECTION = 208;
 
 /** The heat station: the programme, the cut-through under it on the same minutes, and what any minute is like. */
 export function HeatBench(props: BenchProps): ReactNode {
-  const { document, edits, nominal, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
+  const { edits, nominal, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
+  // What is put on when the heat is over has a bench of its own.
+  const { document, tail } = useMemo(() => heatOnly(props.document), [props.document]);
   const [dial, setDial] = useDial();
   const [scrubAt, setScrub] = useState<number | null>(null);
   const [finding, setFinding] = useState(false);
@@ -46,7 +48,8 @@ export function HeatBench(props: BenchProps): ReactNode {
   const total = prediction.heat.minutes;
   const scrub = Math.min(total, scrubAt ?? total * 0.5);
   const bands = banded && !bandIsOld && Math.abs(banded.heat.minutes - total) < 0.5 ? banded : null;
-  const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], next);
+  const setSteps = (next: readonly HeatStep[]): void => edits.set(['heat', 'steps'], [...next, ...tail]);
+  const parts = (document.recipe.parts ?? []).filter(({ role }) => role !== 'dough').map(({ name }) => name);
   return (
     <div className="flex flex-col gap-2">
       <HeatHead
@@ -62,9 +65,10 @@ export function HeatBench(props: BenchProps): ReactNode {
       <PaceLine heat={head} appliances={appliances} edits={edits} />
       <StepList
         heat={document.heat}
-        slab={document.shape.method === 'score-slab' && !steps.some((step) => step.do === 'snap-apart')}
+        slab={document.shape.method === 'score-slab' && !steps.some(({ do: act }) => act === 'snap-apart' || act === 'cut')}
         dial={dial}
         appliances={appliances}
+        parts={parts}
         minute={scrub}
         onSteps={setSteps}
         onValue={(index, key, value) => edits.set(['heat', 'steps', index, key], value)}
@@ -87,6 +91,14 @@ export function HeatBench(props: BenchProps): ReactNode {
       <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />
     </div>
   );
+}
+
+/** A batch without what is done when the heat is over, and that. */
+function heatOnly(document: BatchDocument): { readonly document: BatchDocument; readonly tail: readonly HeatStep[] } {
+  const { steps } = document.heat;
+  const from = finishingFrom(steps);
+  if (from === steps.length) return { document, tail: [] };
+  return { document: { ...document, heat: { ...document.heat, steps: steps.slice(0, from) } }, tail: steps.slice(from) };
 }
 
 /** What the dial asks for at a minute; null when nothing is asked for. */
@@ -197,7 +209,11 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
           onMoveEvent={(event, next) => {
             // The axis keeps its length: an event only moves along it.
             hold(next !== null);
-            if (next) edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => moveEvent(now, event, next));
+            if (next)
+              edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => {
+                const from = finishingFrom(now);
+                return [...moveEvent(now.slice(0, from), event, next), ...now.slice(from)];
+              });
           }}
         />
         <CutThroughPicture picture={drawing.cutThrough} scale={scale} scrub={scrub} onScrub={setScrub} />

@@ -17,13 +17,25 @@ type StepChipProps = {
   readonly kind: ApplianceKind;
   readonly dial: Dial;
   readonly appliances: readonly KitAppliance[];
+  /** Parts of the recipe that can be put on. */
+  readonly parts: readonly string[];
   readonly removable: boolean;
   readonly onRemove: () => void;
   readonly onValue: (key: string, value: unknown) => void;
 };
 
 /** One step of the programme as a chip: its name, and everything about it that can be typed. */
-export function StepChip({ step, number, kind, dial, appliances, removable, onRemove, onValue }: StepChipProps): ReactNode {
+export function StepChip({
+  step,
+  number,
+  kind,
+  dial,
+  appliances,
+  parts,
+  removable,
+  onRemove,
+  onValue,
+}: StepChipProps): ReactNode {
   return (
     <li className="inline-flex items-center gap-0.5 rounded-full border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5">
       <span className="mr-1 font-semibold">{STEP_NAMES[step.do]}</span>
@@ -48,7 +60,7 @@ export function StepChip({ step, number, kind, dial, appliances, removable, onRe
           onChange={(value) => onValue('minutes', value)}
         />
       )}
-      <Particulars step={step} number={number} appliances={appliances} onValue={onValue} />
+      <Particulars step={step} number={number} appliances={appliances} parts={parts} onValue={onValue} />
       {'setpoint_c' in step || step.do === 'off' ? (
         <DoorButton door={step.door ?? 'shut'} number={number} onDoor={(door) => onValue('door', door)} />
       ) : null}
@@ -65,19 +77,37 @@ export function StepChip({ step, number, kind, dial, appliances, removable, onRe
   );
 }
 
-type ParticularsProps = Pick<StepChipProps, 'step' | 'number' | 'appliances' | 'onValue'>;
+type ParticularsProps = Pick<StepChipProps, 'step' | 'number' | 'appliances' | 'parts' | 'onValue'>;
+
+type PutOnProps = Pick<StepChipProps, 'number' | 'parts' | 'onValue'> & {
+  readonly step: Extract<HeatStep, { do: 'brush' | 'coat' }>;
+};
+
+/** Which part goes on; plain water by its grams. */
+function PutOn({ step, number, parts, onValue }: PutOnProps): ReactNode {
+  const water = step.do === 'brush' ? [{ value: '', name: 'water' }] : [];
+  return (
+    <>
+      {parts.length > 0 && (
+        <Choice
+          label={`What goes on in step ${number}`}
+          shown={false}
+          value={step.part ?? ''}
+          options={[...water, ...parts.map((name) => ({ value: name, name: name.toLowerCase() }))]}
+          onChange={(part) => onValue('part', part === '' ? undefined : part)}
+        />
+      )}
+      {step.part === undefined && <Grams number={number} value={step.grams ?? 1} onValue={onValue} />}
+    </>
+  );
+}
 
 /** What only one kind of step has. */
-function Particulars({ step, number, appliances, onValue }: ParticularsProps): ReactNode {
+function Particulars({ step, number, appliances, parts, onValue }: ParticularsProps): ReactNode {
   switch (step.do) {
     case 'brush':
-      return step.part === undefined ? (
-        <Grams number={number} value={step.grams ?? 1} onValue={onValue} />
-      ) : (
-        <span>{step.part}</span>
-      );
     case 'coat':
-      return <span>{step.part}</span>;
+      return <PutOn step={step} number={number} parts={parts} onValue={onValue} />;
     case 'freeze':
       return (
         <Degrees

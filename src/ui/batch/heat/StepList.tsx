@@ -12,6 +12,8 @@ type StepListProps = {
   readonly slab: boolean;
   readonly dial: Dial;
   readonly appliances: readonly KitAppliance[];
+  /** Parts of the recipe that can be put on. */
+  readonly parts: readonly string[];
   /** Minute at which a new event goes in. */
   readonly minute: number;
   readonly onSteps: (steps: readonly HeatStep[]) => void;
@@ -20,7 +22,7 @@ type StepListProps = {
 };
 
 /** The programme in words and numbers: everything that can be dragged can be typed here. */
-export function StepList({ heat, slab, dial, appliances, minute, onSteps, onValue }: StepListProps): ReactNode {
+export function StepList({ heat, slab, dial, appliances, parts, minute, onSteps, onValue }: StepListProps): ReactNode {
   const { steps } = heat;
   const only = steps.filter(isTimed).length === 1;
   return (
@@ -34,13 +36,14 @@ export function StepList({ heat, slab, dial, appliances, minute, onSteps, onValu
             kind={kindAt(heat, index)}
             dial={dial}
             appliances={appliances}
+            parts={parts}
             removable={!(only && isTimed(step))}
             onRemove={() => onSteps(removeStep(steps, index))}
             onValue={(key, value) => onValue(index, key, value)}
           />
         ))}
       </ol>
-      <AddStep heat={heat} slab={slab} appliances={appliances} minute={minute} onSteps={onSteps} />
+      <AddStep heat={heat} slab={slab} appliances={appliances} parts={parts} minute={minute} onSteps={onSteps} />
     </div>
   );
 }

@@ -1,9 +1,10 @@
 'use client';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
+import type { PackChoice } from '@/core/catalogue';
 import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
-import { PACK_NAMES, STORE_NAMES } from '../../format/words';
+import { PACK_NAMES, STORE_NAMES, pieceWords } from '../../format/words';
 import { Button, buttonClass } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
 import { BenchHead } from '../BenchHead';
@@ -12,6 +13,7 @@ import { WorthDialog } from '../worth/WorthDialog';
 import { PackFields } from './PackFields';
 import { PackList } from './PackList';
 import { shownKeeps } from '../shown-keeps';
+import { onePack } from './new-pack';
 import { usePacks } from './use-packs';
 
 /** The pack station: portions, packs side by side, label and price. */
@@ -22,11 +24,11 @@ export function PackBench(props: BenchProps): ReactNode {
   const { keeps, yield: out } = nominal.prediction;
   return (
     <div className="flex flex-col gap-3">
-      <BenchHead title="Pack" about="cold, then closed; packs that are counted are filled first, the others share out the rest">
-        <Button look="small" onClick={() => add({ option: 'zip-bag', store: 'room', pieces: Math.min(40, out.pieces) })}>
-          + bags of 40
+      <BenchHead title="Pack" about="cold, then closed; counted packs first, the next takes the rest">
+        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'zip-bag', 40))}>
+          + a bag
         </Button>
-        <Button look="small" onClick={() => add({ option: 'foil-pouch', store: 'room' })}>
+        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'foil-pouch', 60))}>
           + another pack
         </Button>
         <Button look="small" onClick={() => setCosting(true)}>
@@ -47,10 +49,28 @@ export function PackBench(props: BenchProps): ReactNode {
         onChoices={set}
       />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
+      <TakenFrom choices={choices} keeps={keeps} />
       {keeps[index] && <Filled keeps={keeps[index]} counted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
     </div>
+  );
+}
+
+/** That all pieces are packed, and where the counted ones come from. */
+function TakenFrom({ choices, keeps }: { readonly choices: readonly PackChoice[]; readonly keeps: readonly Keeps[] }): ReactNode {
+  const counted = keeps.filter((_, i) => choices[i]?.packs !== undefined);
+  const taken = counted.reduce((sum, { pieces }) => sum + pieces, 0);
+  const rest = keeps.find(({ pieces }, i) => choices[i]?.packs === undefined && pieces > 0);
+  const all = keeps.reduce((sum, { pieces }) => sum + pieces, 0);
+  return (
+    <p role="status" className="text-[14px] text-soft">
+      {pieceWords(all)} packed, none over
+      {taken > 0 &&
+        rest &&
+        `: ${taken} counted ones first, the other ${rest.pieces} into the ${PACK_NAMES[rest.option].toLowerCase()}`}
+      .
+    </p>
   );
 }
 
@@ -66,15 +86,21 @@ function Filled({
 }): ReactNode {
   const { packs, pieces_per_pack, net_g, headspace_pct, left_over, absorber_cc, option, store } = keeps;
   const facts = [
-    [`${packs} × ${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`, `${pieces_per_pack} pieces, ${mass(net_g)} each`],
+    packs === 0
+      ? [
+          `${PACK_NAMES[option]} ${STORE_NAMES[store]}`,
+          `nothing is left for it; instead of the others it would hold ${pieces_per_pack} each`,
+        ]
+      : [
+          `${packs} × ${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`,
+          `${pieceWords(pieces_per_pack)}, ${mass(net_g)} each`,
+        ],
     ['Room left in each', headspace_pct < 2 ? 'none: as full as it gets' : `${Math.round(headspace_pct)} %`],
     [
-      counted ? 'Over' : 'In the last one',
+      'In the last one',
       left_over === 0
-        ? counted
-          ? 'nothing'
-          : 'as many as in the others'
-        : `${left_over} pieces, ${mass(left_over * piece_g)}${counted ? '' : ': a smaller pack, or the first tasting'}`,
+        ? 'as many as in the others'
+        : `${pieceWords(left_over)}, ${mass(left_over * piece_g)}${counted ? '' : ': a smaller pack, or the first tasting'}`,
     ],
     ...(absorber_cc === null ? [] : [['Absorber', `${absorber_cc} cc in each, sealed within minutes`]]),
   ];

@@ -84,7 +84,10 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
           )}
         </span>
         <span className="text-[14px] whitespace-nowrap text-soft">
-          {keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`} · {keeps.days_low} – {keeps.days_high} days
+          {keeps.packs === 0
+            ? 'instead of the others'
+            : `${keeps.pieces} in ${keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`}`}{' '}
+          · {keeps.days_low} – {keeps.days_high} days
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">

@@ -8,6 +8,7 @@ import { FeelGauge } from '../../kit/FeelGauge';
 import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
+import { FinishMixes } from '../finish/FinishMixes';
 import { BowlTable } from './BowlTable';
 import { DoctorPanel } from './DoctorPanel';
 import { ScalePanel } from './ScalePanel';
@@ -15,7 +16,7 @@ import { Steering } from './Steering';
 import { linesInBowl } from './bowl';
 import { useScale } from './use-scale';
 import { limits } from '../../kit/limits';
-import { RECIPE, KITCHEN } from '@/core/document';
+import { RECIPE, KITCHEN, isDoughLine, type Recipe } from '@/core/document';
 
 /** The mix station: what goes into the bowl in which order, how it will handle, and what would put it right. */
 export function MixBench({ document, edits, nominal, pantry, habits }: BenchProps): ReactNode {
@@ -32,9 +33,7 @@ export function MixBench({ document, edits, nominal, pantry, habits }: BenchProp
     pantry,
   );
   const onAdd = (ingredient: string, mass_g: number): void =>
-    edits.change<typeof document.recipe.ingredients>(['recipe', 'ingredients'], (now) =>
-      addToBowl(now, dough.ingredients, ingredient, mass_g),
-    );
+    edits.change<Recipe>(['recipe'], (now) => ({ ...now, ingredients: addToBowl(now, dough.ingredients, ingredient, mass_g) }));
   return (
     <div className="flex flex-col gap-3">
       <BenchHead title="Mix" about="what goes in, and how it will feel in the hands">
@@ -59,6 +58,7 @@ export function MixBench({ document, edits, nominal, pantry, habits }: BenchProp
         />
       </div>
       <BowlTable {...{ document, edits, nominal, pantry, habits, scale }} />
+      <FinishMixes {...{ document, nominal, pantry, habits }} />
       <div className="grid gap-3 lg:grid-cols-2">
         <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} />
         <HoldBack {...{ dough, pantry, rest, edits }}>
@@ -105,16 +105,15 @@ function MixingNeeds({ lines, kitchen_c }: { readonly lines: readonly DoughLine[
   );
 }
 
-type Lines = BenchProps['document']['recipe']['ingredients'];
-
 /** The lines of a recipe with so much more of an ingredient really in the bowl. */
 export function addToBowl(
-  lines: Lines,
+  recipe: Recipe,
   inBowl: ReadonlyArray<{ readonly ingredient: string; readonly mass_g: number }>,
   ingredient: string,
   mass_g: number,
-): Lines {
-  const index = lines.findIndex((line) => line.ingredient === ingredient);
+): Recipe['ingredients'] {
+  const { ingredients: lines } = recipe;
+  const index = lines.findIndex((line) => line.ingredient === ingredient && isDoughLine(recipe, line));
   const tenth = (value: number): number => Math.round(value * 10) / 10;
   if (index < 0) return [...lines, { ingredient, amount: 0, unit: 'g', actual_g: tenth(mass_g) }];
   const now_g = lines[index].actual_g ?? inBowl[index]?.mass_g ?? 0;

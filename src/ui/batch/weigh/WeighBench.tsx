@@ -40,11 +40,12 @@ export function WeighBench(props: BenchProps): ReactNode {
       <CautionsOf cautions={stops} steps={['mix']} />
       <IngredientTable
         recipe={document.recipe}
-        dough={dough}
+        told={nominal.prediction}
         pantry={pantry}
         habits={habits}
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
+        onRecipe={(next) => edits.change(['recipe'], next)}
         more={(i) => <WeighedWater {...props} line={i} />}
         tools={(i) => {
           const { ingredient } = document.recipe.ingredients[i];

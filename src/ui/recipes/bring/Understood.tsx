@@ -6,7 +6,7 @@ import { answerKey } from '@/formats/recipe-draft';
 import type { ReadRecipe } from '@/formats/recipe-text';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { mass } from '../../format/units';
-import { FEEL_NAMES, STORE_NAMES } from '../../format/words';
+import { FEEL_NAMES, STORE_NAMES, ROLE_WORDS } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { ChangeHeat } from './ChangeHeat';
 import { ChangeShape } from './ChangeShape';
@@ -128,18 +128,6 @@ function answered(bring: Bring, reading: ReadRecipe, i: number): boolean {
   const answer = bring.draft.answers[answerKey(reading.ingredients, i)];
   return answer !== undefined && !bring.waiting.includes(i);
 }
-
-const ROLE_WORDS = {
-  dough: 'mixed in',
-  filling: 'goes inside',
-  shell: 'goes round it',
-  frosting: 'spread on',
-  dip: 'dipped into',
-  drizzle: 'drizzled on',
-  wash: 'brushed on',
-  sprinkle: 'sprinkled on',
-  dusting: 'for dusting',
-} as const;
 
 type RowProps = Pick<UnderstoodProps, 'bring' | 'reading' | 'document'> & { readonly assumed: boolean };
 

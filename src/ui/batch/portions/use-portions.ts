@@ -1,0 +1,56 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { BatchDocument } from '@/core/document';
+import type { Failure } from '@/core/failure';
+import type { Pantry } from '@/core/pantry';
+import { portionsOf, type Prediction } from '@/core/prediction';
+import type { Edits, Looking, Questions } from '../use-batch';
+import { portionEdits } from './portion-edits';
+
+/** A bowl in portions as the page looks at it: one of them at a time, and all of them together. */
+export type Portions = {
+  /** Which portion is looked at; null where the bowl is not shared out. */
+  readonly at: number | null;
+  readonly open: (at: number) => void;
+  /** All of them; null until it is worked out, and where the bowl is not shared out. */
+  readonly whole: Prediction | null;
+  /** Edits as the benches make them that look at one portion. */
+  readonly edits: Edits;
+  /** Why the bowl cannot be shared out so; null where it can. */
+  readonly wrong: Failure | null;
+};
+
+type Shown = { readonly whole: BatchDocument; readonly edits: Edits; readonly looking: Looking; readonly questions: Questions };
+
+export function usePortions({ whole: document, edits, looking, questions }: Shown, pantry: Pantry): Portions {
+  const [picked, open] = useState(0);
+  const count = document.portions?.length ?? 0;
+  const at = count === 0 ? null : Math.min(picked, count - 1);
+  useEffect(() => {
+    looking.look((all) => {
+      const portions = at === null ? null : portionsOf(all, { pantry });
+      return portions?.ok ? (portions.value[at ?? 0] ?? portions.value[0]).document : all;
+    });
+  }, [looking, pantry, at]);
+  const wrong = useMemo(() => {
+    const portions = portionsOf(document, { pantry });
+    return portions.ok ? null : portions;
+  }, [document, pantry]);
+  const mine = useMemo(() => (at === null ? edits : portionEdits(edits, at, looking.shown)), [edits, looking, at]);
+  return { at, open, whole: useWhole(document, count > 0, questions), edits: mine, wrong };
+}
+
+/** All portions together, worked out anew with every change; the last one that worked stays in view. */
+function useWhole(document: BatchDocument, shared: boolean, questions: Questions): Prediction | null {
+  const [whole, setWhole] = useState<Prediction | null>(null);
+  useEffect(() => {
+    if (!shared) return undefined;
+    let open = true;
+    void questions.whole(document).then((answer) => {
+      if (open && answer?.ok) setWhole(answer.value);
+    });
+    return () => {
+      open = false;
+    };
+  }, [document, shared, questions]);
+  return shared ? whole : null;
+}
