@@ -1,3 +1,4 @@
+import { counted } from '../quantities';
 import type { Guarantees } from './guarantees';
 import type { Declared } from './ingredient-list';
 
@@ -96,7 +97,7 @@ function storageWords({ store, afterOpening_days }: LabelFacts): string {
   return PLACES[store] + thaw + opened;
 }
 
-const wholeSpan = (days: number): string => (days >= 14 ? `${Math.floor(days / 7)} weeks` : `${days} days`);
+const wholeSpan = (days: number): string => (days >= 14 ? counted(Math.floor(days / 7), 'week') : counted(days, 'day'));
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 /** "16 Feb 2027": cannot be read the wrong way round on either side of an ocean. */
