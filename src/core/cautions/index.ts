@@ -14,3 +14,4 @@ export function cautionsFor(context: CautionContext): Caution[] {
 }
 export { pieceSizes, sizeVerdict } from './piece-size';
 export type { SizeVerdict } from './piece-size';
+export { rawHygiene } from './raw-hygiene';

@@ -164,9 +164,32 @@ describe('what the words of a recipe say', () => {
   ] as const)('%s is left to the row that is weighed', (written, more) => expect(says(written, more)).toEqual([]));
 });
 
+describe('raw things in the bowl', () => {
+  const about = (lines: CautionContext['lines']): string | undefined =>
+    told({ lines }).find(({ code }) => code === 'raw-hygiene')?.act;
+  it('bring their board, gloves, fridge and no tasting; an egg its washed hands', () => {
+    for (const id of ['liver_chicken', 'venison_raw', 'turkey_mince'] as const)
+      expect(about(mix({ flour_oat: 200, [id]: 100 })), id).toMatch(/Fridge.*[Gg]loves.*board.*Nobody tastes/s);
+    expect(about(mix({ flour_oat: 200, egg_whole: 50 }))).toMatch(/Fridge.*Wash hands.*Nobody tastes/s);
+    expect(about(mix({ flour_oat: 200, carrot_raw: 50 }))).toBeUndefined();
+  });
+  it('freeze-dried say the same wherever they speak, and what lifts the stop', () => {
+    const freezeDry = { start_c: -25, front_c: -30, sugars_pctOfDry: 2 };
+    for (const core_cMax of [null, 20]) {
+      const found = told({ lines: mix({ venison_raw: 300 }), kill_log10: 0, core_cMax, freezeDry });
+      const [stop, mind] = ['core-low', 'freeze-dry-no-kill'].map((code) => found.find((one) => one.code === code));
+      expect(stop?.severity).toBe('stop');
+      expect(stop?.act).toContain('to 71 °C before it is frozen: that lifts this stop');
+      expect(mind?.act).toBe(stop?.act);
+    }
+    const cooked = told({ lines: mix({ venison_raw: 300 }), kill_log10: 20, core_cMax: 75, freezeDry });
+    expect(cooked.filter(({ severity }) => severity === 'stop')).toEqual([]);
+  });
+});
+
 describe('what always stands', () => {
   it('a plain biscuit has its allergens and the vet, and nothing graver', () => {
-    expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['allergens', 'vet']);
+    expect(cautionsFor(QUIET).map(({ code }) => code)).toEqual(['raw-hygiene', 'allergens', 'vet']);
     expect(cautionsFor(QUIET).every((caution) => caution.severity === 'note')).toBe(true);
   });
   it('allergen groups are named once each', () => {

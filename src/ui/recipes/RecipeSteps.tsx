@@ -1,5 +1,6 @@
 import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
+import { rawHygiene } from '@/core/cautions';
 import type { BatchDocument } from '@/core/document';
 import { preparationOf, rowOfLine, startFrom, type Pantry } from '@/core/pantry';
 import { duration, mass } from '../format/units';
@@ -14,6 +15,7 @@ export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode
     const way = row ? preparationOf(row) : null;
     return row && way && way.minutes >= 3 ? [{ row, way, mass_g: recipe.card.lines[i]?.mass_g ?? 0 }] : [];
   });
+  const hygiene = rawHygiene(document.recipe.ingredients.flatMap((line) => rowOfLine(line, pantry) ?? []));
   const minutes = steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
   return (
     <>
@@ -32,6 +34,11 @@ export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode
             </li>
           ))}
         </ul>
+      )}
+      {hygiene && (
+        <p className="pt-1 text-[14px]">
+          <strong>{hygiene.title}.</strong> {hygiene.act}
+        </p>
       )}
       <ol className="pt-1">
         {steps.map(({ text, minutes: takes, tool }, i) => (

@@ -1,5 +1,5 @@
 import { COLOUR_NAMES } from '../../heat';
-import { isRawFlour, isRawTissue } from '../../pantry';
+import { isRawFlour, isRawTissue, type Ingredient } from '../../pantry';
 import type { Caution } from '../caution';
 import { warmAndWetMinutes } from '../warm-and-wet';
 import { bakedRows, none, type Rule } from './rule';
@@ -9,12 +9,31 @@ export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } 
 /** Log10 kill below which the middle's heat has not been shown to be enough. Source: USDA-FSIS Appendix A. */
 export const ENOUGH_KILL = 6.5;
 
+/** Cold and vacuum are no heat, however they are written; what would lift the stop is said alike wherever it stands. */
+const NO_KILL = 'Freeze-drying is not a kill step: germs sleep through cold and vacuum, and wake with the first water.';
+const cookFirst = (need_c: number): string =>
+  `Cook it through to ${need_c} °C before it is frozen: that lifts this stop. Until then neither label nor feed it. Ask your vet.`;
+
 const core: Rule = (context) => {
   const raw = bakedRows(context).filter(({ rawAnimal }) => rawAnimal !== null);
   if (raw.length === 0) return none;
-  const need_c = Math.max(...raw.map(({ rawAnimal }) => CORE_TARGET_C[rawAnimal ?? 'poultry']));
+  const need_c = neededFor(raw);
   const names = raw.map(({ name }) => name).join(', ');
-  if (context.core_cMax === null)
+  const { core_cMax, freezeDry } = context;
+  if (core_cMax !== null && core_cMax >= need_c) return none;
+  if (freezeDry && raw.some(isRawTissue))
+    return [
+      {
+        code: 'core-low',
+        severity: 'stop',
+        step: 'heat',
+        title: 'It stays raw',
+        why: `${NO_KILL} ${names} calls for ${need_c} °C.`,
+        act: cookFirst(need_c),
+        source: 'USDA-FSIS; Bourdoux et al. 2016',
+      },
+    ];
+  if (core_cMax === null)
     return [
       {
         code: 'core-unknown',
@@ -26,19 +45,21 @@ const core: Rule = (context) => {
         source: 'USDA-FSIS',
       },
     ];
-  if (context.core_cMax >= need_c) return none;
   return [
     {
       code: 'core-low',
       severity: raw.some(isRawTissue) ? 'stop' : 'mind',
       step: 'heat',
       title: 'Not hot enough in the middle',
-      why: `The middle is predicted to reach ${context.core_cMax.toFixed(0)} °C; ${names} calls for ${need_c} °C.`,
+      why: `The middle is predicted to reach ${core_cMax.toFixed(0)} °C; ${names} calls for ${need_c} °C.`,
       act: 'Bake longer or hotter, and probe the thickest piece.',
       source: 'USDA-FSIS',
     },
   ];
 };
+
+const neededFor = (raw: readonly Ingredient[]): number =>
+  Math.max(...raw.map(({ rawAnimal }) => CORE_TARGET_C[rawAnimal ?? 'poultry']));
 
 /** Dried before it was cooked: only heat afterwards is left. */
 const heatFirst: Rule = (context) => {
@@ -94,8 +115,8 @@ const noKill: Rule = (context) =>
           severity: 'mind',
           step: 'heat',
           title: 'Freeze-drying is not a kill step',
-          why: 'Germs sleep through cold and vacuum, and wake with the first water.',
-          act: 'Cook it through before it is frozen, or handle and feed it as raw meat. Ask your vet.',
+          why: NO_KILL,
+          act: cookFirst(neededFor(bakedRows(context).filter(isRawTissue))),
           source: 'USDA-FSIS; Bourdoux et al. 2016',
         },
       ]

@@ -1,6 +1,7 @@
 import { findDangers, type DangerCode } from '../../dangers';
 import { isWetSpentGrain, type Ingredient } from '../../pantry';
 import type { Caution } from '../caution';
+import { rawHygiene } from '../raw-hygiene';
 import { none, rowsOf, type Rule } from './rule';
 
 const dangers: Rule = (context) =>
@@ -32,6 +33,8 @@ const garlic: Rule = (context) =>
         },
       ]
     : none;
+
+const raw: Rule = (context) => [rawHygiene(rowsOf(context)) ?? []].flat();
 
 const hops: Rule = (context) =>
   rowsOf(context).some(isWetSpentGrain)
@@ -76,4 +79,4 @@ const said: Rule = (context) => {
 const LONGEST_QUOTE = 120;
 
 /** What goes into the bowl. */
-export const MIX_RULES: readonly Rule[] = [dangers, said, garlic, hops];
+export const MIX_RULES: readonly Rule[] = [dangers, said, raw, garlic, hops];
