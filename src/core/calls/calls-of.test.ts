@@ -15,7 +15,12 @@ function called(document: BatchDocument): Call[] {
   if (!worked.ok) throw new Error(worked.message);
   return callsOf(document, worked.value.prediction);
 }
-const read = (file: string): BatchDocument => JSON.parse(readFileSync(file, 'utf8')) as BatchDocument;
+type Unshaped = Omit<BatchDocument, 'shape'> & { readonly shape?: BatchDocument['shape'] };
+/** A file as it is read: a bowl in portions is shaped as its first one is. */
+function read(file: string): BatchDocument {
+  const written = JSON.parse(readFileSync(file, 'utf8')) as Unshaped;
+  return { ...written, shape: written.shape ?? written.portions?.[0].shape ?? { method: 'ball' } };
+}
 const FRESH = { added: [], starts: 0, planned: {} };
 const hillbars = read('examples/hillbars.batch.json');
 

@@ -9,3 +9,4 @@ export type { TrayCourse } from './tray-model';
 export { trayModel } from './tray-table';
 export type { TrayTable } from './tray-table';
 export type { Act } from './visits';
+export { withFinishing } from './with-finishing';

@@ -1,5 +1,6 @@
 import type { BatchDocument } from '@/core/document';
 import type { HeatStep } from '@/core/catalogue';
+import type { Prediction } from '@/core/prediction';
 import { putOnWords } from '@/formats/put-on-words';
 import { heatWord, type Dial } from '../format/dial-words';
 import { duration } from '../format/units';
@@ -19,6 +20,25 @@ export function workSteps({ appliance, steps }: BatchDocument['heat'], dial: Dia
     if ('minutes' in step) minute += step.minutes;
     return line;
   });
+}
+
+/** What is done when the heat is over, one line each: each coat, then how long it stands and when it may be stacked. */
+export function finishSteps(steps: readonly HeatStep[], parts: Prediction['parts']): string[] {
+  return steps.map((step) => {
+    if (step.do !== 'coat' && step.do !== 'brush')
+      return `${STEP_NAMES[step.do]}${'minutes' in step ? ` for ${duration(step.minutes)}` : ''}${step.do === 'dry-coat' && step.at === 'fridge' ? ' in the fridge' : ''}.`;
+    const part = parts.find(({ name }) => name === step.part);
+    return `${capital(putOnWords(step))}${part ? `, ${part.per_piece_g.toFixed(part.per_piece_g < 10 ? 1 : 0)} g on each${setWords(part.sets)}` : ''}.`;
+  });
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+function setWords(sets: Prediction['parts'][number]['sets']): string {
+  if (!sets) return '';
+  if (sets.minutes === null) return '; it stays soft, pack it flat in one layer';
+  const stacks = sets.stack_minutes === null ? '' : `, to be stacked after ${duration(sets.stack_minutes)}`;
+  return `; dry to the touch after about ${duration(sets.minutes)}${stacks}`;
 }
 
 function actOf(step: HeatStep, kind: NonNullable<NonNullable<BatchDocument['heat']['appliance']>['kind']>, dial: Dial): string {
