@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { SheetDrawing } from '@/core/yield';
 
 /** Papers that home printers take [mm]. */
@@ -68,7 +69,7 @@ export function layoutPages({ name, drawn, thickness_mm }: TemplateOf, page: Pag
     ...put(drawn.outline, roll.placed),
     ...(drawn.miniOutline ? put(drawn.miniOutline, roll.minisPlaced) : []),
   ];
-  const note = `${name} · ${Math.ceil(roll.pieces / roll.sheets)} pieces on ${roll.width_mm.toFixed(0)} x ${roll.length_mm.toFixed(0)} mm, rolled ${thickness_mm.toFixed(1)} mm`;
+  const note = `${name} · ${counted(Math.ceil(roll.pieces / roll.sheets), 'piece')} on ${roll.width_mm.toFixed(0)} x ${roll.length_mm.toFixed(0)} mm, rolled ${thickness_mm.toFixed(1)} mm`;
   return tile(marks, roll.width_mm, roll.length_mm, page, note, true);
 }
 

@@ -15,3 +15,4 @@ export type { Method } from './methods';
 export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fields';
 export type { FixedAmount, Promises, Recipe, RecipeLine, RecipePart, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';
+export { withRecipe } from './with-recipe';

@@ -52,6 +52,20 @@ describe('swapping an ingredient', () => {
     expect(potato?.corrections).toEqual([{ ingredient: 'flour_wheat_wholemeal', delta_g: expect.any(Number) as number }]);
     expect(potato?.corrections[0].delta_g).toBeGreaterThan(5);
   });
+  it('leaves what goes on the pieces where it is: water of a wash neither joins the dough nor takes its corrections', () => {
+    const washed: Recipe = {
+      ...RECIPE,
+      parts: [{ name: 'Wash', role: 'wash' }],
+      ingredients: [{ ingredient: 'water', amount: 8, unit: 'g', part: 'Wash' }, ...RECIPE.ingredients],
+    };
+    const swaps = swapsOf(washed, 1, PANTRY);
+    expect(swaps.length).toBeGreaterThan(1);
+    for (const { recipe, idea } of swaps)
+      expect(
+        recipe.ingredients.filter(({ part }) => part === 'Wash'),
+        idea.id,
+      ).toEqual([washed.ingredients[0]]);
+  });
   it('of what cannot be swapped there are none', () => {
     expect(swapsOf(RECIPE, 3, PANTRY)).toEqual([]);
     expect(swapsOf(RECIPE, 99, PANTRY)).toEqual([]);

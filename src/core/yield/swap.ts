@@ -2,7 +2,7 @@ import { gramsToReach, softness } from '../dough';
 import { fail, succeed, type Result } from '../failure';
 import { swapIdeas, type DoughLine, type Ingredient, type Pantry, type SwapIdea } from '../pantry';
 import type { CupFill } from '../quantities';
-import type { Recipe, RecipeLine } from '../document';
+import { isDoughLine, type Recipe, type RecipeLine } from '../document';
 import { onlyDough, weighRecipe } from './weigh-recipe';
 
 /** A recipe with one ingredient swapped, and what was added or taken away so that the dough still handles as before. */
@@ -48,21 +48,28 @@ export function swapIngredient(recipe: Recipe, index: number, idea: SwapIdea, pa
     recipe.rest_minutes,
     pantry,
   );
-  const ingredients = corrections.reduce((lines, correction) => applied(lines, correction, pantry, fill), swapped);
+  const ingredients = corrections.reduce(
+    (lines, correction) => applied({ ...recipe, ingredients: lines }, correction, pantry, fill),
+    swapped,
+  );
   return succeed({ recipe: { ...recipe, ingredients }, corrections });
 }
 
-/** Two lines of one plain ingredient become one: a swap for what is there already adds to it. */
+/** Two lines of one plain ingredient in the same part become one: a swap for what is there already adds to it. */
 function merged(lines: readonly RecipeLine[], pantry: Pantry, fill: CupFill | undefined): readonly RecipeLine[] {
   const kept: RecipeLine[] = [];
   for (const line of lines) {
     const twin = line.composition_per_100g
       ? -1
-      : kept.findIndex((other) => other.ingredient === line.ingredient && !other.composition_per_100g);
+      : kept.findIndex(
+          (other) => other.ingredient === line.ingredient && other.part === line.part && !other.composition_per_100g,
+        );
     if (twin < 0) kept.push(line);
     else {
       const both = weighRecipe({ ingredients: [kept[twin], line] }, pantry, fill);
-      if (both.ok) kept[twin] = { ...grams(line.ingredient, both.value[0].mass_g + both.value[1].mass_g) };
+      const mass_g = both.ok ? both.value[0].mass_g + both.value[1].mass_g : null;
+      if (mass_g !== null)
+        kept[twin] = { ...grams(line.ingredient, mass_g), ...(line.part === undefined ? {} : { part: line.part }) };
     }
   }
   return kept;
@@ -99,19 +106,20 @@ function mainFlour(lines: readonly DoughLine[]): Ingredient | null {
 }
 
 function applied(
-  lines: readonly RecipeLine[],
+  recipe: Recipe,
   { ingredient, delta_g }: Swapped['corrections'][number],
   pantry: Pantry,
   fill: CupFill | undefined,
 ): readonly RecipeLine[] {
-  const index = lines.findIndex((line) => line.ingredient === ingredient);
+  const lines = recipe.ingredients;
+  const index = lines.findIndex((line) => line.ingredient === ingredient && isDoughLine(recipe, line));
   if (index < 0) return delta_g > 0 ? [...lines, grams(ingredient, delta_g)] : lines;
   const now = weighRecipe({ ingredients: [{ ...lines[index], amount: lines[index].amount || 1 }] }, pantry, fill);
   const now_g = now.ok && lines[index].amount > 0 ? now.value[0].mass_g : 0;
   const next_g = Math.max(0, now_g + delta_g);
-  const { composition_per_100g, water_pct, note } = lines[index];
+  const { composition_per_100g, water_pct, note, part } = lines[index];
   // What was weighed belongs to the old amount.
-  const kept = { composition_per_100g, water_pct, note };
+  const kept = { composition_per_100g, water_pct, note, part };
   const next = {
     ...grams(ingredient, next_g),
     ...Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined)),

@@ -40,7 +40,7 @@ export function draftOf(reading: ReadRecipe, answers: Answers, pantry: Pantry, f
       ...(steps.length > 0 ? { steps } : {}),
     },
     shape: reading.shape?.shape ?? start.shape,
-    heat: heatOf(reading, start.heat, washOf(reading)),
+    heat: heatOf(reading, start.heat, washesOf(reading)),
     ...keepingOf(reading),
   };
   return { document: withAssumed(document, assumedIn(reading, document)), waiting };
@@ -62,20 +62,17 @@ function assumedIn({ programme, shape }: ReadRecipe, { heat }: BatchDocument): s
   return [...(programme ? heated : ['heat']), ...(shape ? shape.assumed : ['shape'])];
 }
 
-/** What is brushed on, where the wash is listed [g]. */
-function washOf({ ingredients, parts }: ReadRecipe): number | null {
-  const washes = new Set(parts.filter(({ role }) => role === 'wash').map(({ name }) => name));
-  const grams = ingredients.reduce((sum, line) => sum + (line.part !== null && washes.has(line.part) ? (line.grams ?? 0) : 0), 0);
-  return grams > 0 ? Math.round(grams) : null;
-}
+/** Parts that are brushed on, in the order in which the recipe lists them. */
+const washesOf = ({ ingredients, parts }: ReadRecipe): string[] =>
+  parts.flatMap(({ name, role }) => (role === 'wash' && ingredients.some(({ part }) => part === name) ? [name] : []));
 
-/** No setting, time or wash leaves what the batch file allows. */
-function heatOf({ programme }: ReadRecipe, usual: Heat, wash_g: number | null): Heat {
+/** No setting or time leaves what the batch file allows. Each brushing takes its wash, the last one again where there are more. */
+function heatOf({ programme }: ReadRecipe, usual: Heat, washes: readonly string[]): Heat {
   if (!programme) return usual;
-  const brushes = programme.steps.filter((step) => step.do === 'brush').length;
+  let brushed = 0;
   const steps = programme.steps.slice(0, MOST).map((step): HeatStep => {
-    const washed = step.do === 'brush' && wash_g !== null ? { ...step, grams: Math.max(1, Math.round(wash_g / brushes)) } : step;
-    return within(washed);
+    if (step.do !== 'brush' || washes.length === 0) return within(step);
+    return { do: 'brush', part: washes[Math.min(brushed++, washes.length - 1)] };
   });
   return { appliance: programme.appliance, steps };
 }

@@ -1,7 +1,7 @@
 import { putOnWords } from '../put-on-words';
 import { applianceRecord, type ApplianceKind, type HeatStep } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
-import { fahrenheit } from '@/core/quantities';
+import { counted, fahrenheit } from '@/core/quantities';
 
 const MM_PER_INCH = 25.4;
 const HOUR_MIN = 60;
@@ -12,8 +12,8 @@ const length = (length_mm: number): string =>
 
 function lasting(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / HOUR_MIN), Math.round(minutes % HOUR_MIN)];
-  if (hours === 0) return `${rest} minutes`;
-  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest > 0 ? ` ${rest} minutes` : ''}`;
+  if (hours === 0) return counted(rest, 'minute');
+  return `${counted(hours, 'hour')}${rest > 0 ? ` ${counted(rest, 'minute')}` : ''}`;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import { METHOD_NAMES, type BatchDocument, type Recipe, type RecipeLine } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 import { bakeSentences } from './bake-sentences';
@@ -60,7 +61,7 @@ export function toJsonLd(document: BatchDocument, pantry: Pantry, facts: RecipeF
     ...(prepare > 0 ? { prepTime: isoMinutes(prepare) } : {}),
     cookTime: isoMinutes(cook),
     totalTime: isoMinutes(prepare + cook),
-    ...(pieces === null ? {} : { recipeYield: `${pieces} pieces` }),
+    ...(pieces === null ? {} : { recipeYield: counted(pieces, 'piece') }),
     ...(kcal_per_piece === null || piece_g === null
       ? {}
       : {
