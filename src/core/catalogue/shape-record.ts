@@ -1,3 +1,4 @@
+import type { Feel } from '../dough';
 import type { Fields } from '../fields';
 import type { SupportName } from '../heat';
 
@@ -10,6 +11,8 @@ export type ShapeRecord = {
   /** Its keys in a document besides `method`. */
   readonly fields: Fields;
   readonly mixture: Mixture;
+  /** Feels that the hands or the mould can work with, the best first; empty where any will do. Source: ours. */
+  readonly handles: readonly Feel[];
   /** Pieces lie loose on a tray, so that the appliance's own tray holds them where the shape says nothing. */
   readonly looseOnTray: boolean;
   /** What pieces stand on unless it is said; null: as the appliance has it. */

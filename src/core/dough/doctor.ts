@@ -1,6 +1,6 @@
 import { usualBinders, type DoughLine, type Ingredient, type Pantry } from '../pantry';
 import { gramsToReach } from './adjust';
-import { FEEL_STARTS, FEEL_TARGETS, crumbleEdge, holding } from './feel';
+import { FEEL_STARTS, FEEL_TARGETS, crumbleEdge, holding, isDough } from './feel';
 import { USUAL_BOWL, boundWater, softness, type BowlState } from './softness';
 
 /** What a baker complains of. */
@@ -99,7 +99,9 @@ export function doctor({ complaint, stood_min, does, lines, pantry, kitchen_c }:
   const bowl: BowlState = { standing_min: stood_min, kitchen_c };
   const sign = SIGNS[complaint][does];
   const { index } = softness(lines, bowl);
-  if (!sign || !Number.isFinite(index) || index <= 0) return [];
+  if (!sign) return [];
+  if (!isDough(lines)) return thickened(lines, bowl, sign, pantry);
+  if (!Number.isFinite(index) || index <= 0) return [];
   if (sign.cold)
     return [
       {
@@ -123,6 +125,16 @@ export function doctor({ complaint, stood_min, does, lines, pantry, kitchen_c }:
     ...amounts(lines, bowl, wetter, target, [pantry.get('water')], 'wets it through; add it by the spoon'),
     ...amounts(lines, bowl, wetter, target, [pantry.get('egg_whole')], 'wets it and holds it together'),
   ];
+}
+
+/**
+ * Puree, fruit, meat or liver without flour: only what is too wet can be put right by weight, with a flour that makes a dough of it.
+ * How wet it feels is no measure of it, so it is reckoned from what lies in the bowl.
+ */
+function thickened(lines: readonly DoughLine[], bowl: BowlState, sign: Sign, pantry: Pantry): Remedy[] {
+  if (sign.index === undefined || sign.index < FEEL_STARTS['soft-sticky']) return [];
+  const why = 'there is no flour in it that could drink: this makes a dough of it; or drain it, or cook it down';
+  return amounts(lines, bowl, 1, FEEL_TARGETS['soft-sticky'], [pantry.get('flour_oat')], why);
 }
 
 /** Minutes until standing alone brings it under the sticky band; null when it will not, or not soon. */

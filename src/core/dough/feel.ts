@@ -1,4 +1,4 @@
-import type { DoughLine } from '../pantry';
+import type { DoughLine, Ingredient } from '../pantry';
 
 /** How a dough handles, from driest to wettest. */
 export type Feel = 'crumbly' | 'stiff' | 'rollable' | 'soft-sticky' | 'scoopable' | 'batter';
@@ -38,6 +38,20 @@ export function holding(lines: readonly DoughLine[]): number {
     if (ingredient.bindsNow_g_per_g >= BINDS_AT_LEAST) dryGoods_g += mass_g;
   }
   return dryGoods_g > 0 ? Math.min(1, binder_g / dryGoods_g) : 1;
+}
+
+/** Flour-like goods below this share of a mixture make no dough of it [1]. Source: ours, a spoon of flour in a bowl of puree. */
+const LEAST_FLOUR = 0.03;
+/** What binds water as it is eaten, not as flour does: the softness of the calibration doughs says nothing of it. */
+const NO_FLOUR: ReadonlySet<Ingredient['category']> = new Set<Ingredient['category']>(['meat/organ', 'fish', 'egg', 'dairy']);
+
+/** Whether a mixture is a dough whose feel can be told: puree, fruit, meat or liver without flour is not. */
+export function isDough(lines: readonly DoughLine[]): boolean {
+  const all_g = lines.reduce((sum, { mass_g }) => sum + mass_g, 0);
+  const flours = lines.filter(
+    ({ ingredient }) => ingredient.bindsNow_g_per_g >= BINDS_AT_LEAST && !NO_FLOUR.has(ingredient.category),
+  );
+  return flours.reduce((sum, { mass_g }) => sum + mass_g, 0) >= LEAST_FLOUR * all_g;
 }
 
 /** The band that a softness index falls into, for a dough with this crumble edge. */

@@ -10,6 +10,7 @@ export const BALL = {
     ...onTray(10),
   },
   mixture: 'dough',
+  handles: ['rollable', 'stiff', 'soft-sticky'],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 9,

@@ -37,6 +37,7 @@ export const CAKE = {
     border: BORDER,
   },
   mixture: 'batter',
+  handles: ['scoopable', 'batter'],
   looseOnTray: false,
   base: 'deep-pan',
   seconds_per_piece: 120,

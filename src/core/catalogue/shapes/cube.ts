@@ -11,6 +11,7 @@ export const CUBE = {
     ...onTray(5),
   },
   mixture: 'whole',
+  handles: [],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 2.5,

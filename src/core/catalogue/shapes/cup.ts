@@ -13,6 +13,7 @@ export const CUP = {
     owned: count(OWNED_LIMITS, { default: 1, meaning: 'tins in the house' }),
   },
   mixture: 'batter',
+  handles: ['scoopable', 'batter', 'soft-sticky'],
   looseOnTray: false,
   base: 'deep-pan',
   seconds_per_piece: 15,

@@ -11,6 +11,7 @@ export const DROP = {
     ...onTray(20),
   },
   mixture: 'dough',
+  handles: ['scoopable', 'soft-sticky'],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 7,

@@ -8,6 +8,7 @@ export const FROZEN_MOULD = {
     ...hollows({ ml: 15, cavities: 15, height_mm: 20 }),
   },
   mixture: 'dough',
+  handles: [],
   looseOnTray: false,
   base: null,
   seconds_per_piece: 6,

@@ -18,6 +18,7 @@ export const LOG_SLICE = {
     ...onTray(8),
   },
   mixture: 'dough',
+  handles: ['rollable', 'stiff', 'soft-sticky'],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 3,

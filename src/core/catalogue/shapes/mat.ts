@@ -8,6 +8,7 @@ export const MAT = {
     ...hollows({ ml: 2, cavities: 80, height_mm: 12 }),
   },
   mixture: 'dough',
+  handles: ['batter', 'scoopable', 'soft-sticky'],
   looseOnTray: false,
   base: 'mat-on-tray',
   seconds_per_piece: 3,

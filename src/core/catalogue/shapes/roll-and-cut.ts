@@ -35,6 +35,7 @@ export const ROLL_AND_CUT = {
     ...onTray(5),
   },
   mixture: 'dough',
+  handles: ['rollable', 'stiff'],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 5,

@@ -20,6 +20,7 @@ export const SCORE_SLAB = {
     trim_mm: number('length', [0, 60], { default: 0, meaning: 'cut off all round' }),
   },
   mixture: 'dough',
+  handles: ['rollable', 'stiff', 'soft-sticky'],
   looseOnTray: false,
   base: null,
   seconds_per_piece: 0.7,

@@ -14,6 +14,7 @@ export const SLICE = {
     ...onTray(4),
   },
   mixture: 'whole',
+  handles: [],
   looseOnTray: true,
   base: null,
   seconds_per_piece: 5,
