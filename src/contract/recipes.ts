@@ -5,7 +5,7 @@ import type { DoughShares } from '@/core/pantry';
 type RecipeCard = {
   readonly lines: ReadonlyArray<{ readonly ingredient: string; readonly name: string; readonly mass_g: number }>;
   readonly dough_g: number;
-  readonly feel: string;
+  readonly feel: string | null;
   readonly feel_index: number;
   readonly feel_low: number;
   readonly feel_high: number;

@@ -13,7 +13,7 @@ export type RecipeCardRow = {
   /** Rows made from a composition that a line brings: no pantry has them. */
   readonly ownRows: readonly Ingredient[];
   readonly dough_g: number;
-  readonly feel: string;
+  readonly feel: string | null;
   readonly feel_index: number;
   readonly feel_low: number;
   readonly feel_high: number;

@@ -141,7 +141,7 @@ describe('saving', () => {
 describe('weighing', () => {
   it('sets measured beside predicted and marks the batch baked', async () => {
     const id = await started();
-    expect(must(await cases.measureBatch(id, { revision: 0, ...WEIGHED }))).toEqual({ revision: 1 });
+    expect(must(await cases.measureBatch(id, { revision: 0, ...WEIGHED }))).toEqual({ revision: 1, not_carried: 0 });
     const { entry } = must(await cases.viewLogEntry(id));
     expect(entry.baked_on).toMatch(/^\d{4}-\d\d-\d\d$/);
     // 460 g of pieces became 240 g.

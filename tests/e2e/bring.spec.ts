@@ -46,7 +46,7 @@ Egg wash
 3. Bake for 25 mins, then lower the oven to 110C for another hour.
 Makes 45. Store in a tin for up to 1 month.`,
     cups: null,
-    heat: 'brush 32 g → 180 °C 25 min → 110 °C 1 h',
+    heat: 'brush with the egg wash → 180 °C 25 min → 110 °C 1 h',
     shape: '5 mm thick, heart 50 mm',
     part: { name: 'Egg wash', said: 'Egg wash' },
     promises: '45 pieces · 30 days at room heat',

@@ -7,7 +7,7 @@ test('what it is worth: a batch is portioned, priced and labelled, and a dog is 
 
     await test.step('portions', async () => {
       await page.getByRole('tab', { name: /Pack/ }).click();
-      await page.getByRole('button', { name: '+ bags of 40' }).click();
+      await page.getByRole('button', { name: '+ a bag' }).click();
       await typeIn(page.getByLabel('Packs to fill first'), '2');
       await expect(page.getByText('40 pieces,', { exact: false }).first()).toBeVisible();
       await predicted(page);

@@ -2,7 +2,7 @@ import { bandMinutes, daysOver, samplesInSteps, type Sample } from '../bands';
 import { stepRecord, type PackChoice } from '../catalogue';
 import type { BatchDocument, Heat } from '../document';
 import { predict, type Advice, type Kitchen, type Prediction, type PredictionRun } from '../prediction';
-import { quantile, runOut } from '../quantities';
+import { counted, quantile, runOut } from '../quantities';
 
 /** Days that a treat shall keep where nobody said: those of a crisp one, and of a moist one. Source: ours. [days] */
 const USEFUL_DAYS = { crisp: 28, moist: 4 } as const;
@@ -73,7 +73,7 @@ function storedOtherwise({ worked }: Drawn, samples: readonly Sample[], { wanted
     const days = daysOver(worked, samples, other);
     const share = shareOf(days, (value) => value >= wanted_days);
     if (share < now.share + WORTH_A_WORD) return [];
-    const text = `${inTen(now.share)} keep ${wanted_days} days; ${words}: ${inTen(share)}`;
+    const text = `${inTen(now.share)} keep ${counted(wanted_days, 'day')}; ${words}: ${inTen(share)}`;
     const change = { path: `pack[0].${key}`, to: other[key as 'store'] ?? '' };
     return [{ code, text, change, days_gained: Math.round(middleOf(days) - now.days), snap_gained: null, share }];
   });
@@ -117,7 +117,7 @@ function heatedLonger({ document, kitchen }: Drawn, choice: PackChoice, wanted: 
     const asked = wanted.wanted_snap > 0 ? `reach Snap ${wanted.wanted_snap} and keep` : 'keep';
     return {
       code: 'heat-longer',
-      text: `${inTen(now.share)} ${asked} ${wanted.wanted_days} days; ${more} min more${at}: ${inTen(share)}`,
+      text: `${inTen(now.share)} ${asked} ${counted(wanted.wanted_days, 'day')}; ${more} min more${at}: ${inTen(share)}`,
       change: { path: `heat.steps[${last}].minutes`, to: step.minutes + more },
       days_gained: Math.round(middleOf(days) - now.days),
       snap_gained: Math.round(10 * (middleOf(snaps) - now.snap)) / 10,

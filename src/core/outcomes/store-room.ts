@@ -13,6 +13,7 @@ import {
   type Kitchen,
 } from '../prediction';
 import type { BatchDocument } from '../document';
+import { countByPortion } from './count-by-portion';
 
 /** One pack of a batch, ready for the store room. */
 export type PackToStore = {
@@ -33,10 +34,18 @@ export type ToStore = {
 /**
  * Every pack of a batch as it is filled with what came out.
  *
- * @param counted - pieces that were counted, of a bowl that is not shared out; null for as many as predicted
+ * @param counted - pieces that were counted, of all portions together; null for as many as predicted
  */
-export const fillAsCounted = (portions: readonly ToStore[], counted: number | null): PackToStore[] =>
-  portions.flatMap((portion) => packsOf(portion, portions.length === 1 ? counted : null));
+export function fillAsCounted(portions: readonly ToStore[], counted: number | null): PackToStore[] {
+  const each =
+    counted === null
+      ? null
+      : countByPortion(
+          counted,
+          portions.map(({ prediction }) => prediction.yield.pieces),
+        );
+  return portions.flatMap((portion, i) => packsOf(portion, each ? each[i] : null));
+}
 
 function packsOf({ name, prediction, packs, volume_ml }: ToStore, counted: number | null): PackToStore[] {
   const { keeps, yield: out } = prediction;

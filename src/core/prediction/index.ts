@@ -7,6 +7,7 @@ export { coatedLife } from './coated-life';
 export { fillPacks } from './fill-packs';
 export { packLife, storageOf } from './keep';
 export { takenUp } from './treat';
+export { usualPack } from './usual-pack';
 export { otherPieces } from './other-pieces';
 export { keptOf } from './kept';
 export { portionsOf } from './portions';

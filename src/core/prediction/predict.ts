@@ -1,10 +1,11 @@
 import { cautionsFor, type CautionContext } from '../cautions';
-import { crumbleEdge, feelOf, holdBack, softness } from '../dough';
+import { crumbleEdge, feelOf, holdBack, isDough, softness } from '../dough';
 import { succeed, type Result } from '../failure';
 import { ingredientCost, type IngredientCost } from '../costing';
 import { analyse } from '../feeding';
 import { colourWord } from '../heat';
 import { compose, type DoughLine } from '../pantry';
+import type { Assumptions } from '../fields';
 import { SDS_IN_90_PCT } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
 import {
@@ -29,6 +30,7 @@ import { keepsOf } from './keep';
 import { keptOf } from './kept';
 import { partsOf, rawParts } from './parts-part';
 import { bodyOf, coatingAfter, takenUp, treatOf, type Body } from './treat';
+import { usualPack } from './usual-pack';
 import { wrongPart } from './wrong-part';
 import { type DoughMaterial, leftOvers, advised, mixtureOf, quickYield, yieldOf, type ShapeYield } from '../yield';
 import type { Prediction, TimelinePoint } from './prediction';
@@ -43,13 +45,19 @@ type Bowl = { readonly dough: DoughMaterial; readonly out: ShapeYield; readonly 
 const YIELDS = { full: advised, light: yieldOf, quick: quickYield } as const;
 /** A shell this stiff breaks teeth rather than bends [1]. */
 const HARD_FROM = 0.5;
-const USUAL_PACK: PackChoice = { option: 'clip-jar', store: 'room' };
 
 /**
  * How much may be looked for: a layout and a better sheet to roll to; only the layout, for lists and forecasts; or
  * nothing, when an answer is needed within a frame.
  */
 export type Effort = 'full' | 'light' | 'quick';
+
+function packsFor({ pack = [], heat }: BatchDocument, assumed: Assumptions): readonly PackChoice[] {
+  if (pack.length > 0) return pack;
+  const usual = usualPack(heat);
+  assumed.note(`pack = ${usual.option} ${usual.store === 'room' ? 'at room' : `in the ${usual.store}`}`);
+  return [usual];
+}
 
 /**
  * From bowl to jar: what a batch document will give. Pure: the same document and kitchen give the same numbers
@@ -77,8 +85,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   if (!baked.ok) return baked;
   const coating = coatingAfter(document, body.value, heat.value, assumed);
   const finish = finishOn(baked.value, body.value, coating);
-  const packs = document.pack && document.pack.length > 0 ? document.pack : [USUAL_PACK];
-  if (packs[0] === USUAL_PACK) assumed.note('pack = clip-jar at room');
+  const packs = packsFor(document, assumed);
   const rest_min = assumed.from(RECIPE.fields, document.recipe, 'recipe')('rest_minutes');
   const parts = {
     lines,
@@ -210,7 +217,7 @@ function costPart(cost: IngredientCost, dough_g: number, finished_g: number, pie
 }
 
 function feelPart(
-  { lines, planned, finishes, treat, rest_min }: WorkedOut,
+  { lines, planned, finishes, treat, rest_min, shape }: WorkedOut,
   kitchen_c: number,
 ): Omit<Prediction['dough'], 'mass_g' | 'water_g' | 'water_pct' | 'factor' | 'left_over'> {
   const bowl = { standing_min: rest_min, kitchen_c };
@@ -221,7 +228,7 @@ function feelPart(
     feel_index: shown,
     feel_index_low: Math.max(0, shown - SDS_IN_90_PCT * sd),
     feel_index_high: shown + SDS_IN_90_PCT * sd,
-    feel: feelOf(index, crumbleEdge(lines)),
+    feel: mixtureOf(shape) === 'whole' || !isDough(lines) ? null : feelOf(index, crumbleEdge(lines)),
     ingredients: lines.map(({ ingredient, mass_g }, i) => ({
       ingredient: ingredient.id,
       mass_g,

@@ -113,7 +113,8 @@ export type Prediction = {
     readonly feel_index: number;
     readonly feel_index_low: number;
     readonly feel_index_high: number;
-    readonly feel: Feel;
+    /** How it handles; null for what is cut as it grew, and for a mixture without flour, whose feel nobody can tell from its softness. */
+    readonly feel: Feel | null;
     /** What is in the bowl, what is to be weighed of it for the bowl and for what goes on, and what of it ends on the treats. */
     readonly ingredients: ReadonlyArray<{
       readonly ingredient: string;
@@ -223,7 +224,7 @@ export type Prediction = {
     readonly salmonella_log10: number;
     readonly browning: number;
     readonly colour: string;
-    /** Of a batter: minutes of the first setpoint after which a pick comes out clean; null when it never does. */
+    /** Of a batter: minutes from the start, through all that is held, until a pick comes out clean; null when it never does. */
     readonly clean_minutes: number | null;
     readonly energy_kwh: number;
     /** Minutes on a rack after the programme until the piece is cold enough to pack. */

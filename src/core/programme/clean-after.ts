@@ -13,14 +13,21 @@ const TENFOLD_K = 12;
 const LONGEST_MIN = 180;
 const LOOK_EVERY_S = 30;
 
-/** Minutes of the first setpoint after which a pick comes out clean; null when it never does, or the oven is only warm. */
+/**
+ * Minutes from the start until a pick comes out clean: through all that is held as it is written, then on at the last heat for as
+ * long as it takes; null when it never does, or nothing is heated.
+ */
 export function cleanAfter(heat: HeatPlan, simulation: Simulation): number | null {
   const [{ pace }] = heat.applianceStages;
-  const first = simulation.stages.find(({ set }) => typeof set === 'number');
-  if (!first) return null;
+  const last = simulation.stages.findLastIndex(({ set }) => typeof set === 'number');
+  if (last < 0) return null;
+  const { ramp: _ramp, into: _into, ...held } = simulation.stages[last];
   const run = simulate({
     ...simulation,
-    stages: [{ ...first, duration_s: LONGEST_MIN * 60 * pace }],
+    stages: [
+      ...simulation.stages.slice(0, last + 1),
+      { ...held, preheated: false, events: [], duration_s: LONGEST_MIN * 60 * pace },
+    ],
     recordEvery_s: LOOK_EVERY_S,
   });
   if (!run.ok) return null;

@@ -23,3 +23,4 @@ export { packChoices } from './whole-packs';
 export { onScale } from './scale-step';
 export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';
 export { runOut } from './run-out';
+export { counted } from './counted';

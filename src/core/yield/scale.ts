@@ -1,3 +1,4 @@
+import { counted } from '../quantities';
 import { at, fail, succeed, type Result } from '../failure';
 import { weighIngredient, type DoughLine, type Measuring } from '../pantry';
 import { ballMass } from '../shaping';
@@ -207,5 +208,9 @@ function leastDough(pieces: number, plan: ShapePlan, substance: Substance): Resu
     if (!inside) dough_g = Number.isFinite(enough_g) ? (tooLittle_g + enough_g) / 2 : tooLittle_g * 1.1 + piece_g;
   }
   if (Number.isFinite(enough_g)) return succeed(enough_g);
-  return fail('SCALE_NOT_REACHED', `No amount of dough gives ${pieces} pieces here. Try a few more pieces.`, 'scale.pieces');
+  return fail(
+    'SCALE_NOT_REACHED',
+    `No amount of dough gives ${counted(pieces, 'piece')} here. Try a few more pieces.`,
+    'scale.pieces',
+  );
 }

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import Joi from 'joi';
 import type { BatchDocument } from '@/core/document';
 import type { FreshlyStored } from '@/core/outcomes';
@@ -71,7 +72,11 @@ async function work(db: Queryable, jar: JarRow, asked: Work, today: string): Pro
     case 'sell': {
       const { pieces } = asked;
       if (pieces > jar.left_over)
-        return fail('OUT_OF_RANGE', `There are ${jar.left_over} pieces left in this pack, not ${pieces}.`, 'pieces');
+        return fail(
+          'OUT_OF_RANGE',
+          `There ${jar.left_over === 1 ? 'is' : 'are'} ${counted(jar.left_over, 'piece')} left in this pack, not ${pieces}.`,
+          'pieces',
+        );
       const price = asked.do === 'sell' ? asked.price : null;
       return note(db, jar, { left_over: jar.left_over - pieces }, { act: TAKEN[asked.do], pieces, price, note: asked.note });
     }

@@ -1,10 +1,11 @@
 'use client';
+import { counted } from '@/core/quantities';
 import { memo, type ReactNode } from 'react';
 import { finishingFrom, stillAssumed, type BatchDocument } from '@/core/document';
 import type { Keeps, Prediction } from '@/core/prediction';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
-import { ENDS, FEEL_NAMES, packs, pieceWords } from '../format/words';
+import { ENDS, feelName, packs } from '../format/words';
 import { CautionShape, type Severity } from '../kit/CautionMark';
 import { useWidth } from '../kit/use-width';
 import { BENCHES, type Bench } from './bench-props';
@@ -90,8 +91,8 @@ export const BatchLine = memo(function BatchLine({ document, nominal, whole, kee
 /** What the pieces stand on, and what comes of it: "4 trays, 2 re-rolls". */
 function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }: Prediction['yield']): string {
   const name = HOLDERS[method] ?? 'tray';
-  const count = `${trays} ${name}${trays === 1 ? '' : 's'}`;
-  if (method === 'roll-and-cut') return `${count}, ${rerolls} ${rerolls === 1 ? 're-roll' : 're-rolls'}`;
+  const count = counted(trays, name);
+  if (method === 'roll-and-cut') return `${count}, ${counted(rerolls, 're-roll')}`;
   if (rounds > 1) return `${count}, ${rounds} rounds`;
   return method === 'score-slab' ? `${count}, scored` : count;
 }
@@ -114,13 +115,13 @@ function stationsOf(
       ? { name: 'Mix', figure: 'As it grew', small: 'nothing to mix' }
       : {
           name: 'Mix',
-          figure: FEEL_NAMES[dough.feel],
+          figure: dough.feel === null ? 'Stir' : feelName(dough.feel),
           small: dough.hold_back ? `hold back ${Math.round(dough.hold_back.mass_g)} g flour` : 'all at once',
         },
     shape: {
       name: 'Shape',
-      figure: pieceWords(out.pieces),
-      small: portions.length > 0 ? `${portions.length} portions, ${out.trays} trays` : onWhat(document, mine),
+      figure: counted(out.pieces, 'piece'),
+      small: portions.length > 0 ? `${portions.length} portions, ${counted(out.trays, 'tray')}` : onWhat(document, mine),
     },
     heat: {
       name: 'Heat',
@@ -137,7 +138,10 @@ function stationsOf(
         ? { name: 'Pack', figure: packs(first.packs, first.option), small: `up to ${first.pieces_per_pack} in each` }
         : {
             name: 'Pack',
-            figure: `${filled.reduce((sum, one) => sum + one.packs, 0)} packs`,
+            figure: counted(
+              filled.reduce((sum, one) => sum + one.packs, 0),
+              'pack',
+            ),
             small: [...new Set(filled.map(({ store }) => store))].join(', '),
           },
     keep: { name: 'Keep', figure: span(first.days), small: ENDS[first.limit] },

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import { memo, type ReactNode } from 'react';
 import { feedingInput } from '@/core/outcomes';
 import { stillAssumed, type BatchDocument } from '@/core/document';
@@ -5,7 +6,7 @@ import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
-import { moisture, moistureRange, money, range, span } from '../format/units';
+import { moisture, moistureRange, money, range, span, ranged } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
@@ -219,7 +220,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
           {`, ${PACK_NAMES[first.option].toLowerCase()} ${STORE_NAMES[first.store]}`}
         </>
       }
-      band={kept ? `${range(kept.days_low, kept.days_high)} days` : '…'}
+      band={kept ? ranged(kept.days_low, kept.days_high, 'day') : '…'}
       old={old}
       figure={span(days)}
       words={ENDS[first.limit]}
@@ -227,8 +228,8 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       test="keeps"
     >
       <p className="text-[14px] text-soft">
-        {first.capped ? `${capitalised(first.why)}.` : `${days} days likely.`}
-        {wanted !== undefined && ` You want ${wanted} days.`}
+        {first.capped ? `${capitalised(first.why)}.` : `${counted(days, 'day')} likely.`}
+        {wanted !== undefined && ` You want ${counted(wanted, 'day')}.`}
         {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
       {others.map((one, i) => (
@@ -247,9 +248,9 @@ function YieldLine({ nominal, band, old }: LineProps): ReactNode {
   return (
     <Headline
       name="Yield"
-      band={band ? `${range(band.yield.pieces_low, band.yield.pieces_high)} pieces` : '…'}
+      band={band ? ranged(band.yield.pieces_low, band.yield.pieces_high, 'piece') : '…'}
       old={old}
-      figure={`${nominal.yield.pieces} pieces`}
+      figure={counted(nominal.yield.pieces, 'piece')}
       words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
       hue="text-dough"
       test="pieces"

@@ -3,7 +3,7 @@ import type { BakeDayView } from '@/contract/day';
 import type { ReactNode } from 'react';
 import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
-import { A_DAY_MIN, addDays } from '@/core/quantities';
+import { counted, A_DAY_MIN, addDays } from '@/core/quantities';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
@@ -82,7 +82,7 @@ function BatchRow({ iso, batch: { name, pieces }, due, end, onPick, onDue }: Bat
       <span className="min-w-52 flex-1">
         <Check checked={due !== null} onChange={onPick}>
           <span>
-            {name} <span className="text-[13px] text-soft">{pieces} pieces</span>
+            {name} <span className="text-[13px] text-soft">{counted(pieces, 'piece')}</span>
           </span>
         </Check>
       </span>

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 /** Numbers as people read them. Units stand beside every one; nothing here computes. */
 
 const G_PER_OUNCE = 28.3495;
@@ -40,7 +41,7 @@ const DAYS_PER_MONTH = 30.4;
 /** How long something keeps, in the unit a baker would say it in; rounded down, never up. */
 export function span(days: number): string {
   if (days < 1) return 'under a day';
-  if (days < 14) return `${Math.floor(days)} day${Math.floor(days) === 1 ? '' : 's'}`;
+  if (days < 14) return counted(Math.floor(days), 'day');
   if (days < 84) return `${Math.floor(days / DAYS_PER_WEEK)} weeks`;
   return `${Math.floor(days / DAYS_PER_MONTH)} months`;
 }
@@ -48,6 +49,10 @@ export function span(days: number): string {
 /** "31 – 70". */
 export const range = (low: number, high: number, digits = 0): string =>
   round(low, digits) === round(high, digits) ? round(low, digits) : `${round(low, digits)} – ${round(high, digits)}`;
+
+/** "31 – 70 pieces", "1 day". */
+export const ranged = (low: number, high: number, one: string): string =>
+  low === high ? counted(low, one) : `${range(low, high)} ${high === 1 ? one : `${one}s`}`;
 
 /** Water left, never more exact than the model is at the dry end. */
 export const moisture = (wetBasis_pct: number): string => (wetBasis_pct < 2 ? 'under 2 %' : `${round(wetBasis_pct, 1)} %`);

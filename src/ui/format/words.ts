@@ -1,4 +1,5 @@
-import { applianceRecord, type ApplianceKind, type PartRole, type RollAndCut } from '@/core/catalogue';
+import { FEEL_WORDS, type Feel } from '@/core/dough';
+import { applianceRecord, type ApplianceKind, type PartRole, type PartTime, type RollAndCut } from '@/core/catalogue';
 import type { Keeps } from '@/core/prediction';
 
 /** Kitchen words for the ids of the batch file. */
@@ -43,6 +44,13 @@ export const ROLE_WORDS: Record<PartRole, string> = {
   dusting: 'for dusting',
 };
 
+/** When a part comes to the pieces. */
+export const WHEN_PUT_ON: Record<PartTime, string> = {
+  before: 'before the heat',
+  during: 'in the heat',
+  after: 'when they are cold',
+};
+
 export const FEEL_NAMES: Record<string, string> = {
   crumbly: 'Falls apart',
   stiff: 'Stiff',
@@ -51,6 +59,12 @@ export const FEEL_NAMES: Record<string, string> = {
   scoopable: 'Scoop',
   batter: 'Pour',
 };
+
+/** "Rollable", or that there is no feel to tell. */
+export const feelName = (feel: string | null): string => (feel === null ? 'No dough' : (FEEL_NAMES[feel] ?? feel));
+/** What the feel means to the hands. */
+export const feelWords = (feel: Feel | null): string =>
+  feel === null ? 'without flour its softness tells nothing of how it handles' : FEEL_WORDS[feel];
 
 type Outline = NonNullable<NonNullable<RollAndCut['cutter']>['outline']>;
 export const OUTLINES: ReadonlyArray<{ readonly value: Outline; readonly name: string }> = [
@@ -76,9 +90,6 @@ export const BASES = [
 
 /** "fan oven", in the middle of a sentence. */
 export const applianceName = (kind: ApplianceKind): string => applianceRecord(kind).name;
-
-/** "1 piece", "30 pieces". */
-export const pieceWords = (count: number): string => `${count} ${count === 1 ? 'piece' : 'pieces'}`;
 
 /** "clip jar" -> "2 clip jars". */
 export const packs = (count: number, option: Keeps['option']): string => {

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import { isDoughLine, type Recipe, type RecipeLine, type RecipePart, RECIPE_LINE } from '@/core/document';
 import { canBeMashed, freshnessOf, preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
-import { onScale } from '@/core/quantities';
+import { counted, onScale } from '@/core/quantities';
 import { mass, ounces } from '../format/units';
 import { ROLE_WORDS } from '../format/words';
 import { Button } from '../kit/Button';
@@ -332,7 +332,7 @@ export function clockWords(row: Ingredient): string {
   const { room_h, fridge_days } = freshnessOf(row);
   if (fridge_days === null) return '';
   const out = room_h !== null && room_h <= 8 ? `${room_h} h out, ` : '';
-  return `keeps ${out}${fridge_days} day${fridge_days === 1 ? '' : 's'} in the fridge`;
+  return `keeps ${out}${counted(fridge_days, 'day')} in the fridge`;
 }
 
 type MashedTickProps = {

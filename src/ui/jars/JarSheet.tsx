@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { JarView } from '@/contract/jars';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
@@ -98,7 +99,7 @@ function JarHead({ jar, today }: JarHeadProps): ReactNode {
         {jar.thawed && ', thawed once'}
       </p>
       <p className="pt-1">
-        <strong>{jar.left_over}</strong> of {jar.pieces} pieces, {mass(jar.left_over * jar.piece_g)}. Surely good until{' '}
+        <strong>{jar.left_over}</strong> of {counted(jar.pieces, 'piece')}, {mass(jar.left_over * jar.piece_g)}. Surely good until{' '}
         <strong>{day(jar.use_by)}</strong>, likely until {day(jar.likely_until)}, {limit}: {untilWords(jar, today)}.
       </p>
       {jar.batch_id && (

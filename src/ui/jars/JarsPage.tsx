@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { JarView } from '@/contract/jars';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
@@ -160,7 +161,7 @@ function Totals({
   if (words.length === 0) return null;
   return (
     <p className="text-[14px] text-soft" data-totals>
-      in {days} days: {words.join(', ')}
+      in {counted(days, 'day')}: {words.join(', ')}
     </p>
   );
 }
@@ -200,7 +201,7 @@ function JarRack({ name, jars, today, first, chosen, onChoose }: JarRackProps): 
 function storeWords(jars: readonly JarView[], today: string): string {
   const count = (of: Freshness): number => jars.filter((one) => freshness(one, today) === of).length;
   return [
-    jars.length === 0 ? 'nothing in the store room' : `${jars.length} ${jars.length === 1 ? 'pack' : 'packs'}`,
+    jars.length === 0 ? 'nothing in the store room' : counted(jars.length, 'pack'),
     ...(count('soon') > 0 ? [`${count('soon')} to use within a week`] : []),
     ...(count('past') > 0 ? [`${count('past')} past their day`] : []),
   ].join(', ');

@@ -1,6 +1,6 @@
 import type { JarView } from '@/contract/jars';
 
-import { dayNumber } from '@/core/quantities';
+import { counted, dayNumber } from '@/core/quantities';
 import { day } from '../format/units';
 
 /** How near its end a pack is: days from today, by the low end. */
@@ -49,5 +49,5 @@ export function untilWords(jar: Dated, today: string): string {
   const days = daysLeft(jar, today);
   if (days < 0) return `${-days} ${days === -1 ? 'day' : 'days'} past its day`;
   if (days === 0) return 'today is its day';
-  return `${days} ${days === 1 ? 'day' : 'days'} left`;
+  return `${counted(days, 'day')} left`;
 }

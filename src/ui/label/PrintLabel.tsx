@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { PrinterView } from '@/contract/label';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
@@ -89,7 +90,7 @@ function PrinterLine({
             ? TROUBLE_WORDS[trouble]
             : busy
               ? `printing, ${printer.waiting} to come`
-              : `ready, ${printer.left} labels on the roll`}
+              : `ready, ${counted(printer.left, 'label')} on the roll`}
         </p>
       )}
       <PrinterButtons trouble={trouble} work={work} />

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { day, moisture, moistureRange, range, span } from '../format/units';
+import { day, moisture, moistureRange, range, span, ranged } from '../format/units';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { BatchPhoto } from './BatchPhoto';
@@ -19,6 +19,8 @@ type LogEntryProps = {
     readonly pieces_low: number;
     readonly pieces_high: number;
     readonly mass_loss_pct: number;
+    readonly mass_loss_pct_low?: number | undefined;
+    readonly mass_loss_pct_high?: number | undefined;
     readonly moisture_pct: number;
     readonly moisture_pct_low: number;
     readonly moisture_pct_high: number;
@@ -110,10 +112,18 @@ function Comparison({ forecast, comparison }: ComparisonProps): ReactNode {
         {rowsOf(forecast, comparison).map(([what, likely, band, value]) => (
           <tr key={what} className="border-t border-hair align-top [&>td]:py-2">
             <td className="pr-3 text-soft">{what}</td>
-            <td className="pr-3">
-              <strong>{likely}</strong>
-              {band && <span className="block text-[14px] text-soft">{band}</span>}
-            </td>
+            {/* Until something is weighed the band is all that is known: one number beside it would be read as a promise. */}
+            {comparison || !band ? (
+              <td className="pr-3">
+                <strong>{likely}</strong>
+                {band && <span className="block text-[14px] text-soft">{band}</span>}
+              </td>
+            ) : (
+              <td className="pr-3">
+                <strong>{band}</strong>
+                <span className="block text-[14px] text-soft">in four of five batches</span>
+              </td>
+            )}
             <td>{value ?? <span className="text-soft">–</span>}</td>
           </tr>
         ))}
@@ -136,7 +146,7 @@ function rowsOf(forecast: LogEntryProps['forecast'], comparison: LogEntryProps['
     [
       'Lost in the heat',
       `${forecast.mass_loss_pct.toFixed(1)} %`,
-      loss_pct ? `${range(loss_pct.low, loss_pct.high, 1)} %` : '',
+      lossBand(loss_pct, forecast),
       loss_pct && <MeasuredNumber of={loss_pct} unit=" %" digits={1} />,
     ],
     [
@@ -147,6 +157,17 @@ function rowsOf(forecast: LogEntryProps['forecast'], comparison: LogEntryProps['
     ],
     ['Snap', forecast.snap.toFixed(1), range(forecast.snap_low, forecast.snap_high, 1), null],
     ['Texture', forecast.texture, '', texture && <strong>{texture.measured}</strong>],
-    ['Keeps', span(forecast.keeps_days), `${range(forecast.keeps_low, forecast.keeps_high)} days`, null],
+    ['Keeps', span(forecast.keeps_days), ranged(forecast.keeps_low, forecast.keeps_high, 'day'), null],
   ];
+}
+
+/** As it was weighed against, or as it was predicted; nothing for a forecast of before losses had bands. */
+function lossBand(
+  weighed: { readonly low: number; readonly high: number } | null | undefined,
+  { mass_loss_pct_low, mass_loss_pct_high }: LogEntryProps['forecast'],
+): string {
+  if (weighed) return `${range(weighed.low, weighed.high, 1)} %`;
+  return mass_loss_pct_low === undefined || mass_loss_pct_high === undefined
+    ? ''
+    : `${range(mass_loss_pct_low, mass_loss_pct_high)} %`;
 }

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { ReadBack } from '@/contract/log';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
@@ -14,7 +15,7 @@ export function LogTable(): ReactNode {
     const answer = await call<ReadBack>('/api/log.csv', { raw: { content: await file.text(), type: 'text/csv' } });
     if (!answer.ok) return setSaid({ text: answer.message, wrong: true });
     const skipped = answer.value.skipped.map(({ line, why }) => `line ${line}: ${why}`).join(' ');
-    setSaid({ text: `${answer.value.entered} batches taken over. ${skipped}`, wrong: skipped !== '' });
+    setSaid({ text: `${counted(answer.value.entered, 'batch', 'batches')} taken over. ${skipped}`, wrong: skipped !== '' });
     router.refresh();
   };
   return (

@@ -1,5 +1,6 @@
 'use client';
 import { typedExamples, typedNumber } from '@/core/written';
+import { counted } from '@/core/quantities';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
@@ -60,26 +61,17 @@ export function WeighedForm({
   const [note, setNote] = useState(first.note);
   const [colour, setColour] = useState(first.colour);
   const [said, setSaid] = useState(first.dogs);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [saving, setSaving] = useState(false);
+  const entry = useEntry(id, firstRevision);
 
-  const save = async (event: FormEvent): Promise<void> => {
+  const save = (event: FormEvent): void => {
     event.preventDefault();
     const numbers = readNumbers(typed);
-    if (typeof numbers === 'string') return setWrong(numbers);
-    setSaving(true);
-    setWrong(null);
-    const body = { revision: firstRevision, ...numbers, texture, note, colour, dogs: said };
-    const here = window.location.pathname;
-    const answer = await call(`/api/batches/${id}/measurement`, { method: 'PUT', body });
-    // Whoever has gone on to another page meanwhile must not have that one reloaded.
-    if (answer.ok) return window.location.pathname === here ? window.location.reload() : undefined;
-    setWrong(answer.message);
-    setSaving(false);
+    if (typeof numbers === 'string') entry.refuse(numbers);
+    else void entry.save({ ...numbers, texture, note, colour, dogs: said });
   };
 
   return (
-    <form onSubmit={(event) => void save(event)} className="flex flex-col gap-4">
+    <form onSubmit={save} className="flex flex-col gap-4">
       <Weights typed={typed} onType={setTyped} />
       <Chips legend="Break one, cold. It is" name="texture" words={textures} value={texture} onChange={setTexture} hue="crunch" />
       <Chips legend="Its edge is" name="colour" words={colours} value={colour} onChange={setColour} hue="heat" />
@@ -94,15 +86,63 @@ export function WeighedForm({
           className="w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1.5"
         />
       </label>
-      <Alert look="line">{wrong}</Alert>
+      <Alert look="line">{entry.wrong}</Alert>
+      {entry.left && (
+        <p role="status" className="text-[14.5px] text-mind">
+          {entry.left}
+        </p>
+      )}
       <div>
-        <Button type="submit" look="main" disabled={saving}>
-          {saving ? 'Saving …' : firstRevision === 0 ? 'Enter in the log' : 'Correct the entry'}
+        <Button type="submit" look="main" disabled={entry.saving}>
+          {entry.saving ? 'Saving …' : entry.revision === 0 ? 'Enter in the log' : 'Correct the entry'}
         </Button>
       </div>
     </form>
   );
 }
+
+type Entry = {
+  readonly revision: number;
+  readonly saving: boolean;
+  /** Why it was not entered, and what the entry could not change; null where nothing is to be said. */
+  readonly wrong: string | null;
+  readonly left: string | null;
+  readonly refuse: (why: string) => void;
+  readonly save: (values: WeighedValues) => Promise<void>;
+};
+
+/** Puts an entry into the log, and draws the page anew once it is there. */
+function useEntry(id: string, firstRevision: number): Entry {
+  const [revision, setRevision] = useState(firstRevision);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [left, setLeft] = useState<string | null>(null);
+  const [saving, setSaving] = useState(false);
+  const save: Entry['save'] = async (values) => {
+    setSaving(true);
+    setWrong(null);
+    setLeft(null);
+    const here = window.location.pathname;
+    const answer = await call<Measured>(`/api/batches/${id}/measurement`, { method: 'PUT', body: { revision, ...values } });
+    if (answer.ok && answer.value.not_carried === 0) {
+      // Whoever has gone on to another page meanwhile must not have that one reloaded.
+      if (window.location.pathname === here) window.location.reload();
+      return;
+    }
+    // What it could not do must be read before the page is drawn anew.
+    if (answer.ok) {
+      setRevision(answer.value.revision);
+      setLeft(leftWords(answer.value.not_carried));
+    } else setWrong(answer.message);
+    setSaving(false);
+  };
+  return { revision, saving, wrong, left, refuse: setWrong, save };
+}
+
+/** What the server says of an entry: pieces that the packs hold beyond the new count, and that were used already. */
+type Measured = { readonly revision: number; readonly not_carried: number };
+
+const leftWords = (pieces: number): string =>
+  `The entry is corrected. ${counted(pieces, 'piece')} of what is in the jars could not be taken out again: those packs were opened, moved or sold. Put them right in Jars.`;
 
 type ChipsProps = {
   readonly legend: string;

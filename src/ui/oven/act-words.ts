@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { Act } from '@/core/calls';
 import type { HeatStep } from '@/core/catalogue';
 import { putOnWords } from '@/formats/put-on-words';
@@ -18,7 +19,11 @@ export function actWords(act: Act, dial: Dial, pieces: number, appliance: string
     case 'stand':
       return { title: 'Let the dough stand', detail: 'Covered, so that no skin forms.', done: 'It has stood' };
     case 'shape':
-      return { title: `Shape ${pieces} pieces`, detail: 'As thick as planned: that decides when they are dry.', done: 'Shaped' };
+      return {
+        title: `Shape ${counted(pieces, 'piece')}`,
+        detail: 'As thick as planned: that decides when they are dry.',
+        done: 'Shaped',
+      };
     case 'heat-up':
       return {
         title: `Switch on: ${heatWord(act.setpoint_c, dial, act.kind)}`,
@@ -58,7 +63,7 @@ function stepWords(step: HeatStep, kind: Extract<Act, { do: 'step' }>['kind'], d
     case 'ramp':
       return {
         title: `Dial slowly to ${heatWord(step.setpoint_c, dial, kind)}`,
-        detail: `Evenly over ${Math.round(step.minutes)} minutes.`,
+        detail: `Evenly over ${counted(Math.round(step.minutes), 'minute')}.`,
         done: 'Begun',
       };
     case 'off':

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { ShoppingItem } from '@/core/costing';
@@ -25,9 +26,7 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
     <main className="mx-auto max-w-[1100px] px-6 py-4">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Shopping list</h1>
-        <p className="text-soft">
-          for {chosen.length} planned batch{chosen.length === 1 ? '' : 'es'}
-        </p>
+        <p className="text-soft">for {counted(chosen.length, 'planned batch', 'planned batches')}</p>
         <span className="flex-1" />
         <Link className={`${buttonClass()} print:hidden`} href="/pantry">
           Pantry

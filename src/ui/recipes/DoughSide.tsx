@@ -1,13 +1,12 @@
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
-import { FEEL_WORDS } from '@/core/dough';
 import type { Failure } from '@/core/failure';
 import { screen, type Dog } from '@/core/feeding';
 import { sharesOf, type Pantry } from '@/core/pantry';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { linesInBowl } from '../batch/weigh/bowl';
 import { duration, mass, money, span } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
+import { feelName, feelWords } from '../format/words';
 import { CautionsOf } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
 import { Panel } from '../kit/Panel';
@@ -56,15 +55,17 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: D
       <h2 className="text-[17px]">The dough, {mass(dough.mass_g)}</h2>
       {lines.length > 0 && <CompositionBar shares={sharesOf(lines)} />}
       <p>
-        <strong className="font-display text-[20px]">{FEEL_NAMES[dough.feel]}</strong>{' '}
-        <span className="text-[14px] text-soft">{FEEL_WORDS[dough.feel]}</span>
+        <strong className="font-display text-[20px]">{feelName(dough.feel)}</strong>{' '}
+        <span className="text-[14px] text-soft">{feelWords(dough.feel)}</span>
       </p>
-      <FeelGauge
-        index={dough.feel_index}
-        low={dough.feel_index_low}
-        high={dough.feel_index_high}
-        crumbleEdge={nominal.drawing.feel.crumbleEdge}
-      />
+      {dough.feel !== null && (
+        <FeelGauge
+          index={dough.feel_index}
+          low={dough.feel_index_low}
+          high={dough.feel_index_high}
+          crumbleEdge={nominal.drawing.feel.crumbleEdge}
+        />
+      )}
       <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-[14px]">
         {figures.map(([name, figure]) => (
           <div key={name} className="flex justify-between gap-2 border-t border-hair pt-0.5">

@@ -1,7 +1,8 @@
+import { counted } from '@/core/quantities';
 import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
 import { duration, mass, span } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
+import { feelName } from '../format/words';
 
 const WIDTH = 600;
 const HEIGHT = 30;
@@ -12,8 +13,8 @@ export function MethodLine({ card }: { readonly card: RecipeView['card'] }): Rea
   const left_g = (card.finished_g * card.moisture_pct) / 100;
   const stations: ReadonlyArray<readonly [string, string]> = [
     ['Weigh', mass(card.dough_g)],
-    ['Mix', FEEL_NAMES[card.feel]],
-    ['Shape', `${card.pieces} pieces`],
+    ['Mix', feelName(card.feel)],
+    ['Shape', counted(card.pieces, 'piece')],
     ['Heat', duration(card.minutes)],
     ['Ends', card.texture],
     ['Keeps', span(card.keeps_days)],

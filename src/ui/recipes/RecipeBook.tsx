@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { RecipeView } from '@/contract/recipes';
 import { Search } from 'lucide-react';
 import Link from 'next/link';
@@ -63,7 +64,7 @@ export function RecipeBook({
       </PageHead>
       <Filters search={search} set={set} dogs={dogs} allergens={allergens}>
         <p role="status" className="text-[14px] text-soft">
-          {busy ? 'looking …' : `${page.total} recipe${page.total === 1 ? '' : 's'}`}
+          {busy ? 'looking …' : counted(page.total, 'recipe')}
           {wrong && <span className="text-stop"> {wrong}</span>}
         </p>
       </Filters>

@@ -1,6 +1,15 @@
 'use client';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { METHODS, METHOD_NAMES, startingPoint, type BatchDocument, type Method, type RecipeStep, RECIPE } from '@/core/document';
+import {
+  METHODS,
+  METHOD_NAMES,
+  startingPoint,
+  withRecipe,
+  type BatchDocument,
+  type Method,
+  type RecipeStep,
+  RECIPE,
+} from '@/core/document';
 import type { Dog } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
@@ -184,7 +193,7 @@ function Lines({ onPaste, recipe, told, pantry, habits, edits }: LinesProps): Re
         withNotes
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={(next) => edits.change(['recipe', 'ingredients'], next)}
-        onRecipe={(next) => edits.change(['recipe'], next)}
+        onRecipe={(next) => edits.change<BatchDocument>([], (now) => withRecipe(now, next(now.recipe)))}
       />
     </Panel>
   );

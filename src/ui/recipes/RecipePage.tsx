@@ -7,7 +7,7 @@ import type { Screening } from '@/core/feeding';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { bakeSentences } from '@/formats/recipe-files';
 import { day, mass, money } from '../format/units';
-import { FEEL_NAMES } from '../format/words';
+import { feelName } from '../format/words';
 import { clockWords, partWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { kitchenMeasure } from '../ingredients/kitchen-measure';
@@ -126,14 +126,17 @@ function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
       {recipe.summary && <p className="pb-2">{recipe.summary}</p>}
       <CompositionBar shares={card.shares} />
       <p className="flex flex-wrap items-baseline gap-x-2 pt-2.5">
-        <strong className="font-display text-[20px]">{FEEL_NAMES[card.feel]}</strong>
+        <strong className="font-display text-[20px]">{feelName(card.feel)}</strong>
         <span className="text-[14.5px] text-soft">
-          softness {card.feel_index.toFixed(2)} ({card.feel_low.toFixed(2)} – {card.feel_high.toFixed(2)}) · {mass(card.dough_g)}{' '}
-          of dough · {money(cost.dough_per_100g, cost.currency)} per 100 g
+          {card.feel !== null &&
+            `softness ${card.feel_index.toFixed(2)} (${card.feel_low.toFixed(2)} – ${card.feel_high.toFixed(2)}) · `}
+          {mass(card.dough_g)} of dough · {money(cost.dough_per_100g, cost.currency)} per 100 g
           {cost.missing.length > 0 && `, without ${cost.missing.join(', ').toLowerCase()}`}
         </span>
       </p>
-      <FeelGauge index={card.feel_index} low={card.feel_low} high={card.feel_high} crumbleEdge={card.crumble_edge} />
+      {card.feel !== null && (
+        <FeelGauge index={card.feel_index} low={card.feel_low} high={card.feel_high} crumbleEdge={card.crumble_edge} />
+      )}
     </Panel>
   );
 }

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
 import { duration, mass, money, span } from '../format/units';
-import { FEEL_NAMES, allergenWords } from '../format/words';
+import { feelName, allergenWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';
 import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
@@ -18,7 +18,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
   const ingredients = card.lines.map(({ name }) => name).join(' · ');
   const names = new Map(card.lines.map(({ ingredient, name }) => [ingredient, name]));
   const figures: ReadonlyArray<readonly [string, string, string]> = [
-    ['dough', mass(card.dough_g), FEEL_NAMES[card.feel].toLowerCase()],
+    ['dough', mass(card.dough_g), card.feel === null ? '' : feelName(card.feel).toLowerCase()],
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
     ['keeps', span(card.keeps_days), ''],

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { BakeView } from '@/contract/oven';
 import type { TodayView } from '@/contract/today';
 import Link from 'next/link';
@@ -132,7 +133,7 @@ function UseSoon({ jars, lots, today }: Pick<TodayView, 'jars' | 'lots' | 'today
           {jars.map((jar) => (
             <li key={jar.id} className={LINE}>
               <strong>{jar.name}</strong>
-              <span className="text-soft">{jar.left_over} pieces</span>
+              <span className="text-soft">{counted(jar.left_over, 'piece')}</span>
               <span className={freshness(jar, today) === 'past' ? 'text-stop' : 'text-mind'}>
                 <span aria-hidden>{freshness(jar, today) === 'past' ? '■ ' : '◆ '}</span>
                 {untilWords(jar, today)}

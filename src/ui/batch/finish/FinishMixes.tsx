@@ -1,10 +1,8 @@
 import type { ReactNode } from 'react';
 import { onScale } from '@/core/quantities';
 import { mass } from '../../format/units';
-import { ROLE_WORDS } from '../../format/words';
+import { ROLE_WORDS, WHEN_PUT_ON } from '../../format/words';
 import { nameOf, type BenchProps } from '../bench-props';
-
-const WHEN = { before: 'before the heat', during: 'in the heat', after: 'when they are cold' } as const;
 
 /** What is mixed besides the dough: each part with its lines, how much of it is needed, and when. */
 export function FinishMixes({
@@ -23,7 +21,7 @@ export function FinishMixes({
           <h3 className="flex flex-wrap items-baseline gap-x-2 text-[16px]">
             {name}
             <span className="text-[14px] font-normal text-soft">
-              {ROLE_WORDS[role]} {when && WHEN[when]}
+              {ROLE_WORDS[role]} {when && WHEN_PUT_ON[when]}
             </span>
           </h3>
           <ul className="pt-1 text-[15px]">

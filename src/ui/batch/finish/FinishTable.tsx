@@ -3,6 +3,7 @@ import { STEPS } from '@/core/catalogue';
 import type { HeatStep } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
 import { duration } from '../../format/units';
+import { WHEN_PUT_ON } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { CautionShape } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
@@ -64,8 +65,7 @@ export function FinishTable({ document, edits, nominal }: Pick<BenchProps, 'docu
 
 const grams = (value: number): string => `${value < 10 ? value.toFixed(2) : value.toFixed(0)} g`;
 
-const WHEN = { before: 'before the heat', during: 'in the heat', after: 'when they are cold' } as const;
-const whenWords = ({ when }: Part): string => (when ? WHEN[when] : '');
+const whenWords = ({ when }: Part): string => (when ? WHEN_PUT_ON[when] : '');
 
 /** What a part that was in the heat got of it, and whether that is enough for what is raw in it. */
 function Heated({ part: { hottest_c, needs_c } }: { readonly part: Part }): ReactNode {

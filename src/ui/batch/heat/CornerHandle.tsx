@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { DragHandlers } from '../../kit/use-drag';
 import type { ChartScale } from './chart-scale';
@@ -19,8 +20,8 @@ export function CornerHandle({ stretch, scale, y, floor, heatOf, held, handlers 
   const { step, from, to, index } = stretch;
   const heated = 'setpoint_c' in step;
   const name = heated
-    ? `${heatOf(step.setpoint_c, index)} for ${step.minutes} minutes`
-    : `${IN_SHORT[step.do]} for ${step.minutes} minutes`;
+    ? `${heatOf(step.setpoint_c, index)} for ${counted(step.minutes, 'minute')}`
+    : `${IN_SHORT[step.do]} for ${counted(step.minutes, 'minute')}`;
   return (
     <circle
       role="slider"

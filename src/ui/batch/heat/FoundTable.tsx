@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { CostReport } from '@/core/outcomes';
 import type { Candidate, Failed, Obstacle, Strategy } from '@/core/search';
@@ -120,8 +121,8 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
             {nearest && (
               <span className="text-soft">
                 {' '}
-                – nearest {inWords(nearest.heat, dial)}: Snap {nearest.snap.toFixed(1)}, {Math.floor(nearest.days)} days,{' '}
-                {colourWord(nearest.browning)}, {duration(nearest.minutes)}
+                – nearest {inWords(nearest.heat, dial)}: Snap {nearest.snap.toFixed(1)},{' '}
+                {counted(Math.floor(nearest.days), 'day')}, {colourWord(nearest.browning)}, {duration(nearest.minutes)}
               </span>
             )}
           </li>
@@ -174,7 +175,7 @@ function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProp
       </td>
       <td className="whitespace-nowrap">{moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}</td>
       <td className="whitespace-nowrap">
-        <strong className="text-keep">{Math.floor(keeps[0].days)} days</strong>
+        <strong className="text-keep">{counted(Math.floor(keeps[0].days), 'day')}</strong>
         <br />
         <span className="text-soft">
           {chilled_days === null ? range(keeps[0].days_low, keeps[0].days_high) : `${chilled_days} in the fridge`}

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import { useEffect, useState, type ReactNode } from 'react';
 import { LONGER_MIN, type KeepGain } from '@/core/outcomes';
 import { type BatchDocument } from '@/core/document';
@@ -102,7 +103,7 @@ type GainLineProps = { readonly gain: KeepGain; readonly act: (() => void) | nul
 function GainLine({ gain, act, pantry }: GainLineProps): ReactNode {
   return (
     <li className="flex items-center gap-3 border-t border-hair py-0.5 first:border-0">
-      <strong className="w-24 text-keep">+ {Math.floor(gain.gain_days)} days</strong>
+      <strong className="w-24 text-keep">+ {counted(Math.floor(gain.gain_days), 'day')}</strong>
       <span className="flex-1">
         {wordsFor(gain, (id) => nameOf(pantry, id))}{' '}
         <span className="text-soft">

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
 import ReactApexChart from 'react-apexcharts';
@@ -99,7 +100,7 @@ const lifeMarks = (curve: LifeCurve, { days, days_low, days_high }: Keeps, hue: 
             borderColor: hue.keep,
             strokeDashArray: 0,
             label: {
-              text: `half of the batches: ${days} days`,
+              text: `half of the batches: ${counted(days, 'day')}`,
               orientation: 'horizontal',
               borderWidth: 0,
               style: { background: hue.keep, color: '#fff', fontSize: '12px' },

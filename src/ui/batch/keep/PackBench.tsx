@@ -2,9 +2,10 @@
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { PackChoice } from '@/core/catalogue';
+import { counted } from '@/core/quantities';
 import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
-import { PACK_NAMES, STORE_NAMES, pieceWords } from '../../format/words';
+import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button, buttonClass } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
 import { BenchHead } from '../BenchHead';
@@ -50,7 +51,7 @@ export function PackBench(props: BenchProps): ReactNode {
       />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
       <TakenFrom choices={choices} keeps={keeps} />
-      {keeps[index] && <Filled keeps={keeps[index]} counted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
+      {keeps[index] && <Filled keeps={keeps[index]} isCounted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
     </div>
@@ -59,13 +60,13 @@ export function PackBench(props: BenchProps): ReactNode {
 
 /** That all pieces are packed, and where the counted ones come from. */
 function TakenFrom({ choices, keeps }: { readonly choices: readonly PackChoice[]; readonly keeps: readonly Keeps[] }): ReactNode {
-  const counted = keeps.filter((_, i) => choices[i]?.packs !== undefined);
-  const taken = counted.reduce((sum, { pieces }) => sum + pieces, 0);
+  const first = keeps.filter((_, i) => choices[i]?.packs !== undefined);
+  const taken = first.reduce((sum, { pieces }) => sum + pieces, 0);
   const rest = keeps.find(({ pieces }, i) => choices[i]?.packs === undefined && pieces > 0);
   const all = keeps.reduce((sum, { pieces }) => sum + pieces, 0);
   return (
     <p role="status" className="text-[14px] text-soft">
-      {pieceWords(all)} packed, none over
+      {counted(all, 'piece')} packed, none over
       {taken > 0 &&
         rest &&
         `: ${taken} counted ones first, the other ${rest.pieces} into the ${PACK_NAMES[rest.option].toLowerCase()}`}
@@ -77,11 +78,11 @@ function TakenFrom({ choices, keeps }: { readonly choices: readonly PackChoice[]
 /** What is in a pack, what is over, and how full it is. */
 function Filled({
   keeps,
-  counted,
+  isCounted,
   piece_g,
 }: {
   readonly keeps: Keeps;
-  readonly counted: boolean;
+  readonly isCounted: boolean;
   readonly piece_g: number;
 }): ReactNode {
   const { packs, pieces_per_pack, net_g, headspace_pct, left_over, absorber_cc, option, store } = keeps;
@@ -93,14 +94,14 @@ function Filled({
         ]
       : [
           `${packs} × ${PACK_NAMES[option].toLowerCase()} ${STORE_NAMES[store]}`,
-          `${pieceWords(pieces_per_pack)}, ${mass(net_g)} each`,
+          `${counted(pieces_per_pack, 'piece')}, ${mass(net_g)} each`,
         ],
     ['Room left in each', headspace_pct < 2 ? 'none: as full as it gets' : `${Math.round(headspace_pct)} %`],
     [
       'In the last one',
       left_over === 0
         ? 'as many as in the others'
-        : `${pieceWords(left_over)}, ${mass(left_over * piece_g)}${counted ? '' : ': a smaller pack, or the first tasting'}`,
+        : `${counted(left_over, 'piece')}, ${mass(left_over * piece_g)}${isCounted ? '' : ': a smaller pack, or the first tasting'}`,
     ],
     ...(absorber_cc === null ? [] : [['Absorber', `${absorber_cc} cc in each, sealed within minutes`]]),
   ];

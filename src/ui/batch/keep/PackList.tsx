@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
 import type { PackChoice } from '@/core/catalogue';
-import { span } from '../../format/units';
+import { span, ranged } from '../../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Choice } from '../../kit/Choice';
 
@@ -87,7 +87,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
           {keeps.packs === 0
             ? 'instead of the others'
             : `${keeps.pieces} in ${keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`}`}{' '}
-          · {keeps.days_low} – {keeps.days_high} days
+          · {ranged(keeps.days_low, keeps.days_high, 'day')}
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">

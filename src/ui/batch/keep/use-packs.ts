@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import type { PackChoice } from '@/core/catalogue';
+import { usualPack } from '@/core/prediction';
 import type { BenchProps } from '../bench-props';
-
-const USUAL: PackChoice = { option: 'clip-jar', store: 'room' };
 
 /** The packs of a batch as both benches edit them, and the one that is looked at. */
 export function usePacks({ document, edits, nominal }: Pick<BenchProps, 'document' | 'edits' | 'nominal'>): {
@@ -14,7 +13,7 @@ export function usePacks({ document, edits, nominal }: Pick<BenchProps, 'documen
   readonly add: (choice: PackChoice) => void;
 } {
   const [picked, pick] = useState(0);
-  const choices = document.pack && document.pack.length > 0 ? document.pack : [USUAL];
+  const choices = document.pack && document.pack.length > 0 ? document.pack : [usualPack(document.heat)];
   const index = Math.min(picked, nominal.prediction.keeps.length - 1, choices.length - 1);
   const set = (next: readonly PackChoice[]): void => edits.set(['pack'], next);
   return {

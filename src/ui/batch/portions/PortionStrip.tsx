@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Shape } from '@/core/catalogue';
@@ -32,25 +33,27 @@ export function PortionStrip({ document, portions, edits, withFields }: PortionS
     ) : null;
   return (
     <div className="mb-2.5 flex flex-col gap-2 rounded-2xl border border-hair bg-enamel px-3 py-2">
-      <div role="tablist" aria-label="Portions of the bowl" className="flex flex-wrap items-center gap-1.5">
-        {all.map(({ name }, i) => {
-          const told = whole?.portions[i];
-          return (
-            <button
-              key={name}
-              type="button"
-              role="tab"
-              aria-selected={i === at}
-              onClick={() => open(i)}
-              className={`rounded-[10px] border-[1.4px] px-3 py-1 text-left leading-tight ${i === at ? 'border-rim bg-face font-semibold' : 'border-hair'}`}
-            >
-              {name}
-              <span className="block text-[13px] font-normal text-soft">
-                {told ? `${mass(told.dough_g)} · ${told.yield.pieces} ${told.yield.pieces === 1 ? 'piece' : 'pieces'}` : '…'}
-              </span>
-            </button>
-          );
-        })}
+      <div className="flex flex-wrap items-center gap-1.5">
+        <div role="tablist" aria-label="Portions of the bowl" className="flex flex-wrap items-center gap-1.5">
+          {all.map(({ name }, i) => {
+            const told = whole?.portions[i];
+            return (
+              <button
+                key={name}
+                type="button"
+                role="tab"
+                aria-selected={i === at}
+                onClick={() => open(i)}
+                className={`rounded-[10px] border-[1.4px] px-3 py-1 text-left leading-tight ${i === at ? 'border-rim bg-face font-semibold' : 'border-hair'}`}
+              >
+                {name}
+                <span className="block text-[13px] font-normal text-soft">
+                  {told ? `${mass(told.dough_g)} · ${counted(told.yield.pieces, 'piece')}` : '…'}
+                </span>
+              </button>
+            );
+          })}
+        </div>
         {withFields && (
           <Button look="small" onClick={() => add(edits, all, open)}>
             <Plus aria-hidden size={14} /> portion
@@ -59,8 +62,7 @@ export function PortionStrip({ document, portions, edits, withFields }: PortionS
         <span className="flex-1" />
         {whole && (
           <span className="text-[14px] text-soft">
-            {whole.yield.pieces} pieces of {mass(whole.dough.mass_g)} on {whole.yield.trays}{' '}
-            {whole.yield.trays === 1 ? 'tray' : 'trays'}
+            {counted(whole.yield.pieces, 'piece')} of {mass(whole.dough.mass_g)} on {counted(whole.yield.trays, 'tray')}
           </span>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { CakeDrawing } from '@/core/yield';
 import type { Prediction } from '@/core/prediction';
@@ -114,7 +115,7 @@ function CutOpen({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
         height={frosting.height_mm * scale + 2}
         viewBox={`-1 -1 ${wide * scale + 2} ${frosting.height_mm * scale + 2}`}
         role="img"
-        aria-label={`${layers} layers of ${layer_mm.toFixed(0)} mm`}
+        aria-label={`${counted(layers, 'layer')} of ${layer_mm.toFixed(0)} mm`}
       >
         <rect width={wide * scale} height={frosting.height_mm * scale} rx={3} className="fill-enamel stroke-rim" />
         {Array.from({ length: layers }, (_, i) => (
@@ -142,7 +143,7 @@ function FrostingTable({ drawn: { frosting }, prediction }: CakePicturesProps): 
     ['crumb coat', `${mass(frosting.crumb_g)}${afterCrumb > 0 ? `, then ${duration(afterCrumb)} in the fridge` : ''}`],
     ['second coat', `${mass(frosting.coat_g)}${afterCoat > 0 ? `, then ${duration(afterCoat)} in the fridge` : ''}`],
     ...(frosting.piping_g > 0 ? [['piping', mass(frosting.piping_g)] as const] : []),
-    ['in all, with losses', `${mass(frosting.total_g)}: ${frosting.packs} ${frosting.packs === 1 ? 'tub' : 'tubs'}`],
+    ['in all, with losses', `${mass(frosting.total_g)}: ${counted(frosting.packs, 'tub')}`],
     ...(beforeCutting > 0 ? [['before cutting', `${duration(beforeCutting)} in the fridge`] as const] : []),
     ...(prediction.yield.scrap_g > 0.5 ? [['trimmed and levelled off', mass(prediction.yield.scrap_g)] as const] : []),
   ];

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { HollowsDrawing } from '@/core/yield';
 import type { Prediction } from '@/core/prediction';
@@ -26,7 +27,7 @@ export function HollowPictures({ drawn, prediction }: HollowPicturesProps): Reac
         <figure key={title}>
           <figcaption className="pb-1 text-[13.5px]">
             <strong className="text-dough">{title}</strong>{' '}
-            {filled === drawn.cavities ? `${filled} pieces` : `${filled} of ${drawn.cavities}`}
+            {filled === drawn.cavities ? counted(filled, 'piece') : `${filled} of ${drawn.cavities}`}
           </figcaption>
           <Hollows cavities={drawn.cavities} filled={filled} title={`${title}: ${filled} of ${drawn.cavities} filled`} />
         </figure>

@@ -1,10 +1,11 @@
 'use client';
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import { onItsTray } from '@/core/yield';
-import { type BatchDocument } from '@/core/document';
+import { finishingFrom, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import { heatWord } from '../../format/dial-words';
-import { duration } from '../../format/units';
+import { duration, ranged } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
@@ -87,8 +88,8 @@ export function ShapeBench(props: BenchProps): ReactNode {
 
 const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces, pieces_low, pieces_high }: Prediction['yield']): string =>
   pieces_low === pieces_high
-    ? `${pieces} portions of ${piece_raw_g.toFixed(0)} g raw`
-    : `${pieces_low} – ${pieces_high} pieces as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
+    ? `${counted(pieces, 'portion')} of ${piece_raw_g.toFixed(0)} g raw`
+    : `${ranged(pieces_low, pieces_high, 'piece')} as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
 
 /** Sides of one piece as it lies, longer first. */
 function sidesOf({ drawing: { shape }, prediction }: BenchProps['nominal']): [number, number] {
@@ -119,13 +120,14 @@ function boxOf(outline: ReadonlyArray<readonly [number, number]>): [number, numb
 function CleanAfter({ prediction, document }: { readonly prediction: Prediction; readonly document: BatchDocument }): ReactNode {
   const [dial] = useDial();
   const { clean_minutes } = prediction.heat;
-  const first = document.heat.steps.find((step) => step.do === 'hold');
-  if (clean_minutes === null || first?.do !== 'hold') return null;
+  const { steps, appliance } = document.heat;
+  const holds = steps.slice(0, finishingFrom(steps)).filter((step) => step.do === 'hold');
+  if (clean_minutes === null || holds.length === 0) return null;
+  const heats = holds.map(({ setpoint_c }) => heatWord(setpoint_c, dial, appliance?.kind ?? 'static-oven'));
   return (
     <p className="text-[14px]">
-      At {heatWord(first.setpoint_c, dial, document.heat.appliance?.kind ?? 'static-oven')}{' '}
-      <strong>a pick comes out clean after about {duration(clean_minutes)}</strong>; the programme holds it for{' '}
-      {duration(first.minutes)}.
+      At {heats.join(', then ')} <strong>a pick comes out clean after about {duration(clean_minutes)}</strong>; the programme
+      holds it for {duration(holds.reduce((sum, { minutes }) => sum + minutes, 0))}.
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import type { SheetDrawing } from '@/core/yield';
@@ -23,7 +24,7 @@ export function SheetPictures({ drawn, prediction, width }: SheetPicturesProps):
         <figure key={i} style={{ width: roll.width_mm * pxPerMm }}>
           <figcaption className="pb-1 text-[13.5px]">
             <strong className="text-dough">{i === 0 ? 'First roll' : `Re-roll ${i}`}</strong>{' '}
-            <span className="whitespace-nowrap">{roll.pieces} pieces</span>
+            <span className="whitespace-nowrap">{counted(roll.pieces, 'piece')}</span>
           </figcaption>
           <PiecesOnSheet
             width_mm={roll.width_mm}
@@ -44,7 +45,7 @@ export function SheetPictures({ drawn, prediction, width }: SheetPicturesProps):
             ]}
             ground="dough"
             pxPerMm={pxPerMm}
-            title={`${i === 0 ? 'First roll' : `Re-roll ${i}`}: ${roll.pieces} pieces`}
+            title={`${i === 0 ? 'First roll' : `Re-roll ${i}`}: ${counted(roll.pieces, 'piece')}`}
           />
           <p className="pt-1 text-[13px] text-soft">
             {roll.sheets > 1 ? `${roll.sheets} sheets of ` : ''}

@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import { mass } from '../../format/units';
@@ -60,8 +61,7 @@ export function LeftOver({ out }: { readonly out: Prediction['yield'] }): ReactN
   return (
     <p className="text-[14px]">
       <strong>{mass(scrap_g)} left over</strong>: one hand-pressed round of {Math.round(round_mm)} mm
-      {pieces > 0 && `, or ${pieces} ${pieces === 1 ? 'piece' : 'pieces'} of ${mass(piece_g)}`}, or into the freezer for the next
-      batch.
+      {pieces > 0 && `, or ${counted(pieces, 'piece')} of ${mass(piece_g)}`}, or into the freezer for the next batch.
     </p>
   );
 }

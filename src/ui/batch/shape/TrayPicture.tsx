@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import type { TrayDrawing } from '@/core/yield';
@@ -26,7 +27,7 @@ export function TrayPicture({ drawn, out, loads, pxPerMm }: TrayPictureProps): R
         pieces={[{ outline: drawn.outline, placed: drawn.placed, count: Math.min(pieces, per_tray), hole_mm: drawn.hole_mm }]}
         ground="tray"
         pxPerMm={pxPerMm}
-        title={`One tray: ${per_tray} pieces fit`}
+        title={`One tray: ${counted(per_tray, 'piece')} ${per_tray === 1 ? 'fits' : 'fit'}`}
       />
       <p className="pt-1 text-[13px] text-soft">
         {trays === 1 ? 'one tray' : `${trays} trays, about ${Math.ceil(pieces / trays)} on each`}

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import { Radio, RadioGroup } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
 import { COMPLAINTS, doctor, doctorQuestions, type Complaint, type Remedy } from '@/core/dough';
@@ -71,7 +72,7 @@ function RemedyLine({ remedy, or, onAdd }: RemedyLineProps): ReactNode {
   if (remedy.kind !== 'add')
     return (
       <li>
-        {remedy.kind === 'wait' ? 'Let it stand' : 'Let it warm up'} for <strong>{remedy.minutes} minutes</strong>.{' '}
+        {remedy.kind === 'wait' ? 'Let it stand' : 'Let it warm up'} for <strong>{counted(remedy.minutes, 'minute')}</strong>.{' '}
         <span className="text-soft">{remedy.why}</span>
       </li>
     );

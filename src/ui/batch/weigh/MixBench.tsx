@@ -1,8 +1,9 @@
 'use client';
 import { useState, type ReactNode } from 'react';
-import { FEEL_WORDS, crumbleEdge, feelOf, softness } from '@/core/dough';
+import { shapeRecord } from '@/core/catalogue';
+import { crumbleEdge, feelOf, softness } from '@/core/dough';
 import type { DoughLine } from '@/core/pantry';
-import { FEEL_NAMES } from '../../format/words';
+import { FEEL_NAMES, feelName, feelWords } from '../../format/words';
 import { CautionsOf } from '../../kit/CautionMark';
 import { FeelGauge } from '../../kit/FeelGauge';
 import { NumberField } from '../../kit/NumberField';
@@ -43,28 +44,33 @@ export function MixBench({ document, edits, nominal, pantry, habits }: BenchProp
       <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2 pb-1.5">
         <p className="flex flex-wrap items-baseline gap-x-2">
           <strong className="font-display text-[22px]" data-feel>
-            {FEEL_NAMES[dough.feel]}
+            {feelName(dough.feel)}
           </strong>
           <span className="text-soft">
-            {FEEL_WORDS[dough.feel]} · softness {dough.feel_index.toFixed(2)} ({dough.feel_index_low.toFixed(2)} –{' '}
-            {dough.feel_index_high.toFixed(2)})
+            {feelWords(dough.feel)}
+            {dough.feel !== null &&
+              ` · softness ${dough.feel_index.toFixed(2)} (${dough.feel_index_low.toFixed(2)} – ${dough.feel_index_high.toFixed(2)})`}
           </span>
         </p>
-        <FeelGauge
-          index={dough.feel_index}
-          low={dough.feel_index_low}
-          high={dough.feel_index_high}
-          crumbleEdge={nominal.drawing.feel.crumbleEdge}
-        />
+        {dough.feel !== null && (
+          <FeelGauge
+            index={dough.feel_index}
+            low={dough.feel_index_low}
+            high={dough.feel_index_high}
+            crumbleEdge={nominal.drawing.feel.crumbleEdge}
+          />
+        )}
       </div>
       <BowlTable {...{ document, edits, nominal, pantry, habits, scale }} />
       <FinishMixes {...{ document, nominal, pantry, habits }} />
-      <div className="grid gap-3 lg:grid-cols-2">
-        <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} />
-        <HoldBack {...{ dough, pantry, rest, edits }}>
-          <MixingNeeds lines={lines} kitchen_c={kitchen_c} />
-        </HoldBack>
-      </div>
+      {dough.feel !== null && (
+        <div className="grid gap-3 lg:grid-cols-2">
+          <Steering {...{ lines, planned, bowl, pantry, habits, onAdd }} handles={shapeRecord(document.shape.method).handles} />
+          <HoldBack {...{ dough, pantry, rest, edits }}>
+            <MixingNeeds lines={lines} kitchen_c={kitchen_c} />
+          </HoldBack>
+        </div>
+      )}
       <DoctorPanel {...{ lines, pantry, kitchen_c, onAdd }} />
       <CautionsOf cautions={cautions} steps={['mix']} />
     </div>

@@ -1,20 +1,23 @@
 'use client';
 import { useState, type ReactNode } from 'react';
-import { FEEL_TARGETS, gramsToReach, softness, type BowlState } from '@/core/dough';
+import { FEEL_TARGETS, aimFor, crumbleEdge, gramsToReach, softness, type BowlState, type Feel } from '@/core/dough';
 import type { DoughLine, Ingredient, Pantry } from '@/core/pantry';
 import { FEEL_NAMES } from '../../format/words';
 import { IngredientPicker } from '../../ingredients/IngredientPicker';
 import type { Habits } from '../../ingredients/habits';
 import { kitchenMeasure } from '../../ingredients/kitchen-measure';
+import { CautionShape } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 
-type Aim = 'planned' | keyof typeof FEEL_TARGETS;
+type Towards = 'aim' | keyof typeof FEEL_TARGETS;
 
 type SteeringProps = {
   readonly lines: readonly DoughLine[];
   readonly planned: readonly DoughLine[];
   readonly bowl: BowlState;
+  /** Feels that the way of shaping can work with, the best first. */
+  readonly handles: readonly Feel[];
   readonly pantry: Pantry;
   readonly habits: Habits;
   readonly onAdd: (ingredient: string, mass_g: number) => void;
@@ -24,12 +27,12 @@ type SteeringProps = {
 const CLOSE = 0.03;
 
 /** What to add, of which ingredient, to reach the feel one wants. */
-export function Steering({ lines, planned, bowl, pantry, habits, onAdd }: SteeringProps): ReactNode {
-  const [aim, setAim] = useState<Aim>('planned');
+export function Steering({ lines, planned, bowl, handles, pantry, habits, onAdd }: SteeringProps): ReactNode {
+  const [towards, setTowards] = useState<Towards>('aim');
   const [picked, setPicked] = useState<Ingredient | null>(null);
-  const asPlanned = softness(planned, bowl).index;
+  const aim = aimFor(softness(planned, bowl).index, crumbleEdge(planned), handles);
   const now = softness(lines, bowl).index;
-  const target = aim === 'planned' ? asPlanned : FEEL_TARGETS[aim];
+  const target = towards === 'aim' ? aim.index : FEEL_TARGETS[towards];
   const choices = picked ? [picked] : usualChoices(lines, pantry);
   const fixes = choices.map((ingredient) => ({ ingredient, fix: gramsToReach(lines, ingredient, target, bowl) }));
   const there = Math.abs(now - target) < CLOSE;
@@ -39,17 +42,25 @@ export function Steering({ lines, planned, bowl, pantry, habits, onAdd }: Steeri
         Steer it
         <Choice
           label="towards"
-          value={aim}
+          value={towards}
           options={[
-            { value: 'planned', name: `as planned (${asPlanned.toFixed(2)})` },
+            {
+              value: 'aim',
+              name: `${aim.from === 'written' ? 'as planned' : 'as it must be to shape it so'} (${aim.index.toFixed(2)})`,
+            },
             ...(Object.keys(FEEL_TARGETS) as Array<keyof typeof FEEL_TARGETS>).map((feel) => ({
               value: feel,
               name: `${FEEL_NAMES[feel].toLowerCase()} (${FEEL_TARGETS[feel].toFixed(2)})`,
             })),
           ]}
-          onChange={setAim}
+          onChange={setTowards}
         />
       </h3>
+      {aim.fallsApart && (
+        <p className="pt-1 text-mind">
+          <CautionShape severity="mind" /> As written it falls apart: what is in it binds more than it wets.
+        </p>
+      )}
       {there ? (
         <p className="pt-1">It is there: leave it.</p>
       ) : (

@@ -5,7 +5,7 @@ import type { Prediction } from '@/core/prediction';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
 import type { TriedSwap } from '@/workers/prediction-protocol';
 import { money, span } from '../../format/units';
-import { FEEL_NAMES, allergenWords } from '../../format/words';
+import { feelName, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
 import { Table } from '../../kit/Table';
@@ -85,7 +85,7 @@ type SwapRowProps = {
 function SwapRow({ name, note, prediction, before, allergens, allergensBefore, onTake }: SwapRowProps): ReactNode {
   const { dough, yield: out, outcome, keeps, cost, heat } = prediction;
   const cells: ReadonlyArray<readonly [string, boolean]> = [
-    [FEEL_NAMES[dough.feel].toLowerCase(), dough.feel !== before.dough.feel],
+    [feelName(dough.feel).toLowerCase(), dough.feel !== before.dough.feel],
     [String(out.pieces), out.pieces !== before.yield.pieces],
     [`${heat.colour}, ${outcome.moisture_pct.toFixed(1)} %`, Math.abs(outcome.moisture_pct - before.outcome.moisture_pct) > 0.5],
     [outcome.snap.toFixed(1), Math.abs(outcome.snap - before.outcome.snap) > 0.3],

@@ -1,11 +1,11 @@
 'use client';
 import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { FEEL_WORDS } from '@/core/dough';
+import { withRecipe, type BatchDocument } from '@/core/document';
 import { swapIdeas } from '@/core/pantry';
 import { isVolumeUnit } from '@/core/quantities';
 import { mass, money } from '../../format/units';
-import { FEEL_NAMES } from '../../format/words';
+import { feelName, feelWords } from '../../format/words';
 import { IngredientTable, type ChangeLines } from '../../ingredients/IngredientTable';
 import { FILL_NAMES, MEASURE_NAMES, type Habits } from '../../ingredients/habits';
 import { Button } from '../../kit/Button';
@@ -45,7 +45,7 @@ export function WeighBench(props: BenchProps): ReactNode {
         habits={habits}
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
-        onRecipe={(next) => edits.change(['recipe'], next)}
+        onRecipe={(next) => edits.change<BatchDocument>([], (now) => withRecipe(now, next(now.recipe)))}
         more={(i) => <WeighedWater {...props} line={i} />}
         tools={(i) => {
           const { ingredient } = document.recipe.ingredients[i];
@@ -160,15 +160,21 @@ function Feel({ nominal }: FeelProps): ReactNode {
   return (
     <div className="rounded-2xl border border-hair bg-enamel px-5 pt-2.5 pb-2">
       <p>
-        It will be <strong>{FEEL_NAMES[dough.feel].toLowerCase()}</strong>{' '}
-        <span className="text-soft">after standing: {FEEL_WORDS[dough.feel]}</span>
+        {dough.feel === null ? 'It is ' : 'It will be '}
+        <strong>{feelName(dough.feel).toLowerCase()}</strong>{' '}
+        <span className="text-soft">
+          {dough.feel !== null && 'after standing: '}
+          {feelWords(dough.feel)}
+        </span>
       </p>
-      <FeelGauge
-        index={dough.feel_index}
-        low={dough.feel_index_low}
-        high={dough.feel_index_high}
-        crumbleEdge={nominal.drawing.feel.crumbleEdge}
-      />
+      {dough.feel !== null && (
+        <FeelGauge
+          index={dough.feel_index}
+          low={dough.feel_index_low}
+          high={dough.feel_index_high}
+          crumbleEdge={nominal.drawing.feel.crumbleEdge}
+        />
+      )}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { BatchDocument, RecipeLine } from '@/core/document';
 import { softness } from '@/core/dough';
 import { startFrom, usualPiece, type DoughLine, type Pantry } from '@/core/pantry';
-import { eggChoices, packChoices } from '@/core/quantities';
+import { counted, eggChoices, packChoices } from '@/core/quantities';
 
 /** One way to come out even with eggs or packs: what it means, what it does to the feel, what is left. */
 export type WholeChoice = {
@@ -54,7 +54,7 @@ function feelWith({ lines, standing_min, kitchen_c, pantry }: Bowl, index: numbe
 function eggs(bowl: Bowl, index: number, each_g: number): WholeChoice[] {
   const { ingredient, mass_g } = bowl.lines[index];
   return eggChoices(mass_g, each_g).flatMap((choice): WholeChoice[] => {
-    const count = `${choice.count} egg${choice.count === 1 ? '' : 's'} of ${each_g} g`;
+    const count = `${counted(choice.count, 'egg')} of ${each_g} g`;
     if (choice.kind === 'whole')
       return Math.abs(choice.mass_g - mass_g) < 1
         ? []
@@ -115,7 +115,7 @@ function packs(bowl: Bowl, index: number): WholeChoice[] {
     .filter(({ factor, leftOver_g }) => factor !== 1 || leftOver_g > 1)
     .slice(0, MOST_PACK_CHOICES)
     .map(({ pack_g, count, factor, leftOver_g }): WholeChoice => {
-      const whole = `${count} pack${count === 1 ? '' : 's'} of ${pack_g} g`;
+      const whole = `${counted(count, 'pack')} of ${pack_g} g`;
       return {
         ingredient: ingredient.id,
         words:

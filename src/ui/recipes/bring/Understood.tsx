@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@/core/quantities';
 import { useState, type ReactNode } from 'react';
 import { METHOD_NAMES, startingPoint, stillAssumed, type BatchDocument } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
@@ -209,8 +210,8 @@ function Changing({ open, onOpen, what, children }: ChangingProps): ReactNode {
 
 function promises({ makes, stores }: ReadRecipe): ReactNode {
   const said = [
-    ...(makes === null ? [] : ['servings' in makes ? `${makes.servings} servings` : `${makes.pieces} pieces`]),
-    ...stores.map(({ store, days }) => `${days} ${days === 1 ? 'day' : 'days'} ${STORE_NAMES[store]}`),
+    ...(makes === null ? [] : ['servings' in makes ? counted(makes.servings, 'serving') : counted(makes.pieces, 'piece')]),
+    ...stores.map(({ store, days }) => `${counted(days, 'day')} ${STORE_NAMES[store]}`),
   ];
   return said.length > 0 ? said.join(' · ') : <span className="text-soft">nothing about how many or how long they keep</span>;
 }

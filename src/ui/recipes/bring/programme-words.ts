@@ -1,3 +1,4 @@
+import { counted } from '@/core/quantities';
 import type { HeatStep } from '@/core/catalogue';
 import { putOnWords } from '@/formats/put-on-words';
 import type { Heat, Shape } from './types';
@@ -75,7 +76,7 @@ export function shapeWords(shape: Shape): string {
     case 'cup':
       return `cups of ${shape.cup_ml ?? 45} ml`;
     case 'cake':
-      return `cake, ${shape.layers ?? 2} ${shape.layers === 1 ? 'layer' : 'layers'}`;
+      return `cake, ${counted(shape.layers ?? 2, 'layer')}`;
     case 'slice':
       return `slices ${mm(shape.thickness_mm ?? 5)}`;
     case 'cube':
