@@ -273,7 +273,7 @@ describe('the book', () => {
       '500 g',
       '84',
       '£0.31',
-      'in part',
+      'without honey',
       'contains wheat, maybe chicken',
       '1 recipe',
     ])

@@ -7,7 +7,7 @@ import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
 import { moisture, moistureRange, money, range, span, ranged } from '../format/units';
-import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
+import { ENDS, PACK_NAMES, STORE_NAMES, withoutWords } from '../format/words';
 import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
 import { Hint } from '../kit/Hint';
@@ -258,7 +258,8 @@ function YieldLine({ nominal, band, old }: LineProps): ReactNode {
       <p className="text-[14px] text-soft">
         {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
         {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
-        {cost && ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? ', in part' : ''}`}
+        {cost &&
+          ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? `, ${withoutWords(cost.missing)}` : ''}`}
       </p>
     </Headline>
   );

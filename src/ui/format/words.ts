@@ -100,6 +100,13 @@ export const packs = (count: number, option: Keeps['option']): string => {
     : `${count} ${name}${name.endsWith('ch') ? 'es' : 's'}`;
 };
 
+/** What a sum of money leaves out, since nobody knows its price: "without egg and 2 more"; empty where it is whole. */
+export function withoutWords(missing: readonly string[]): string {
+  const [first, ...more] = missing.map((name) => name.replace(/,.*$/, '').toLowerCase());
+  if (first === undefined) return '';
+  return `without ${first}${more.length > 1 ? ` and ${more.length} more` : more.length === 1 ? ` and ${more[0]}` : ''}`;
+}
+
 /** "wheat, gluten, maybe chicken"; empty when none is named. */
 export const allergenWords = (allergens: ReadonlyArray<{ readonly name: string; readonly certain: boolean }>): string =>
   allergens.map(({ name, certain }) => (certain ? name : `maybe ${name}`)).join(', ');

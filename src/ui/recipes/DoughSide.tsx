@@ -6,7 +6,7 @@ import { sharesOf, type Pantry } from '@/core/pantry';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { linesInBowl } from '../batch/weigh/bowl';
 import { duration, mass, money, span } from '../format/units';
-import { feelName, feelWords } from '../format/words';
+import { feelName, feelWords, withoutWords } from '../format/words';
 import { CautionsOf } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
 import { Panel } from '../kit/Panel';
@@ -48,7 +48,10 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: D
     ['heat', duration(heat.minutes)],
     ['ends', outcome.texture],
     ['keeps', span(keeps[0].days)],
-    ['100 g of dough', cost ? money(cost.dough_per_100g, cost.currency) + (cost.missing.length > 0 ? ', in part' : '') : '–'],
+    [
+      '100 g of dough',
+      cost ? [money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing)].filter(Boolean).join(', ') : '–',
+    ],
   ];
   return (
     <Panel label="The dough" className="flex flex-col gap-2 self-start px-5 py-3 lg:sticky lg:top-16">

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
 import { duration, mass, money, span } from '../format/units';
-import { feelName, allergenWords } from '../format/words';
+import { feelName, allergenWords, withoutWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';
 import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
@@ -22,7 +22,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
     ['keeps', span(card.keeps_days), ''],
-    ['100 g', money(cost.dough_per_100g, cost.currency), cost.missing.length > 0 ? 'in part' : ''],
+    ['100 g', money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing)],
   ];
   return (
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">

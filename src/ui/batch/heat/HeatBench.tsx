@@ -2,14 +2,14 @@
 import type { KitAppliance } from '@/contract/batch';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import { ownAppliance, type HeatStep, isChamber, applianceRecord, usualBase, type ShapeMethod } from '@/core/catalogue';
+import { type HeatStep, isChamber, applianceRecord, usualBase, type ShapeMethod } from '@/core/catalogue';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
 import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words';
-import { applianceName, BASES } from '../../format/words';
+import { BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { CompareStrip } from './CompareStrip';
@@ -23,7 +23,8 @@ import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
 import { chartScale, type ChartScale } from './chart-scale';
-import { atKnownPace } from './known-pace';
+import { applianceOf, applianceOptions } from './appliance-choice';
+import { nightsWords } from './nights';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
 import { useDial } from './use-dial';
 
@@ -56,6 +57,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         heat={head}
         method={document.shape.method}
         loads={prediction.heat.loads}
+        nights={nightsWords(prediction.heat)}
         thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
         dial={dial}
@@ -69,7 +71,7 @@ export function HeatBench(props: BenchProps): ReactNode {
         dial={dial}
         appliances={appliances}
         parts={parts}
-        minute={scrub}
+        minute={scrubAt === null ? total : scrub}
         onSteps={setSteps}
         onValue={(index, key, value) => edits.set(['heat', 'steps', index, key], value)}
       />
@@ -111,6 +113,8 @@ type HeatHeadProps = {
   readonly heat: BatchDocument['heat'];
   readonly method: ShapeMethod;
   readonly loads: number;
+  /** That its loads do not fit one night; empty where they do. */
+  readonly nights: string;
   readonly thickness_mm: number;
   readonly appliances: readonly KitAppliance[];
   readonly dial: Dial;
@@ -125,6 +129,7 @@ const HeatHead = memo(function HeatHead({
   heat,
   method,
   loads,
+  nights,
   thickness_mm,
   appliances,
   dial,
@@ -133,17 +138,21 @@ const HeatHead = memo(function HeatHead({
 }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
-  const chosen = ownAppliance(appliances, appliance ?? {});
-  const own = chosen ? [] : [{ value: '', name: applianceName(kind) }];
+  const ovens = applianceOptions(appliances, appliance ?? {});
   return (
-    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
+    <BenchHead
+      title="Heat"
+      about={[loads === 1 ? 'one load' : `${loads} loads`, nights, `${thickness_mm.toFixed(1)} mm thick`]
+        .filter(Boolean)
+        .join(' · ')}
+    >
       <Choice
         label="In the"
-        value={chosen?.id ?? ''}
-        options={[...own, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
+        value={ovens.value}
+        options={ovens.options}
         onChange={(id) => {
-          const next = appliances.find((candidate) => candidate.id === id);
-          if (next) set(['heat'], inAppliance(heat, atKnownPace(next)));
+          const next = applianceOf(id, appliances);
+          if (next) set(['heat'], inAppliance(heat, next));
         }}
       />
       {isChamber(kind) && applianceRecord(kind).nothingElse === null && (

@@ -1,12 +1,12 @@
 import type { KitAppliance } from '@/contract/batch';
 import { DoorClosed, DoorOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { ownAppliance, type Appliance, type ApplianceKind, type HeatStep, STEPS } from '@/core/catalogue';
+import { type Appliance, type ApplianceKind, type HeatStep, STEPS } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import type { Dial } from '../../format/dial-words';
-import { applianceName, BASES } from '../../format/words';
-import { atKnownPace } from './known-pace';
+import { BASES } from '../../format/words';
+import { applianceOf, applianceOptions } from './appliance-choice';
 import { SetpointField } from './SetpointField';
 import { LIMITS, STEP_NAMES, isTimed } from './programme-edits';
 import { limits } from '../../kit/limits';
@@ -225,17 +225,16 @@ type IntoChoiceProps = {
 
 /** Which appliance of the kit the pieces are moved into; one that the kit does not have keeps the name of its kind. */
 function IntoChoice({ label, into, appliances, onInto }: IntoChoiceProps): ReactNode {
-  const own = ownAppliance(appliances, into);
-  const foreign = own ? [] : [{ value: '', name: applianceName(into.kind ?? 'static-oven') }];
+  const { value, options } = applianceOptions(appliances, into);
   return (
     <Choice
       label={label}
       shown={false}
-      value={own?.id ?? ''}
-      options={[...foreign, ...appliances.map(({ id, name }) => ({ value: id, name }))]}
+      value={value}
+      options={options}
       onChange={(id) => {
-        const next = appliances.find((one) => one.id === id);
-        if (next) onInto(atKnownPace(next));
+        const next = applianceOf(id, appliances);
+        if (next) onInto(next);
       }}
     />
   );
