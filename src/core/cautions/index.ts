@@ -14,4 +14,5 @@ export function cautionsFor(context: CautionContext): Caution[] {
 }
 export { pieceSizes, sizeVerdict } from './piece-size';
 export type { SizeVerdict } from './piece-size';
+export { allergenCaution } from './allergen-caution';
 export { rawHygiene } from './raw-hygiene';

@@ -29,6 +29,7 @@ import { fillPacks } from './fill-packs';
 import { keepsOf } from './keep';
 import { keptOf } from './kept';
 import { partsOf, rawParts } from './parts-part';
+import { toldCaution } from './told-cautions';
 import { bodyOf, coatingAfter, takenUp, treatOf, type Body } from './treat';
 import { usualPack } from './usual-pack';
 import { wrongPart } from './wrong-part';
@@ -166,12 +167,7 @@ function assemble(
       nitrogen_free_pct: analysis.nitrogenFree_pct,
     },
     cost: prices ? costPart(ingredientCost(bought, prices), composition.mass_g, final_g * out.pieces, out.pieces) : null,
-    cautions: cautions.map(({ code, severity, step, title, why, act }) => ({
-      code,
-      severity,
-      step,
-      message: `${title}. ${why} ${act}`,
-    })),
+    cautions: cautions.map(toldCaution),
     portions: [],
     blocked_by: cautions.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
     assumed,

@@ -2,6 +2,7 @@ import type { BatchDocument } from '../document';
 import { succeed, type Result } from '../failure';
 import { shelvesOf } from '../programme';
 import type { Kitchen } from './prepare';
+import { cautionsTogether } from './told-cautions';
 import { portionsOf, type PortionBatch } from './portions';
 import { predict, type Effort } from './predict';
 import type { Portioned, Prediction } from './prediction';
@@ -82,7 +83,9 @@ export function togetherOf(document: BatchDocument, runs: readonly PortionRun[],
     },
     analysis: mapValues(first.analysis, (key) => bowl.byMass(({ analysis }) => analysis[key])),
     cost: costOf(bowl),
-    cautions: [...new Map(predictions.flatMap(({ cautions }) => cautions.map((one) => [one.code, one] as const))).values()],
+    cautions: cautionsTogether(
+      runs.map(({ name, worked }, i) => ({ name: name ?? '', lines: worked.treat.lines, cautions: predictions[i].cautions })),
+    ),
     blocked_by: [...new Set(predictions.flatMap(({ blocked_by }) => blocked_by))],
     assumed: [...new Set(predictions.flatMap(({ assumed }) => assumed))],
     parts: partsOf(bowl),

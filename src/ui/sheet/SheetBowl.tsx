@@ -56,7 +56,7 @@ export function SheetWeigh({ document, prediction: { dough, parts }, pantry }: S
 
 /** The order of the bowl, then what else is stirred. */
 export function SheetMix({ document, prediction, pantry }: SheetBowlProps): ReactNode {
-  const { dough, parts } = prediction;
+  const { dough, parts, portions } = prediction;
   const finishes = parts.filter(({ role, mass_g }) => role !== 'dough' && mass_g > 0);
   return (
     <SheetPart title="Mix" what={dough.feel === null ? '' : `shall feel ${feelName(dough.feel).toLowerCase()}`}>
@@ -71,10 +71,11 @@ export function SheetMix({ document, prediction, pantry }: SheetBowlProps): Reac
           </li>
         ))}
         {(document.recipe.rest_minutes ?? 0) > 0 && <li>Let it stand {duration(document.recipe.rest_minutes ?? 0)}.</li>}
-        {finishes.map(({ name, when, per_piece_g }) => (
+        {finishes.map(({ name, when, per_piece_g, on_treat_g }) => (
           <li key={name}>
             <strong>{name}</strong>
-            {when && `, goes on ${WHEN_PUT_ON[when]}`}: {per_piece_g.toFixed(per_piece_g < 10 ? 1 : 0)} g on each.
+            {when && `, goes on ${WHEN_PUT_ON[when]}`}:{' '}
+            {portions.length > 0 ? `${mass(on_treat_g)} in all` : `${per_piece_g.toFixed(per_piece_g < 10 ? 1 : 0)} g on each`}.
           </li>
         ))}
       </ol>

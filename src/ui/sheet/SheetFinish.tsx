@@ -14,7 +14,7 @@ type SheetFinishProps = { readonly document: BatchDocument; readonly prediction:
 export function SheetFinish({ document, prediction }: SheetFinishProps): ReactNode {
   const { heat, keeps, parts } = prediction;
   const whole = withFinishing(document.heat, prediction);
-  const lines = finishSteps(whole.steps.slice(finishingFrom(whole.steps)), parts);
+  const lines = finishSteps(whole.steps.slice(finishingFrom(whole.steps)), parts, prediction.portions.length === 0);
   return (
     <SheetPart
       title={lines.length > 0 ? 'Cool, finish and pack' : 'Cool and pack'}

@@ -3,7 +3,7 @@ import type { HeatStep } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
 import { putOnWords } from '@/formats/put-on-words';
 import { heatWord, type Dial } from '../format/dial-words';
-import { duration } from '../format/units';
+import { duration, mass } from '../format/units';
 import { applianceName } from '../format/words';
 import { STEP_NAMES } from '../batch/heat/programme-edits';
 
@@ -22,15 +22,23 @@ export function workSteps({ appliance, steps }: BatchDocument['heat'], dial: Dia
   });
 }
 
-/** What is done when the heat is over, one line each: each coat, then how long it stands and when it may be stacked. */
-export function finishSteps(steps: readonly HeatStep[], parts: Prediction['parts']): string[] {
+/**
+ * What is done when the heat is over, one line each: each coat, then how long it stands and when it may be stacked.
+ *
+ * @param alike - every piece gets as much of it
+ */
+export function finishSteps(steps: readonly HeatStep[], parts: Prediction['parts'], alike: boolean): string[] {
   return steps.map((step) => {
     if (step.do !== 'coat' && step.do !== 'brush')
-      return `${STEP_NAMES[step.do]}${'minutes' in step ? ` for ${duration(step.minutes)}` : ''}${step.do === 'dry-coat' && step.at === 'fridge' ? ' in the fridge' : ''}.`;
+      return `${capital(STEP_NAMES[step.do])}${'minutes' in step ? ` for ${duration(step.minutes)}` : ''}${step.do === 'dry-coat' && step.at === 'fridge' ? ' in the fridge' : ''}.`;
     const part = parts.find(({ name }) => name === step.part);
-    return `${capital(putOnWords(step))}${part ? `, ${part.per_piece_g.toFixed(part.per_piece_g < 10 ? 1 : 0)} g on each${setWords(part.sets)}` : ''}.`;
+    return `${capital(putOnWords(step))}${part ? `, ${amountWords(part, alike)}${setWords(part.sets)}` : ''}.`;
   });
 }
+
+/** On each piece where all are alike; else how much goes on all of them together. */
+const amountWords = ({ per_piece_g, on_treat_g }: Prediction['parts'][number], alike: boolean): string =>
+  alike ? `${per_piece_g.toFixed(per_piece_g < 10 ? 1 : 0)} g on each` : `${mass(on_treat_g)} in all`;
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

@@ -1,4 +1,5 @@
-import { allergensIn, liverShare } from '../../pantry';
+import { liverShare } from '../../pantry';
+import { allergenCaution } from '../allergen-caution';
 import { sizeVerdict } from '../piece-size';
 import { none, rowsOf, type Rule } from './rule';
 
@@ -80,22 +81,7 @@ const choke: Rule = ({ sides_mm: [longest, second], hard: isHard }) => {
     : none;
 };
 
-const allergens: Rule = (context) => {
-  const found = allergensIn(rowsOf(context)).map(({ name, certain }) => (certain ? name : `maybe ${name}`));
-  return found.length > 0
-    ? [
-        {
-          code: 'allergens',
-          severity: 'note',
-          step: 'feed',
-          title: `Contains: ${found.join(', ')}`,
-          why: 'Dogs and the people who handle treats can react.',
-          act: 'Wash down between batches; say it on the label.',
-          source: 'pantry table',
-        },
-      ]
-    : none;
-};
+const allergens: Rule = (context) => [allergenCaution(rowsOf(context)) ?? []].flat();
 
 const vet: Rule = () => [
   {

@@ -27,7 +27,7 @@ export function PackList({ choices, keeps, picked, onPick, onChoices }: PackList
       {choices.map((choice, i) => (
         <li
           key={i}
-          className={`grid grid-cols-[17.5rem_1fr_auto] items-center gap-x-4 rounded-2xl border-[1.4px] px-3 py-1 ${i === picked ? 'border-keep bg-keep-pale/40' : 'border-hair'}`}
+          className={`grid grid-cols-[17.5rem_1fr_auto] items-center gap-x-4 max-sm:grid-cols-[1fr_auto] max-sm:[&>button:first-of-type]:order-last max-sm:[&>button:first-of-type]:col-span-2 rounded-2xl border-[1.4px] px-3 py-1 ${i === picked ? 'border-keep bg-keep-pale/40' : 'border-hair'}`}
         >
           <span className="flex flex-wrap items-center gap-1.5">
             <Choice
