@@ -49,7 +49,7 @@ export const OutcomePanel = memo(function OutcomePanel({
       <AssumedLine document={document} onAccept={onAccept} />
       <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
-      <YieldLine nominal={nominal} band={banded} old={bandIsOld} />
+      <YieldLine pantry={pantry} nominal={nominal} band={banded} old={bandIsOld} />
       <WaterLine nominal={nominal} band={banded} old={bandIsOld} />
       {dogs.length > 0 && (
         <div className="border-t border-hair pt-2">
@@ -242,7 +242,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   );
 }
 
-function YieldLine({ nominal, band, old }: LineProps): ReactNode {
+function YieldLine({ nominal, band, old, pantry }: LineProps & { readonly pantry: Pantry }): ReactNode {
   const { outcome, feeding, cost } = nominal;
   const blocked = nominal.blocked_by.length > 0;
   return (
@@ -259,7 +259,7 @@ function YieldLine({ nominal, band, old }: LineProps): ReactNode {
         {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
         {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
         {cost &&
-          ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? `, ${withoutWords(cost.missing)}` : ''}`}
+          ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? `, ${withoutWords(cost.missing, pantry)}` : ''}`}
       </p>
     </Headline>
   );

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day, duration, factor, mass, moisture, moistureRange, money, ounces, packMass, range, span } from './units';
-import { ENDS, FEEL_NAMES, PACK_NAMES, packs } from './words';
+import { PANTRY } from '../../../tests/reference/shipped';
+import { ENDS, FEEL_NAMES, PACK_NAMES, packs, withoutWords } from './words';
 
 describe('numbers as people read them', () => {
   it.each([
@@ -16,6 +17,12 @@ describe('numbers as people read them', () => {
     [453.6, '1 lb'],
     [1, '0 oz'],
   ])('%f g in ounces is "%s"', (g, text) => expect(ounces(g)).toBe(text));
+  it('what a price leaves out, by the names that people know', () => {
+    expect(withoutWords([])).toBe('');
+    expect(withoutWords(['yogurt_greek'], PANTRY)).toBe('without yogurt');
+    expect(withoutWords(['honey', 'starch_tapioca'], PANTRY)).toBe('without honey and tapioca starch');
+    expect(withoutWords(['Egg, whole', 'Honey', 'Carob'])).toBe('without egg and 2 more');
+  });
   it('packs and money as the shop writes them', () => {
     expect([packMass(1000), packMass(1500), packMass(425)]).toEqual(['1 kg', '1.5 kg', '425 g']);
     expect(money(0.8432, 'GBP')).toBe('£0.84');

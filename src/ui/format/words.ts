@@ -1,4 +1,5 @@
 import { FEEL_WORDS, type Feel } from '@/core/dough';
+import type { Pantry } from '@/core/pantry';
 import { applianceRecord, type ApplianceKind, type PartRole, type PartTime, type RollAndCut } from '@/core/catalogue';
 import type { Keeps } from '@/core/prediction';
 
@@ -100,9 +101,13 @@ export const packs = (count: number, option: Keeps['option']): string => {
     : `${count} ${name}${name.endsWith('ch') ? 'es' : 's'}`;
 };
 
-/** What a sum of money leaves out, since nobody knows its price: "without egg and 2 more"; empty where it is whole. */
-export function withoutWords(missing: readonly string[]): string {
-  const [first, ...more] = missing.map((name) => name.replace(/,.*$/, '').toLowerCase());
+/**
+ * What a sum of money leaves out, since nobody knows its price: "without egg and 2 more"; empty where it is whole.
+ *
+ * @param pantry - where rows are given by their names in the table, what they are called
+ */
+export function withoutWords(missing: readonly string[], pantry?: Pantry): string {
+  const [first, ...more] = missing.map((row) => (pantry?.get(row)?.name ?? row).replace(/,.*$/, '').toLowerCase());
   if (first === undefined) return '';
   return `without ${first}${more.length > 1 ? ` and ${more.length} more` : more.length === 1 ? ` and ${more[0]}` : ''}`;
 }

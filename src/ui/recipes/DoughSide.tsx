@@ -50,7 +50,7 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: D
     ['keeps', span(keeps[0].days)],
     [
       '100 g of dough',
-      cost ? [money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing)].filter(Boolean).join(', ') : '–',
+      cost ? [money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing, pantry)].filter(Boolean).join(', ') : '–',
     ],
   ];
   return (
