@@ -97,11 +97,12 @@ export class Predictor {
     return this.beside().ask('cooling', document);
   }
 
-  /** What would buy one of the packs the most days. */
+  /** The programme with a heat step in an oven before it, so that what is raw is cooked through; null where none is enough. */
   heatedThrough(document: BatchDocument, oven: Appliance): Promise<Heat | null> {
     return this.beside().ask('heatedThrough', { document, oven });
   }
 
+  /** What would buy one of the packs the most days. */
   gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
     return this.beside().ask('gains', { document, pack });
   }

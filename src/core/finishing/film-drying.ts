@@ -14,7 +14,7 @@ export type Film = {
 };
 
 /** Warmth that a biscuit stores, and how it comes up into the coat [J/(m3 K), W/(m2 K)]. Source: ours, a biscuit of 700 kg/m3. */
-const UNDER_J_PER_M3_K = 1.2e6;
+export const UNDER_J_PER_M3_K = 1.2e6;
 const UNDER_W_PER_M2_K = 60;
 /** No coat is computed thinner or thicker [mm]. */
 const THINNEST_MM = 0.05;

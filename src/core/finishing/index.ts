@@ -1,6 +1,6 @@
 export { NO_COATING, coatingOf, compositionOn } from './coating';
 export type { Coat, Coating } from './coating';
 export { daysToMove } from './evening-out';
-export { gainedInADay, soak } from './soaking';
+export { awAlone, gainedInADay, soak } from './soaking';
 export type { Under } from './soaking';
 export type { Setting } from './setting';

@@ -2,7 +2,7 @@ import type { Frame, Room } from '../heat';
 import type { Composition, DoughLine, OilClass } from '../pantry';
 import { activityReader } from '../programme';
 import type { DoughMaterial } from '../yield';
-import { dryFilm, type DryingStage, type Film } from './film-drying';
+import { UNDER_J_PER_M3_K, dryFilm, type DryingStage, type Film } from './film-drying';
 
 /** How a coat sets, and when: dry to the touch, and dry enough to be packed or stacked [min]; null: not within two days. */
 export type Setting = {
@@ -27,11 +27,13 @@ const FAT_COAT = { fat: 0.28, water: 0.12 } as const;
 const FIRM_C: Partial<Record<OilClass, number>> = { sat: 23, butter: 17 };
 /** A fat coat is as firm as its fats that set, from this share of them on [1]. Source: ours. */
 const FIRM_FROM = 0.5;
-/** Melted and put on warm [°C]; heat of melting and heat capacity of fat, and of what is under it; still air above and below [J/kg, J/(kg K), J/(m3 K), W/(m2 K)]. */
+/**
+ * Melted and put on warm [°C]; heat of melting and heat capacity of fat; still air above and below [J/kg, J/(kg K), W/(m2 K)].
+ * Source: ours, class values of solid fats; convection and radiation on both faces.
+ */
 const MELTED_C = 35;
 const MELTS_J_PER_KG = 1e5;
 const COAT_J_PER_KG_K = 2000;
-const UNDER_J_PER_M3_K = 1.2e6;
 const STILL_W_PER_M2_K = 18;
 /** Twice as fast or as slow in four of five kitchens [1]. Source: ours. */
 const COOLS_SPREAD = 1.6;

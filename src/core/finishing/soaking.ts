@@ -1,6 +1,6 @@
 import { scaleComposition, type Composition } from '../pantry';
 import type { SorptionState } from '../sorption';
-import { compositionOn, type Coating } from './coating';
+import { NO_COATING, compositionOn, type Coating } from './coating';
 import { evenOut, movedAfter } from './evening-out';
 
 /** The piece under a coat as it is packed: its dry matter and water [g]. */
@@ -29,6 +29,9 @@ export function soak({ coats }: Coating, { composition, solids_g, water_g, state
   ]);
   return { aw, piece_g: all[0], coats_g: all.slice(1) };
 }
+
+/** Water activity of a thing by itself, all through. */
+export const awAlone = (under: Under): number => soak(NO_COATING, under).aw;
 
 /** Water that a piece takes up from its coats in a day, or gives them [kg per kg of its solids]. */
 export function gainedInADay(coating: Coating, under: Under): number {

@@ -1,4 +1,4 @@
-import { NO_COATING, compositionOn, daysToMove, soak, type Coat, type Coating, type Under } from '../finishing';
+import { awAlone, compositionOn, daysToMove, soak, type Coat, type Coating, type Under } from '../finishing';
 import { firstToEnd, lifeOf, softensAtAw, type Air, type Life, type Product, type Storage, type Store } from '../keeping';
 import { waterHeld } from '../sorption';
 import { meatLikeness, MEAT_FROM } from './product';
@@ -47,16 +47,12 @@ const pctOf = (water_g: number, solids_g: number): number => (100 * water_g) / (
 /** Days until half of the crispness has gone into the coat's water; Infinity where it never does. */
 function softensFromCoat({ composition, state, thickness_mm }: Product, under: Under, evened_g: number, store: Store): number {
   const perGram = (aw: number): number => waterHeld(composition, aw, JUDGED_C, state) / composition.solids_g;
-  const packed = packedAw(under);
-  const soft = softensAtAw(composition, packed);
+  const soft = softensAtAw(composition, awAlone(under));
   if (soft === null) return Infinity;
   const limit_g = perGram(soft) * under.solids_g;
   const share = (limit_g - under.water_g) / (evened_g - under.water_g);
   return evened_g <= limit_g ? Infinity : daysToMove(share, thickness_mm, SLOWER[store]);
 }
-
-/** Water activity of the piece alone. */
-const packedAw = (under: Under): number => soak(NO_COATING, under).aw;
 
 /** Days until a coat is no longer fit, by its own make-up and the water that it is left with; the estimate's own end counts where it comes before the piece's. */
 function coatLife(

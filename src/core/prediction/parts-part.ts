@@ -1,7 +1,7 @@
 import { CORE_TARGET_C, type CautionContext } from '../cautions';
 import { roleRecord } from '../catalogue';
 import type { Recipe } from '../document';
-import { soak } from '../finishing';
+import { awAlone, soak } from '../finishing';
 import { analyse } from '../feeding';
 import { allergensIn, isRawTissue, type DoughLine } from '../pantry';
 import { onThePieces, type TreatPart } from '../yield';
@@ -101,10 +101,7 @@ function finishPart(part: TreatPart, worked: WorkedOut): Part {
 
 /** Water activity of a coat by itself. */
 const packedAw = ({ dough, solids_g, water_g }: WorkedOut['treat']['coating']['coats'][number]): number =>
-  soak(
-    { coats: [], finish_minutes: 0 },
-    { composition: dough.composition, solids_g, water_g, state: dough.state, thickness_mm: 1 },
-  ).aw;
+  awAlone({ composition: dough.composition, solids_g, water_g, state: dough.state, thickness_mm: 1 });
 
 /** Heat that what is raw in a part calls for [°C]; null where nothing is. */
 function neededBy(lines: readonly DoughLine[]): number | null {

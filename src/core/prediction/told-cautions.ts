@@ -24,8 +24,9 @@ const ORDER: Readonly<Record<Told['severity'], number>> = { stop: 0, mind: 1, no
 export function cautionsTogether(portions: readonly Of[]): Told[] {
   const codes = [...new Set(portions.flatMap(({ cautions }) => cautions.map(({ code }) => code)))];
   const rows = portions.flatMap(({ lines }) => lines.filter(({ mass_g }) => mass_g > 0).map(({ ingredient }) => ingredient));
+  const allergens = allergenCaution([...new Set(rows)]);
   const all = codes.flatMap((code): Told[] => {
-    if (code === 'allergens') return [allergenCaution([...new Set(rows)]) ?? []].flat().map(toldCaution);
+    if (code === 'allergens') return allergens ? [toldCaution(allergens)] : [];
     const said = portions.flatMap(({ name, cautions }) =>
       cautions.filter((one) => one.code === code).map((caution) => ({ name, caution })),
     );

@@ -9,7 +9,7 @@ import type { HeatPlan } from './heat-plan';
 const BELOW_BOILING_K = 7;
 const FOR_S = 120;
 const TENFOLD_K = 12;
-/** Nobody bakes a cake longer [min]. Source: ours. */
+/** Nobody bakes a cake longer, all holds together [min]. Source: ours. */
 const LONGEST_MIN = 180;
 const LOOK_EVERY_S = 30;
 
@@ -21,13 +21,13 @@ export function cleanAfter(heat: HeatPlan, simulation: Simulation): number | nul
   const [{ pace }] = heat.applianceStages;
   const last = simulation.stages.findLastIndex(({ set }) => typeof set === 'number');
   if (last < 0) return null;
-  const { ramp: _ramp, into: _into, ...held } = simulation.stages[last];
+  const written = simulation.stages.slice(0, last + 1);
+  const { ramp: _ramp, into: _into, ...held } = written[last];
+  const written_s = written.reduce((sum, { duration_s }) => sum + duration_s, 0);
+  const more_s = Math.max(0, LONGEST_MIN * 60 * pace - written_s);
   const run = simulate({
     ...simulation,
-    stages: [
-      ...simulation.stages.slice(0, last + 1),
-      { ...held, preheated: false, events: [], duration_s: LONGEST_MIN * 60 * pace },
-    ],
+    stages: more_s > 0 ? [...written, { ...held, preheated: false, events: [], duration_s: more_s }] : written,
     recordEvery_s: LOOK_EVERY_S,
   });
   if (!run.ok) return null;

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { allergensOf, sharesOf } from '@/core/pantry';
 import { day, money, packMass } from '../format/units';
 import { allergenWords } from '../format/words';
-import { clockWords } from '../ingredients/IngredientTable';
+import { clockWords } from '../ingredients/IngredientRow';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { OptionalNumber } from '../kit/OptionalNumber';

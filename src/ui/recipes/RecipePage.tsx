@@ -8,7 +8,8 @@ import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } fro
 import { bakeSentences } from '@/formats/recipe-files';
 import { day, mass, money } from '../format/units';
 import { feelName } from '../format/words';
-import { clockWords, partWords } from '../ingredients/IngredientTable';
+import { clockWords } from '../ingredients/IngredientRow';
+import { partWords } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { kitchenMeasure } from '../ingredients/kitchen-measure';
 import { Button, buttonClass } from '../kit/Button';

@@ -1,7 +1,7 @@
 import { liverShare } from '../../pantry';
 import { allergenCaution } from '../allergen-caution';
 import { sizeVerdict } from '../piece-size';
-import { none, rowsOf, type Rule } from './rule';
+import { ifAny, none, rowsOf, type Rule } from './rule';
 
 const liver: Rule = ({ lines }) =>
   liverShare(lines) > 0.15
@@ -81,7 +81,7 @@ const choke: Rule = ({ sides_mm: [longest, second], hard: isHard }) => {
     : none;
 };
 
-const allergens: Rule = (context) => [allergenCaution(rowsOf(context)) ?? []].flat();
+const allergens: Rule = (context) => ifAny(allergenCaution(rowsOf(context)));
 
 const vet: Rule = () => [
   {

@@ -2,7 +2,7 @@ import { findDangers, type DangerCode } from '../../dangers';
 import { isWetSpentGrain, type Ingredient } from '../../pantry';
 import type { Caution } from '../caution';
 import { rawHygiene } from '../raw-hygiene';
-import { none, rowsOf, type Rule } from './rule';
+import { ifAny, none, rowsOf, type Rule } from './rule';
 
 const dangers: Rule = (context) =>
   rowsOf(context)
@@ -34,7 +34,7 @@ const garlic: Rule = (context) =>
       ]
     : none;
 
-const raw: Rule = (context) => [rawHygiene(rowsOf(context)) ?? []].flat();
+const raw: Rule = (context) => ifAny(rawHygiene(rowsOf(context)));
 
 const hops: Rule = (context) =>
   rowsOf(context).some(isWetSpentGrain)

@@ -10,3 +10,6 @@ const rowsIn = (lines: CautionContext['lines']): Ingredient[] =>
 /** Table rows of everything that is eaten, and of what goes through the heat with the dough. */
 export const rowsOf = ({ lines }: CautionContext): Ingredient[] => rowsIn(lines);
 export const bakedRows = ({ baked }: CautionContext): Ingredient[] => rowsIn(baked);
+
+/** A caution that stands or does not. */
+export const ifAny = (caution: Caution | null): Caution[] => (caution ? [caution] : none);

@@ -39,17 +39,24 @@ export function usePortions({ whole: document, edits, looking, questions }: Show
   return { at, open, whole: useWhole(document, count > 0, questions), edits: mine, wrong };
 }
 
-/** All portions together, worked out anew with every change; the last one that worked stays in view. */
+/** A hand that has not moved for so long rests [ms]. Source: ours. */
+const REST_MS = 120;
+
+/** All portions together, worked out anew after every change; the last one that worked stays in view. */
 function useWhole(document: BatchDocument, shared: boolean, questions: Questions): Prediction | null {
   const [whole, setWhole] = useState<Prediction | null>(null);
   useEffect(() => {
     if (!shared) return undefined;
     let open = true;
-    void questions.whole(document).then((answer) => {
-      if (open && answer?.ok) setWhole(answer.value);
-    });
+    // Every portion is worked out for it: while something is dragged, only where the hand rests.
+    const rest = setTimeout(() => {
+      void questions.whole(document).then((answer) => {
+        if (open && answer?.ok) setWhole(answer.value);
+      });
+    }, REST_MS);
     return () => {
       open = false;
+      clearTimeout(rest);
     };
   }, [document, shared, questions]);
   return shared ? whole : null;
