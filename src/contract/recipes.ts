@@ -30,7 +30,13 @@ export type RecipeView = {
   readonly summary: string;
   readonly card: RecipeCard;
   /** What its ingredients cost, as far as their prices are known. */
-  readonly cost: { readonly currency: string; readonly dough_per_100g: number; readonly missing: readonly string[] };
+  readonly cost: {
+    readonly currency: string;
+    readonly dough_per_100g: number;
+    /** The same with an estimate of the work; null where an hour of it has no price. */
+    readonly with_work_per_100g: number | null;
+    readonly missing: readonly string[];
+  };
   readonly dogs: readonly DogVerdict[];
   readonly stops: Screening['stops'];
 };

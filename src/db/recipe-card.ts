@@ -29,6 +29,8 @@ export type RecipeCardRow = {
   /** Of the whole recipe once it is cold. */
   readonly finished_g: number;
   readonly moisture_pct: number;
+  /** That hands are busy with it, estimated [min]; cards of an older make-up have none yet. */
+  readonly hand_minutes?: number;
   /** How a dog meets a piece. */
   readonly fed: Pick<FeedingInput, 'kcal_per_piece' | 'sides_mm' | 'force_N' | 'hard' | 'blockedBy'>;
 };

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { METHOD_NAMES, type BatchDocument } from '@/core/document';
 import { addBand } from '@/core/bands';
-import { feedingInput } from '@/core/outcomes';
+import { feedingInput, handsOf } from '@/core/outcomes';
 import { predict, type PredictionRun } from '@/core/prediction';
 import { crumbleEdge } from '@/core/dough';
 import { succeed, type Result } from '@/core/failure';
@@ -18,7 +18,7 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
   const worked = predict(written, { pantry }, 'light');
   if (!worked.ok) return worked;
   const { recipe } = document;
-  const card = cardFrom(worked.value);
+  const card = cardFrom(written, worked.value);
   const name = (recipe.name?.trim() ?? '') || (document.name?.trim() ?? '') || 'Recipe';
   const method = recipe.method ?? '';
   const summary = recipe.summary ?? '';
@@ -44,7 +44,7 @@ export function recipeFacts(document: BatchDocument, pantry: Pantry, cardOf: str
   });
 }
 
-function cardFrom({ prediction, lines, finishes, treat }: PredictionRun): RecipeCardRow {
+function cardFrom(document: BatchDocument, { prediction, lines, finishes, treat }: PredictionRun): RecipeCardRow {
   const { dough, yield: out, heat, outcome, keeps } = prediction;
   const { kcal_per_piece, sides_mm, force_N, hard, blockedBy } = feedingInput(prediction, treat.lines);
   return {
@@ -71,6 +71,7 @@ function cardFrom({ prediction, lines, finishes, treat }: PredictionRun): Recipe
     water_g: dough.water_g,
     finished_g: out.piece_final_g * out.pieces,
     moisture_pct: outcome.moisture_pct,
+    hand_minutes: handsOf(document, prediction),
     fed: { kcal_per_piece, sides_mm, force_N, hard, blockedBy },
   };
 }
@@ -107,7 +108,7 @@ const shippedRows = (pantry: Pantry): unknown[] =>
 export function fingerprint(pantry: Pantry): string {
   const probe = predict(PROBE, { pantry }, 'light');
   // The card's own make-up counts as well: a card of an older make-up is made anew.
-  const numbers = probe.ok ? [addBand(probe.value, 1), cardFrom(probe.value)] : probe;
+  const numbers = probe.ok ? [addBand(probe.value, 1), cardFrom(PROBE, probe.value)] : probe;
   return createHash('sha256')
     .update(JSON.stringify([numbers, shippedRows(pantry)]))
     .digest('hex')

@@ -83,7 +83,15 @@ export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
     const versions = await versionsOf(db, id);
     return succeed({
       ...paper,
-      recipe: recipeView({ ...row, card }, pantry, { ...paper.prices, prices: new Map(paper.prices.prices) }, paper.dogs),
+      recipe: recipeView(
+        { ...row, card },
+        {
+          pantry,
+          prices: { ...paper.prices, prices: new Map(paper.prices.prices) },
+          dogs: paper.dogs,
+          wage_per_hour: kitchen.value.costs.wage_per_hour,
+        },
+      ),
       document,
       revision: row.revision,
       archived: row.archived_at !== null,

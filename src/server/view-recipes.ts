@@ -60,7 +60,7 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
     const planned = open?.baked_on === null ? open : null;
     return succeed({
       kitchen: kitchen.value.name,
-      recipes: rows.map((row) => recipeView(row, pantry, prices, dogs)),
+      recipes: rows.map((row) => recipeView(row, { pantry, prices, dogs, wage_per_hour: kitchen.value.costs.wage_per_hour })),
       total,
       from,
       dogs: dogs.map(({ name, avoids }) => ({ name, avoids })),
@@ -88,14 +88,22 @@ const saidStops = (card: RecipeCardRow): ReadonlyArray<{ readonly ingredient: st
     .filter((code) => code.startsWith('says-'))
     .map((code) => ({ ingredient: code.slice('says-'.length), why: 'Its own words say so.' }));
 
+/** What a kitchen brings to a recipe that is looked at. */
+type LookedAtIn = {
+  readonly pantry: Pantry;
+  readonly prices: PriceList;
+  readonly dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>;
+  readonly wage_per_hour: number | undefined;
+};
+
 export function recipeView(
   { id, name, method, summary, card }: Omit<RecipeListRow, 'archived_at'>,
-  pantry: Pantry,
-  prices: PriceList,
-  dogs: ReadonlyArray<{ readonly name: string; readonly avoids: readonly string[] }>,
+  { pantry, prices, dogs, wage_per_hour }: LookedAtIn,
 ): RecipeView {
   const weighed = linesOf(card, pantry, 'mass_g');
   const cost = ingredientCost(weighed, prices);
+  const weighed_g = weighed.reduce((sum, { mass_g }) => sum + mass_g, 0);
+  const work = wage_per_hour === undefined || card.hand_minutes === undefined ? null : (wage_per_hour * card.hand_minutes) / 60;
   const { stops, dogs: verdicts } = screen(weighed, dogs);
   return {
     id,
@@ -105,7 +113,8 @@ export function recipeView(
     card,
     cost: {
       currency: cost.currency,
-      dough_per_100g: (100 * cost.total) / weighed.reduce((sum, { mass_g }) => sum + mass_g, 0),
+      dough_per_100g: (100 * cost.total) / weighed_g,
+      with_work_per_100g: work === null ? null : (100 * (cost.total + work)) / weighed_g,
       missing: cost.missing.map((missing) => pantry.get(missing)?.name ?? missing),
     },
     dogs: verdicts,

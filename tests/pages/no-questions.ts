@@ -7,6 +7,7 @@ export const NO_QUESTIONS: BenchProps['questions'] = {
   programmes: () => Promise.resolve(null),
   whole: () => Promise.resolve(null),
   cooling: () => Promise.resolve(null),
+  treats: () => Promise.resolve(null),
   gains: () => Promise.resolve([]),
   heatedThrough: () => Promise.resolve(null),
   other: () => Promise.resolve(null),

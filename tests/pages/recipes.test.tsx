@@ -185,6 +185,7 @@ describe('what comes out', () => {
         bandIsOld
         pantry={pantry}
         dogs={dogs}
+        costs={{}}
         onAccept={() => undefined}
       />,
     );
@@ -244,7 +245,7 @@ function recipeOf(lines: readonly DoughLine[], stops: RecipeView['stops'] = []):
       finished_g: 280,
       moisture_pct: 3,
     },
-    cost: { currency: 'GBP', dough_per_100g: 0.31, missing: ['Honey'] },
+    cost: { currency: 'GBP', dough_per_100g: 0.31, with_work_per_100g: 2.1, missing: ['Honey'] },
     dogs: screen(lines, DOGS).dogs,
     stops,
   };
@@ -312,7 +313,7 @@ describe('a recipe', () => {
     for (const part of [
       'version 3',
       'softness 0.85 (0.70 – 1.00)',
-      '£0.31 per 100 g, without honey',
+      '£0.31 of ingredients per 100 g, £2.10 with your time, guessed; without honey',
       '240 g water in',
       '8 g stays',
       '2: Rounds',

@@ -89,9 +89,12 @@ const recipe = (name: string): BatchDocument =>
 const hillbars = bench(example('hillbars'));
 const batons = bench(example('malt-grain-batons'));
 
+const COSTS = { wage_per_hour: 12, energy_per_kwh: 0.3 };
+
 describe('the line', () => {
   const line = words(
     <BatchLine
+      portion={null}
       whole={null}
       document={hillbars.document}
       nominal={hillbars.nominal}
@@ -117,6 +120,7 @@ describe('the line', () => {
   it('marks the open station for those who listen', () => {
     const html = renderToStaticMarkup(
       <BatchLine
+        portion={null}
         whole={null}
         document={hillbars.document}
         nominal={hillbars.nominal}
@@ -142,6 +146,7 @@ describe('what comes out', () => {
         bandIsOld={false}
         pantry={PANTRY}
         dogs={DOGS}
+        costs={COSTS}
       />,
     );
     expect(plate).toMatch(/Snap .* \d+\.\d – \d+\.\d/);
@@ -162,6 +167,7 @@ describe('what comes out', () => {
         bandIsOld
         pantry={PANTRY}
         dogs={DOGS}
+        costs={COSTS}
       />,
     );
     expect(plate.match(/…/g)).toHaveLength(4);
@@ -177,6 +183,7 @@ describe('what comes out', () => {
         bandIsOld
         pantry={PANTRY}
         dogs={DOGS}
+        costs={COSTS}
       />,
     );
     expect(plate).toContain('Mind Let them cool first.');

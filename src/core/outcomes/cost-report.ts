@@ -37,14 +37,6 @@ export function costReport(document: BatchDocument, prediction: Prediction, cost
   const { cost, keeps, yield: out, heat } = prediction;
   if (!cost) return null;
   const { packs, option } = keeps[Math.min(index, keeps.length - 1)];
-  const guess = handMinutes({
-    lines: document.recipe.ingredients.length,
-    pieces: out.pieces,
-    seconds_per_piece: shapeRecord(document.shape.method).seconds_per_piece,
-    trays: out.trays,
-    visits: visitsOf(document.heat).length,
-    packs,
-  });
   const facts: CostFacts = {
     ingredients: cost.ingredients,
     energy_kwh: heat.energy_kwh,
@@ -52,7 +44,7 @@ export function costReport(document: BatchDocument, prediction: Prediction, cost
     packs,
     pack_price: costs.pack_prices?.[option] ?? 0,
     label_price: costs.label_price ?? 0,
-    minutes: document.worth?.minutes ?? guess,
+    minutes: document.worth?.minutes ?? handsOf(document, prediction, index),
     wage_per_hour: costs.wage_per_hour ?? 0,
     equipment: (costs.equipment ?? []).reduce((sum, { price, batches }) => sum + price / batches, 0),
     overhead: costs.overhead_per_batch ?? 0,
@@ -70,4 +62,16 @@ export function costReport(document: BatchDocument, prediction: Prediction, cost
       ...(costs.wage_per_hour === undefined ? (['labour'] as const) : []),
     ],
   };
+}
+
+/** Minutes that hands are busy with a batch, estimated from what there is to do. */
+export function handsOf({ recipe, shape, heat }: BatchDocument, { keeps, yield: out }: Prediction, index = 0): number {
+  return handMinutes({
+    lines: recipe.ingredients.length,
+    pieces: out.pieces,
+    seconds_per_piece: shapeRecord(shape.method).seconds_per_piece,
+    trays: out.trays,
+    visits: visitsOf(heat).length,
+    packs: keeps[Math.min(index, keeps.length - 1)].packs,
+  });
 }

@@ -19,6 +19,8 @@ type BatchLineProps = {
   readonly nominal: Nominal;
   /** All portions of a bowl that is shared out; null where it is not. */
   readonly whole: Prediction | null;
+  /** The portion that the water is of; null where the bowl is not shared out. */
+  readonly portion: string | null;
   /** How long the packs keep, as it is shown everywhere. */
   readonly keeps: readonly Keeps[];
   readonly bench: Bench;
@@ -40,7 +42,15 @@ const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
-export const BatchLine = memo(function BatchLine({ document, nominal, whole, keeps, bench, onBench }: BatchLineProps): ReactNode {
+export const BatchLine = memo(function BatchLine({
+  document,
+  nominal,
+  whole,
+  portion,
+  keeps,
+  bench,
+  onBench,
+}: BatchLineProps): ReactNode {
   const stations = stationsOf(document, nominal.prediction, whole ?? nominal.prediction, whole?.keeps ?? keeps);
   const assumed = stillAssumed(document);
   return (
@@ -83,7 +93,7 @@ export const BatchLine = memo(function BatchLine({ document, nominal, whole, kee
           </button>
         ))}
       </div>
-      <Ribbon nominal={nominal} pack={firstToEnd(keeps)} days={keeps[firstToEnd(keeps)]?.days ?? 0} />
+      <Ribbon {...{ nominal, portion }} pack={firstToEnd(keeps)} days={keeps[firstToEnd(keeps)]?.days ?? 0} />
     </nav>
   );
 });
@@ -171,10 +181,10 @@ function StationMark({ cautions, bench }: { readonly cautions: Prediction['cauti
   );
 }
 
-type RibbonProps = { readonly nominal: Nominal; readonly pack: number; readonly days: number };
+type RibbonProps = Pick<BatchLineProps, 'nominal' | 'portion'> & { readonly pack: number; readonly days: number };
 
 /** The water along the line: what is in the dough, what leaves, what stays. */
-function Ribbon({ nominal, pack, days }: RibbonProps): ReactNode {
+function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1228);
   const points = ribbonOf({ ...nominal, pack, days }, width, TALLEST);
   const { start_g, end_g } = nominal.drawing.water;
@@ -201,7 +211,7 @@ function Ribbon({ nominal, pack, days }: RibbonProps): ReactNode {
         ))}
       </svg>
       <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
-        {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} dough
+        {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}
       </span>
       <span
         className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"

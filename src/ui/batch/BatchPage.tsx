@@ -95,6 +95,7 @@ export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, .
         <BatchLine
           {...{ document, nominal, bench }}
           whole={portions.whole}
+          portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
           keeps={shownKeeps(nominal.prediction, banded, bandIsOld)}
           onBench={open}
         />
@@ -134,7 +135,7 @@ type BenchAndOutcomeProps = {
 
 /** One station of the line, and beside it what comes out. */
 function BenchAndOutcome({ bench, props, portions, whole, all, of, onAccept }: BenchAndOutcomeProps): ReactNode {
-  const { banded, bandIsOld, pantry, dogs } = props;
+  const { banded, bandIsOld, pantry, dogs, costs } = props;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] gap-3 max-lg:grid-cols-1">
       <BenchPanel bench={bench}>
@@ -144,7 +145,7 @@ function BenchAndOutcome({ bench, props, portions, whole, all, of, onAccept }: B
         <OneBench bench={bench} {...props} />
       </BenchPanel>
       <OutcomePanel
-        {...{ banded, bandIsOld, pantry, dogs, onAccept }}
+        {...{ banded, bandIsOld, pantry, dogs, costs, onAccept }}
         document={of.document}
         portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
         nominal={of.nominal.prediction}

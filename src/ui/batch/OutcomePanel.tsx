@@ -1,12 +1,12 @@
 import { counted } from '@/core/quantities';
 import { memo, type ReactNode } from 'react';
-import { feedingInput } from '@/core/outcomes';
+import { costReport, feedingInput, type KitchenCosts } from '@/core/outcomes';
 import { stillAssumed, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
-import { moisture, moistureRange, money, range, span, ranged } from '../format/units';
+import { moisture, moistureRange, range, span, ranged } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES, withoutWords } from '../format/words';
 import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
@@ -14,6 +14,7 @@ import { Hint } from '../kit/Hint';
 import { Panel } from '../kit/Panel';
 import { firstToEnd, shownKeeps } from './shown-keeps';
 import { linesOnTreats } from './weigh/bowl';
+import { priceWords } from './worth/price-words';
 
 type OutcomePanelProps = {
   readonly document: BatchDocument;
@@ -25,6 +26,7 @@ type OutcomePanelProps = {
   readonly bandIsOld: boolean;
   readonly pantry: Pantry;
   readonly dogs: readonly DogProfile[];
+  readonly costs: KitchenCosts;
   /** Takes every assumed value as given. */
   readonly onAccept: () => void;
 };
@@ -38,6 +40,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   bandIsOld,
   pantry,
   dogs,
+  costs,
   onAccept,
 }: OutcomePanelProps): ReactNode {
   const { target } = document;
@@ -49,7 +52,9 @@ export const OutcomePanel = memo(function OutcomePanel({
       <AssumedLine document={document} onAccept={onAccept} />
       <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
-      <YieldLine pantry={pantry} nominal={nominal} band={banded} old={bandIsOld} />
+      <YieldLine nominal={nominal} band={banded} old={bandIsOld}>
+        <PriceLine {...{ document, nominal, pantry, costs }} />
+      </YieldLine>
       <WaterLine nominal={nominal} band={banded} old={bandIsOld} />
       {dogs.length > 0 && (
         <div className="border-t border-hair pt-2">
@@ -242,8 +247,22 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
   );
 }
 
-function YieldLine({ nominal, band, old, pantry }: LineProps & { readonly pantry: Pantry }): ReactNode {
-  const { outcome, feeding, cost } = nominal;
+type PriceLineProps = Pick<OutcomePanelProps, 'document' | 'nominal' | 'pantry' | 'costs'>;
+
+/** What 100 g cost, without the work and with it. */
+function PriceLine({ document, nominal, pantry, costs }: PriceLineProps): ReactNode {
+  const worth = costReport(document, nominal, costs);
+  if (!worth || !nominal.cost) return null;
+  const { currency, missing } = nominal.cost;
+  return (
+    <p className="text-[14px] text-soft" data-test="price">
+      {[priceWords(worth, currency), withoutWords(missing, pantry)].filter(Boolean).join('; ')}
+    </p>
+  );
+}
+
+function YieldLine({ nominal, band, old, children }: LineProps & { readonly children: ReactNode }): ReactNode {
+  const { outcome, feeding } = nominal;
   const blocked = nominal.blocked_by.length > 0;
   return (
     <Headline
@@ -258,9 +277,8 @@ function YieldLine({ nominal, band, old, pantry }: LineProps & { readonly pantry
       <p className="text-[14px] text-soft">
         {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
         {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
-        {cost &&
-          ` · ${money(cost.per_100g, cost.currency)} per 100 g${cost.missing.length > 0 ? `, ${withoutWords(cost.missing, pantry)}` : ''}`}
       </p>
+      {children}
     </Headline>
   );
 }

@@ -20,7 +20,7 @@ import { CompositionBar } from './CompositionBar';
 import { PromisePanel } from './PromisePanel';
 import { MethodLine } from './MethodLine';
 import { RecipeSteps, type StepsProps } from './RecipeSteps';
-import { methodWords } from './RecipeTile';
+import { costWords, methodWords } from './RecipeTile';
 import { WhoPanel } from './WhoPanel';
 
 type Action = (form: FormData) => Promise<void>;
@@ -131,8 +131,8 @@ function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
         <span className="text-[14.5px] text-soft">
           {card.feel !== null &&
             `softness ${card.feel_index.toFixed(2)} (${card.feel_low.toFixed(2)} – ${card.feel_high.toFixed(2)}) · `}
-          {mass(card.dough_g)} of dough · {money(cost.dough_per_100g, cost.currency)} per 100 g
-          {cost.missing.length > 0 && `, without ${cost.missing.join(', ').toLowerCase()}`}
+          {mass(card.dough_g)} of dough · {money(cost.dough_per_100g, cost.currency)} of ingredients per 100 g
+          {costWords(cost) !== '' && `, ${costWords(cost)}`}
         </span>
       </p>
       {card.feel !== null && (

@@ -22,7 +22,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
     ['keeps', span(card.keeps_days), ''],
-    ['100 g', money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing)],
+    ['100 g of it', money(cost.dough_per_100g, cost.currency), costWords(cost)],
   ];
   return (
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
@@ -65,6 +65,10 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     </Panel>
   );
 }
+
+/** What is and is not in the price of a recipe's ingredients. */
+export const costWords = ({ currency, with_work_per_100g: work, missing }: RecipeView['cost']): string =>
+  [work === null ? '' : `${money(work, currency)} with your time, guessed`, withoutWords(missing)].filter(Boolean).join('; ');
 
 /** A method as a baker would say it. */
 export const methodWords = (method: string): string =>

@@ -43,7 +43,7 @@ const HEADS = [
   'Oven',
   'Visits',
   'Energy',
-  '100 g cost',
+  '100 g, with your time',
   'Snap',
   'Water',
   'Keeps',
@@ -132,6 +132,17 @@ export function FailedList({ failed }: { readonly failed: readonly Failed[] }): 
   );
 }
 
+/** What 100 g cost, without the work and under it with it. */
+function Price({ worth: { per, missing }, currency }: { readonly worth: CostReport; readonly currency: string }): ReactNode {
+  return (
+    <>
+      {money(per.hundred_g.withoutLabour, currency)}
+      <br />
+      <span className="text-soft">{missing.includes('labour') ? 'not counted' : money(per.hundred_g.total, currency)}</span>
+    </>
+  );
+}
+
 type CandidateRowProps = {
   readonly candidate: Candidate;
   readonly look: string | undefined;
@@ -167,7 +178,7 @@ function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProp
           </>
         )}
       </td>
-      <td className="whitespace-nowrap">{worth && cost ? money(worth.per.hundred_g.total, cost.currency) : '–'}</td>
+      <td className="whitespace-nowrap">{worth && cost ? <Price worth={worth} currency={cost.currency} /> : '–'}</td>
       <td className="whitespace-nowrap">
         <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
         <br />

@@ -132,7 +132,7 @@ function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableP
   return (
     <Table
       label="Swaps compared"
-      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', 'Cost', 'Allergens', '']}
+      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', '100 g of ingredients', 'Allergens', '']}
     >
       <tbody>
         <SwapRow

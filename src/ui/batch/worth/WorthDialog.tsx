@@ -188,8 +188,8 @@ function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
       <thead>
         <tr className="text-[13px] text-soft">
           <th />
-          <th className="px-3 text-right font-normal">with work</th>
-          <th className="text-right font-normal">without</th>
+          <th className="px-3 text-right font-normal">without work</th>
+          <th className="text-right font-normal">with it</th>
         </tr>
       </thead>
       <tbody>
@@ -198,8 +198,8 @@ function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
             <th scope="row" className="py-0.5 text-left font-normal">
               {name}
             </th>
-            <td className="px-3 text-right font-semibold">{money(all, currency)}</td>
-            <td className="text-right">{money(withoutLabour, currency)}</td>
+            <td className="px-3 text-right font-semibold">{money(withoutLabour, currency)}</td>
+            <td className="text-right">{money(all, currency)}</td>
           </tr>
         ))}
       </tbody>
