@@ -1,6 +1,6 @@
 import type { Sample } from '@/core/bands';
 import type { Appliance } from '@/core/catalogue';
-import type { BatchDocument, Heat } from '@/core/document';
+import type { BatchDocument, Heat, RecipeLine } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Ingredient, SwapIdea } from '@/core/pantry';
@@ -56,6 +56,8 @@ export type PredictionExchanges = {
   readonly find: Ask<BatchDocument, Result<FoundProgrammes>, Share>;
   /** How the finished batch cools, and what a night on the rack makes of it; null for what ends frozen or cannot be worked. */
   readonly cooling: Ask<BatchDocument, Cooling | null>;
+  /** The finished treats of another batch as a line of this recipe. */
+  readonly treats: Ask<{ readonly name: string; readonly document: BatchDocument }, Result<RecipeLine>>;
   /** What would buy one of the batch's packs the most days, the most first. */
   readonly gains: Ask<{ readonly document: BatchDocument; readonly pack: number }, readonly KeepGain[]>;
   /** The programme with the heat before it that raw food calls for while it is wet; null where nothing tried lifts it. */

@@ -3,6 +3,7 @@ import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import { heatedThrough, keepGains, wholeBatch, withAdvice } from '@/core/outcomes';
 import {
+  asIngredient,
   coolingOf,
   drawingOf,
   gapFromCut,
@@ -67,6 +68,10 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
     cooling: (document) => {
       const worked = predict(document, kitchen, 'quick');
       return worked.ok ? coolingOf(worked.value) : null;
+    },
+    treats: ({ name, document }) => {
+      const worked = predict(document, kitchen, 'light');
+      return worked.ok ? asIngredient(name, worked.value) : worked;
     },
     gains: ({ document, pack }) => keepGains(document, kitchen, pack),
     heatedThrough: ({ document, oven }) => heatedThrough(document, kitchen, oven),

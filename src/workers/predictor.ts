@@ -1,6 +1,6 @@
 import { USUAL_DRAWS } from '@/core/bands';
 import type { Appliance } from '@/core/catalogue';
-import type { BatchDocument, Heat } from '@/core/document';
+import type { RecipeLine, BatchDocument, Heat } from '@/core/document';
 import { SENTENCES, fail, type Failure, type Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Cooling, Prediction } from '@/core/prediction';
@@ -103,6 +103,10 @@ export class Predictor {
   }
 
   /** What would buy one of the packs the most days. */
+  treats(name: string, document: BatchDocument): Promise<Result<RecipeLine>> {
+    return this.beside().ask('treats', { name, document });
+  }
+
   gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
     return this.beside().ask('gains', { document, pack });
   }

@@ -27,6 +27,7 @@ export const QUIET: CautionContext = {
   force_N: 60,
   hard: true,
   rising: null,
+  cake: null,
   sliced: false,
   packs: [{ option: 'clip-jar', store: 'room' }],
 };

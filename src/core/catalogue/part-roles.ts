@@ -30,6 +30,8 @@ const FINISH_ROLES = {
   wash: role('before', false, 100, 0.12),
   sprinkle: role('before', false, 100, 1),
   dusting: role('before', false, 200, 0.02),
+  /** Biscuits set upright round a cake. */
+  border: role('after', false, 100, 3),
 } as const;
 
 export type FinishRole = keyof typeof FINISH_ROLES;

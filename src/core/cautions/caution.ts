@@ -61,6 +61,13 @@ export type CautionContext = {
   readonly hard: boolean;
   /** How high a batter rises, and the rim of what it stands in [mm]; null where nothing rises in anything. */
   readonly rising: { readonly risen_mm: number; readonly rim_mm: number } | null;
+  /** A cake: frosting that it is to have and none in the recipe is of [g], and biscuits round its side that are not in it or too few. */
+  readonly cake: {
+    readonly unnamedFrosting_g: number;
+    readonly asked: boolean;
+    readonly unnamedBiscuits: number;
+    readonly missingBiscuits: number;
+  } | null;
   /** Whole things are sliced. */
   readonly sliced: boolean;
   readonly packs: ReadonlyArray<{ readonly option: PackOption; readonly store: Store }>;

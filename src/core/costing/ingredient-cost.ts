@@ -1,4 +1,4 @@
-import { startFrom, type DoughLine } from '../pantry';
+import { opened, startFrom, type DoughLine } from '../pantry';
 
 /** What the kitchen pays for a pack of an ingredient, as bought. */
 export type Price = { readonly pack_g: number; readonly price: number };
@@ -28,7 +28,9 @@ const FREE = new Set(['water']);
  * Adds up what the ingredients cost. Peel, cores and drained water are paid for too: a line costs what one starts from.
  */
 export function ingredientCost(lines: readonly DoughLine[], { currency, prices }: PriceList): IngredientCost {
-  const costs = lines.map(({ ingredient, mass_g }): LineCost => {
+  // What was baked elsewhere and has no price of its own costs what went into it.
+  const paid = lines.flatMap((line) => (prices.has(line.ingredient.id) ? [line] : opened([line])));
+  const costs = paid.map(({ ingredient, mass_g }): LineCost => {
     const price = prices.get(ingredient.id);
     const cost =
       FREE.has(ingredient.id) || mass_g === 0 ? 0 : price ? (startFrom(ingredient, mass_g) * price.price) / price.pack_g : null;

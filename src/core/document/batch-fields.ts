@@ -68,6 +68,12 @@ export const WORTH = group({
   margin_pct: number('share', [0, 95], { step: 5, meaning: 'share of the price that shall be left' }),
 });
 
+/** Treats that go into no pack. */
+export const SET_ASIDE = group(
+  { pieces: number('count', [0, 20_000], { whole: true, required: true }), for: text(200, { meaning: 'what they are for' }) },
+  { meaning: 'treats that go into no pack: for a cake, for tasting, for the dogs of the house' },
+);
+
 /** One of several shapes made of one bowl. */
 export const PORTION = group(
   {
@@ -77,6 +83,8 @@ export const PORTION = group(
     rest: flag({ meaning: 'all that the others leave; so is one that says nothing' }),
     shape: SHAPE_IF_OTHER,
     heat: { ...HEAT, usual: 'the programme of the batch, on trays of its own', like: 'heat' } as const,
+    round: text(80, { meaning: 'the portion whose cake these are set round; what does not go round it is packed' }),
+    set_aside: SET_ASIDE,
     parts: list(text(80), { most: 20, usual: 'all of them', meaning: 'which parts of the recipe go on or into these' }),
   },
   { atMostOneOf: ['share_pct', 'dough_g', 'rest'] },
@@ -126,6 +134,7 @@ export const BATCH = group(
       meaning: 'several shapes from one bowl; where no `shape` is given, the first that one brings is that of the batch',
     }),
     pack: list(PACK, { most: 20, usual: 'one clip jar at room heat' }),
+    set_aside: { ...SET_ASIDE, usual: 'none; of a bowl that is shared out, each portion says its own' } as const,
     label: LABEL,
     worth: WORTH,
     target: TARGET,

@@ -23,6 +23,7 @@ export const OWN_COMPOSITION = group(
     ash: per100,
     sodium_mg: number('salt', [0, 40_000]),
     density_g_per_ml: number('density', [0.05, 3], { step: 0.05, meaning: 'lightly filled' }),
+    each_g: number('mass', [0.1, 5000], { step: 0.1, meaning: 'weight of one, for what is counted' }),
     allergen: text(WORD, { meaning: '"none" when the packet names none; without it dogs with an allergy are asked about' }),
   },
   { meaning: 'composition of an ingredient that no table has' },
@@ -64,6 +65,9 @@ export const RECIPE_PART = group(
 );
 export type RecipePart = ValueOf<typeof RECIPE_PART>;
 
+/** Grams of an ingredient that went into a hundred grams of a finished thing; wet ones weigh more before than after. */
+const MADE_OF = group({ ingredient: INGREDIENT, grams: number('mass', [0, 2000], { required: true }) });
+
 export const RECIPE_LINE = group({
   ingredient: INGREDIENT,
   amount: AMOUNT,
@@ -73,6 +77,11 @@ export const RECIPE_LINE = group({
   unit: UNIT,
   size: text(WORD, { meaning: 'of a counted thing, as the table names it: "UK large"' }),
   composition_per_100g: OWN_COMPOSITION,
+  made_of: list(MADE_OF, {
+    most: 60,
+    meaning:
+      'what went into a thing that was baked elsewhere, beside its composition: the label names it and dogs are asked about it',
+  }),
   mashed: flag({
     default: false,
     meaning: 'fruit or root with its cells broken: whole it keeps its water, mashed it wets the dough',

@@ -1,4 +1,4 @@
-import { isLiver, type DoughLine } from '../pantry';
+import { isLiver, opened, type DoughLine } from '../pantry';
 import { dailyEnergy, type DogProfile } from './dog-profile';
 
 /** What a day's treats run into. */
@@ -41,7 +41,7 @@ function perPiece(lines: readonly DoughLine[], pieces: number, kcal_per_piece: n
   return {
     energy: kcal_per_piece,
     'vitamin-a': sum(share('retinol_iu')),
-    liver: sum(({ ingredient, mass_g }) => (isLiver(ingredient) ? mass_g : 0)),
+    liver: opened(lines).reduce((all, { ingredient, mass_g }) => all + (isLiver(ingredient) ? mass_g : 0), 0) / pieces,
     salt: sum(share('sodium_mg')),
     fat: sum(share('fat')),
     fibre: sum((line) => (isFibreSource(line.ingredient) ? share('fibre')(line) : 0)),

@@ -1,5 +1,5 @@
 import { findDangers } from '../dangers';
-import { ON_ITS_LABEL, allergensOf, type DoughLine, type Ingredient } from '../pantry';
+import { ON_ITS_LABEL, allergensOf, opened, type DoughLine, type Ingredient } from '../pantry';
 
 /** A dog, as far as its food is concerned. */
 export type Dog = {
@@ -71,15 +71,16 @@ const DISPUTES: readonly Dispute[] = [
  */
 export function screen(lines: readonly DoughLine[], dogs: readonly Dog[], words: readonly string[] = []): Screening {
   const rows = lines.filter(({ mass_g }) => mass_g > 0).map(({ ingredient }) => ingredient);
+  const inside = opened(lines).flatMap(({ ingredient, mass_g }) => (mass_g > 0 ? [ingredient] : []));
   return {
-    stops: rows.filter(({ dogFlag }) => dogFlag === 'avoid').map(({ id, dogReason }) => ({ ingredient: id, why: dogReason })),
+    stops: inside.filter(({ dogFlag }) => dogFlag === 'avoid').map(({ id, dogReason }) => ({ ingredient: id, why: dogReason })),
     says: words.flatMap((text) =>
       findDangers(text)
         .filter(({ severity }) => severity === 'stop')
         .map(({ words: said, why }) => ({ words: said, why, text })),
     ),
     disputes: DISPUTES.flatMap(({ about, oneSide, otherSide }) => {
-      const row = rows.find(about);
+      const row = inside.find(about);
       return row ? [{ ingredient: row.id, oneSide, otherSide }] : [];
     }),
     dogs: dogs.map((dog) => verdictOn(dog, rows)),

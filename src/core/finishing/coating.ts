@@ -33,7 +33,7 @@ export type Coated = {
 };
 
 /** What is strewn on lies there: it neither sets nor is waited for. */
-const STREWN: ReadonlySet<TreatPart['role']> = new Set<TreatPart['role']>(['sprinkle', 'dusting']);
+const STREWN: ReadonlySet<TreatPart['role']> = new Set<TreatPart['role']>(['sprinkle', 'dusting', 'border']);
 /** What is left to dry where nobody said: thin coats, until they can be stacked. */
 const LEFT_TO_DRY: ReadonlySet<TreatPart['role']> = new Set<TreatPart['role']>(['dip', 'drizzle', 'wash']);
 

@@ -49,7 +49,10 @@ export function fillAsCounted(portions: readonly ToStore[], counted: number | nu
 
 function packsOf({ name, prediction, packs, volume_ml }: ToStore, counted: number | null): PackToStore[] {
   const { keeps, yield: out } = prediction;
-  const filled = counted === null || counted === out.pieces ? keeps : fillPacks(packs, { pieces: counted, volume_ml });
+  const filled =
+    counted === null || counted === out.pieces
+      ? keeps
+      : fillPacks(packs, { pieces: Math.max(0, counted - out.set_aside), volume_ml });
   return filled.flatMap(({ packs: count, left_over, pieces_per_pack }, at) =>
     Array.from({ length: count }, (_, i): PackToStore => ({
       portion: name,

@@ -19,7 +19,10 @@ export function allergensOf(row: Ingredient): Allergen[] {
   const maybe = /\(may carry ([a-z ]+)\)/.exec(row.allergen);
   const plain = row.allergen.replace(/\s*\([^)]*\)/, '');
   const parts = plain.split('/').flatMap((part): Allergen[] => {
-    const names = part.split(' or ').map((name) => name.trim());
+    const names = part
+      .split(' or ')
+      .map((name) => name.trim())
+      .filter((name) => name !== '');
     return names.map((name) => ({ name, certain: names.length === 1 }));
   });
   return maybe ? [...parts, { name: maybe[1], certain: false }] : parts;

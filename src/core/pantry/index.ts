@@ -22,11 +22,13 @@ export {
   usualBinders,
 } from './groups';
 export type { Ingredient, OilClass, Pantry } from './ingredient';
-export { canBeMashed, mashed, rowOfLine } from './mashed';
+export { canBeMashed, mashed } from './mashed';
 export { ownIngredient } from './own-ingredient';
 export type { OwnComposition } from './own-ingredient';
+export { broughtIngredient, opened } from './made-of';
 export { preparationOf, startFrom } from './prepare';
 export type { Preparation } from './prepare';
+export { rowOfLine } from './row-of-line';
 export { swapIdeas } from './swap-ideas';
 export type { SwapIdea, SwapReason } from './swap-ideas';
 export { WEIGHED_REL_SD, usualPiece, weighIngredient } from './weigh-ingredient';

@@ -70,7 +70,12 @@ export type Ingredient = {
   readonly uncertain: boolean;
   /** True for a baker's own entry: no other kitchen knows it. */
   readonly own: boolean;
+  /** What it was made of, where it was baked elsewhere. */
+  readonly madeOf?: readonly Constituent[];
 };
+
+/** What went into a thing baked elsewhere: a row, and its grams in one gram of the thing as it is used. */
+export type Constituent = { readonly ingredient: Ingredient; readonly share: number };
 
 /** The ingredients a kitchen knows, by id. */
 export type Pantry = ReadonlyMap<string, Ingredient>;

@@ -1,5 +1,5 @@
 import { fail, succeed, type Result } from '../failure';
-import type { Ingredient, Pantry } from './ingredient';
+import type { Ingredient } from './ingredient';
 import { wordsOf } from './name-words';
 
 /** Words of a name that say its cells are broken and their juice runs. */
@@ -67,14 +67,4 @@ export function mashed(row: Ingredient): Result<Ingredient> {
 export function canBeMashed(row: Ingredient): boolean {
   const mash = mashed(row);
   return mash.ok && mash.value !== row;
-}
-
-/** The row that a line of a recipe means: as the pantry has it, or mashed where the line says so and it can be. */
-export function rowOfLine(
-  line: { readonly ingredient: string; readonly mashed?: boolean },
-  pantry: Pantry,
-): Ingredient | undefined {
-  const row = pantry.get(line.ingredient);
-  const mash = row && line.mashed ? mashed(row) : null;
-  return mash?.ok ? mash.value : row;
 }

@@ -17,6 +17,8 @@ export type OwnComposition = {
   readonly sodium_mg?: number | undefined;
   /** Mass of a millilitre, lightly filled; guessed from its water when not given. */
   readonly density_g_per_ml?: number | undefined;
+  /** Weight of one, for what is counted. */
+  readonly each_g?: number | undefined;
   /** Allergen words as the pantry writes them: "wheat/gluten"; "none" when the packet names none. Without it nobody knows. */
   readonly allergen?: string | undefined;
 };
@@ -66,7 +68,7 @@ export function ownIngredient(name: string, given: OwnComposition): Result<Ingre
     kcal: protein * KCAL_PER_G.protein + fat * KCAL_PER_G.fat + carb * KCAL_PER_G.carb,
     bulkSpooned_g_per_ml: density,
     bulkPacked_g_per_ml: density * (water > 50 ? WET_PACKS : DRY_PACKS),
-    countWeights: [],
+    countWeights: given.each_g === undefined ? [] : [{ name: 'one', mass_g: given.each_g }],
     packs_g: [],
     ...behaviourOf(water, protein, fat, starch),
     ...(isMash(name, given) ? mashBehaviour(starch, sugars > MASHED_FRUIT_SUGARS) : {}),

@@ -1,3 +1,4 @@
+export { asIngredient } from './as-ingredient';
 export { coolingOf } from './cooling';
 export type { Cooling } from './cooling';
 export { drawingOf } from './drawing';

@@ -2,6 +2,8 @@ import { fail, succeed, type Result } from '../failure';
 import type { BatchDocument, Portion } from '../document';
 import { bowlFactor, onlyDough, weighRecipe } from '../yield';
 import { measuringOf, type Kitchen } from './prepare';
+import type { Effort } from './predict';
+import { setRound } from './set-round';
 
 /** One portion of a bowl as a batch of its own. */
 export type PortionBatch = {
@@ -12,13 +14,15 @@ export type PortionBatch = {
   readonly document: BatchDocument;
   /** It goes into the heat with others, by the programme of the batch. */
   readonly together: boolean;
+  /** So many of its treats go round the cake of another portion. */
+  readonly on_cake: number;
 };
 
 /** Portions that add up to this much more than the bowl are a mistake [1]; less than that is nothing left over. */
 const ROUNDING = 1e-6;
 
-/** The portions of a bowl, each as a document of its own shape, programme and packs; the document itself where it is not shared out. */
-export function portionsOf(document: BatchDocument, kitchen: Kitchen): Result<readonly PortionBatch[]> {
+/** The portions of a bowl, with what goes round a cake of it, each as a document of its own shape, programme and packs; the document itself where it is not shared out. */
+export function portionsOf(document: BatchDocument, kitchen: Kitchen, effort: Effort = 'quick'): Result<readonly PortionBatch[]> {
   const { portions = [] } = document;
   const twice = portions.findIndex(({ name }, i) => portions.findIndex((other) => other.name === name) < i);
   if (twice >= 0)
@@ -36,9 +40,16 @@ export function portionsOf(document: BatchDocument, kitchen: Kitchen): Result<re
       `There is no portion "${document.pack?.[lost].portion}" to pack. ${portions.length > 0 ? `The portions are ${portions.map(({ name }) => name).join(', ')}.` : 'This bowl is not shared out.'}`,
       `pack[${lost}].portion`,
     );
-  if (portions.length === 0) return succeed([{ name: null, share: 1, document, together: true }]);
+  if (portions.length === 0) return succeed([{ name: null, share: 1, document, together: true, on_cake: 0 }]);
   const shares = sharesOf(document, kitchen);
-  return shares.ok ? succeed(portions.map((portion, i) => portionBatch(document, portion, shares.value, i))) : shares;
+  if (!shares.ok) return shares;
+  const batches = portions.map((portion, i) => portionBatch(document, portion, shares.value, i));
+  const bordered = setRound(
+    portions.map((portion, i) => ({ portion, document: batches[i].document })),
+    kitchen,
+    effort,
+  );
+  return bordered.ok ? succeed(batches.map((batch, i) => ({ ...batch, ...bordered.value[i] }))) : bordered;
 }
 
 /** Share of the bowl that each portion takes [0..1]. */
@@ -74,7 +85,7 @@ function sharesOf(document: BatchDocument, kitchen: Kitchen): Result<Shares> {
 type Shares = { readonly factor: number; readonly of: readonly number[] };
 
 function portionBatch(document: BatchDocument, portion: Portion, { factor, of }: Shares, at: number): PortionBatch {
-  const { portions = [], pack = [], name, recipe, ...rest } = document;
+  const { portions = [], pack = [], name, recipe, set_aside: _ofAll, ...rest } = document;
   const share = of[at];
   const own = pack.filter((one) => one.portion === portion.name);
   const packs = own.length > 0 ? own : pack.filter((one) => one.portion === undefined);
@@ -82,6 +93,7 @@ function portionBatch(document: BatchDocument, portion: Portion, { factor, of }:
     name: portion.name,
     share,
     together: portion.heat === undefined,
+    on_cake: 0,
     document: {
       ...rest,
       name: `${name ?? recipe.name ?? 'Batch'}, ${portion.name}`,
@@ -90,6 +102,7 @@ function portionBatch(document: BatchDocument, portion: Portion, { factor, of }:
       heat: portion.heat ?? document.heat,
       scale: { by: 'factor', factor: factor * share },
       ...(packs.length > 0 ? { pack: packs } : {}),
+      ...(portion.set_aside ? { set_aside: portion.set_aside } : {}),
     },
   };
 }

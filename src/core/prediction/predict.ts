@@ -4,7 +4,7 @@ import { succeed, type Result } from '../failure';
 import { ingredientCost, type IngredientCost } from '../costing';
 import { analyse } from '../feeding';
 import { colourWord } from '../heat';
-import { compose, type DoughLine } from '../pantry';
+import { compose, opened, type DoughLine } from '../pantry';
 import type { Assumptions } from '../fields';
 import { SDS_IN_90_PCT } from '../quantities';
 import { awOnTheSafeSide, dryReadingAllowance } from '../sorption';
@@ -38,7 +38,7 @@ import type { Prediction, TimelinePoint } from './prediction';
 import type { PredictionRun, WorkedOut } from './prediction-run';
 import { measuringOf, prepare, type Kitchen } from './prepare';
 import { withinBounds } from './work-bound';
-import { cakePart, risingOf, sidesOf, yieldPart } from './yield-part';
+import { cakePart, cakeTold, risingOf, sidesOf, yieldPart } from './yield-part';
 
 /** The bowl and its yield as they were before anything was put in or on. */
 type Bowl = { readonly dough: DoughMaterial; readonly out: ShapeYield; readonly factor: number };
@@ -133,9 +133,10 @@ function assemble(
   const { lines, planned, finishes, out, heat, finish, treat } = worked;
   const final_g = treat.piece_g;
   const { composition } = bowl.dough;
-  const packings = fillPacks(worked.packs, { pieces: out.pieces, volume_ml: treat.volume_ml });
+  const aside = Math.min(out.pieces, document.set_aside?.pieces ?? 0);
+  const packings = fillPacks(worked.packs, { pieces: out.pieces - aside, volume_ml: treat.volume_ml });
   const kept = keptOf(worked);
-  const cautions = cautionsFor({ ...contextOf(worked), words: recipeWords(document.recipe) });
+  const cautions = cautionsFor({ ...contextOf(worked, document), words: recipeWords(document.recipe) });
   const { kcal_per_kg, ...analysis } = analyse(treat.kept, final_g * out.pieces);
   const bought = [...lines, ...finishes];
   return {
@@ -151,7 +152,7 @@ function assemble(
       factor: bowl.factor,
     },
     parts: partsOf(document.recipe, worked),
-    yield: yieldPart(bowl.out, final_g),
+    yield: yieldPart(bowl.out, final_g, aside),
     cake: cakePart(out),
     heat: heatPart(worked),
     outcome: outcomePart(finish),
@@ -282,13 +283,13 @@ function heatPart({ body, treat, heat, bake: baked, course, dough, shape, out, s
 }
 
 /** What the caution rules look at. */
-function contextOf(worked: WorkedOut): Omit<CautionContext, 'words'> {
+function contextOf(worked: WorkedOut, document: BatchDocument): Omit<CautionContext, 'words'> {
   const { finishes, body, treat, dough, heat, bake: baked, course, finish, out, shape, packs } = worked;
   const { composition } = dough;
   const whole = compose(treat.lines);
   return {
     // A dog eats the finish with the biscuit: what it must not eat counts wherever it is, also where it is only made.
-    lines: [...treat.lines, ...finishes.filter(({ mass_g }) => mass_g > 0)],
+    lines: opened([...treat.lines, ...finishes.filter(({ mass_g }) => mass_g > 0)]),
     baked: body.lines,
     rawParts: rawParts(worked),
     fat_pctOfDry: (100 * whole.fat_g) / whole.solids_g,
@@ -308,6 +309,7 @@ function contextOf(worked: WorkedOut): Omit<CautionContext, 'words'> {
     hard: finish.shellStiffness > HARD_FROM,
     packs: packs.map(({ option, store }) => ({ option, store: store ?? 'room' })),
     rising: risingOf(out, dough.material.food.rise),
+    cake: cakeTold(worked, document),
     sliced: shape.method === 'slice',
   };
 }

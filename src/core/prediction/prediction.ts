@@ -156,6 +156,8 @@ export type Prediction = {
     readonly pieces: number;
     readonly pieces_low: number;
     readonly pieces_high: number;
+    /** Of those, kept from the packs. */
+    readonly set_aside: number;
     readonly piece_raw_g: number;
     readonly piece_final_g: number;
     /** As thick as a piece goes in: a batter as deep as it stands. */

@@ -20,7 +20,7 @@ export function predictPortions(
   kitchen: Kitchen,
   effort: Effort = 'full',
 ): Result<readonly PortionRun[]> {
-  const portions = portionsOf(document, kitchen);
+  const portions = portionsOf(document, kitchen, effort);
   if (!portions.ok) return portions;
   const alone = runsOf(portions.value, kitchen, effort);
   if (!alone.ok || alone.value.filter(({ together }) => together).length < 2) return alone;
@@ -73,7 +73,7 @@ export function togetherOf(document: BatchDocument, runs: readonly PortionRun[],
   return {
     ...first,
     name: document.name ?? document.recipe.name ?? 'Batch',
-    dough: doughOf(bowl),
+    dough: doughOf(bowl, document),
     yield: yieldOf(bowl),
     heat: heatOf(bowl),
     keeps: runs.flatMap(({ name }, i) => predictions[i].keeps.map((keeps) => ({ ...keeps, portion: name }))),
@@ -88,7 +88,7 @@ export function togetherOf(document: BatchDocument, runs: readonly PortionRun[],
     ),
     blocked_by: [...new Set(predictions.flatMap(({ blocked_by }) => blocked_by))],
     assumed: [...new Set(predictions.flatMap(({ assumed }) => assumed))],
-    parts: partsOf(bowl),
+    parts: partsOf(bowl).slice(0, document.recipe.parts?.length ?? 0),
     portions: runs.map(({ name, share }, i) => portionOf(name ?? '', share, predictions[i])),
   };
 }
@@ -108,6 +108,8 @@ type Bowl = {
   readonly dough_g: number;
   readonly bowl_g: number;
   readonly final_g: number;
+  /** Treats of a portion that are in none of another. */
+  readonly by_themselves: readonly number[];
   readonly sum: (of: (one: Prediction) => number) => number;
   readonly byPiece: (of: (one: Prediction) => number) => number;
   readonly byMass: (of: (one: Prediction) => number) => number;
@@ -116,7 +118,10 @@ type Bowl = {
 function bowlOf(document: BatchDocument, runs: readonly PortionRun[], predictions: readonly Prediction[]): Bowl {
   const sum: Bowl['sum'] = (of) => predictions.reduce((all, one) => all + of(one), 0);
   const pieces = sum(({ yield: out }) => out.pieces);
-  const final_g = sum(({ yield: out }) => out.pieces * out.piece_final_g);
+  // What goes round a cake of the bowl is counted with the cake.
+  const alone = predictions.map(({ yield: out }, i) => out.pieces - runs[i].on_cake);
+  const overAlone = (of: (one: Prediction) => number): number => predictions.reduce((all, one, i) => all + of(one) * alone[i], 0);
+  const final_g = overAlone(({ yield: out }) => out.piece_final_g);
   const dough_g = sum(({ dough }) => dough.mass_g);
   const left = 1 - runs.reduce((all, { share }) => all + share, 0);
   return {
@@ -128,23 +133,24 @@ function bowlOf(document: BatchDocument, runs: readonly PortionRun[], prediction
     dough_g,
     bowl_g: left > NOTHING_LEFT ? dough_g / (1 - left) : dough_g,
     final_g,
+    by_themselves: alone,
     sum,
-    byPiece: (of) => sum((one) => of(one) * one.yield.pieces) / pieces,
-    byMass: (of) => sum((one) => of(one) * one.yield.pieces * one.yield.piece_final_g) / final_g,
+    byPiece: (of) => overAlone(of) / alone.reduce((all, count) => all + count, 0),
+    byMass: (of) => overAlone((one) => of(one) * one.yield.piece_final_g) / final_g,
   };
 }
 
 /** A share of the bowl that is rounding [1]. */
 const NOTHING_LEFT = 1e-9;
 
-function doughOf({ predictions: [{ dough }], dough_g, bowl_g, sum }: Bowl): Prediction['dough'] {
+function doughOf({ predictions: [{ dough }], dough_g, bowl_g, sum }: Bowl, { recipe }: BatchDocument): Prediction['dough'] {
   const more = bowl_g / dough.mass_g;
   return {
     ...dough,
     mass_g: bowl_g,
     water_g: dough.water_g * more,
     factor: dough.factor * more,
-    ingredients: dough.ingredients.map(({ ingredient, mass_g }, i) => {
+    ingredients: dough.ingredients.slice(0, recipe.ingredients.length).map(({ ingredient, mass_g }, i) => {
       const of = (key: 'mass_g' | 'planned_g' | 'eaten_g'): number => sum((one) => one.dough.ingredients[i][key]);
       // What no portion takes of the bowl is weighed all the same.
       const over = mass_g > 0 ? bowl_g / dough_g : 1;
@@ -159,6 +165,7 @@ const yieldOf = ({ predictions: [first], pieces, final_g, dough_g, bowl_g, sum, 
   pieces,
   pieces_low: sum(({ yield: out }) => out.pieces_low),
   pieces_high: sum(({ yield: out }) => out.pieces_high),
+  set_aside: sum(({ yield: out }) => out.set_aside),
   piece_raw_g: byPiece(({ yield: out }) => out.piece_raw_g),
   piece_final_g: final_g / pieces,
   trays: sum(({ yield: out }) => out.trays),
@@ -225,10 +232,12 @@ function portionOf(name: string, share: number, told: Prediction): Portioned {
   };
 }
 
-function costOf({ predictions, pieces, final_g, dough_g, bowl_g }: Bowl): Prediction['cost'] {
+function costOf({ predictions, by_themselves, pieces, final_g, dough_g, bowl_g }: Bowl): Prediction['cost'] {
   const costs = predictions.flatMap(({ cost }) => (cost ? [cost] : []));
   if (costs.length === 0) return null;
-  const ingredients = (bowl_g / dough_g) * costs.reduce((sum, cost) => sum + cost.ingredients, 0);
+  // What went round a cake is paid for with the cake.
+  const paid = predictions.reduce((sum, { cost }, i) => sum + (cost?.per_piece ?? 0) * by_themselves[i], 0);
+  const ingredients = (bowl_g / dough_g) * paid;
   return {
     currency: costs[0].currency,
     ingredients,

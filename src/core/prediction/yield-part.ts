@@ -1,9 +1,14 @@
+import type { FinishRole } from '../catalogue';
+import type { CautionContext } from '../cautions';
+import type { BatchDocument } from '../document';
+import { usualPiece } from '../pantry';
 import { roundsFor } from '../shaping';
+import type { WorkedOut } from './prediction-run';
 import type { Prediction } from './prediction';
 import type { Shaped, ShapeYield } from '../yield';
 
 /** The yield as the result document tells it; the band of pieces comes with the draws. */
-export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield'] {
+export function yieldPart(out: ShapeYield, final_g: number, set_aside: number): Prediction['yield'] {
   const { shaped } = out;
   const rolls = shaped.kind === 'rolled' ? shaped.rollOut.rolls : [];
   const advice = shaped.kind === 'rolled' ? shaped.advice : null;
@@ -11,6 +16,7 @@ export function yieldPart(out: ShapeYield, final_g: number): Prediction['yield']
     pieces: out.pieces,
     pieces_low: out.pieces - out.pressed,
     pieces_high: out.pieces,
+    set_aside,
     piece_raw_g: out.piece_g,
     piece_final_g: final_g,
     piece_thickness_mm: out.body.thickness_mm,
@@ -74,6 +80,24 @@ export function cakePart({ shaped }: ShapeYield): Prediction['cake'] {
     chill_after_crumb_minutes: afterCrumb,
     chill_after_coat_minutes: afterCoat,
     chill_before_cutting_minutes: beforeCutting,
+  };
+}
+
+/** What a cake is to have and nobody has said of what. */
+export function cakeTold({ out, body }: Pick<WorkedOut, 'out' | 'body'>, { shape }: BatchDocument): CautionContext['cake'] {
+  if (out.shaped.kind !== 'cake') return null;
+  const { frosting, border } = out.shaped;
+  const has = (...roles: readonly FinishRole[]): boolean => body.parts.some(({ role, on_g }) => on_g > 0 && roles.includes(role));
+  const around = body.parts.filter(({ role }) => role === 'border');
+  const [each] = around.flatMap(({ made }) =>
+    made.flatMap(({ ingredient, mass_g }) => (mass_g > 0 ? (usualPiece(ingredient) ?? []) : [])),
+  );
+  const set = each ? Math.round(around.reduce((sum, { on_g }) => sum + on_g, 0) / each.mass_g) : Infinity;
+  return {
+    unnamedFrosting_g: has('frosting', 'filling') ? 0 : frosting.total_g,
+    asked: shape.method === 'cake' && shape.frosting !== undefined,
+    unnamedBiscuits: border && !has('border') ? border.biscuits : 0,
+    missingBiscuits: border && has('border') ? Math.max(0, border.biscuits - set) : 0,
   };
 }
 

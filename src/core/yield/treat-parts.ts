@@ -1,7 +1,7 @@
 import { fail, succeed, type Result } from '../failure';
 import { roleRecord, type FinishRole, type PartRole, type PartTime } from '../catalogue';
 import { putOnAt, timeOfStep, type Heat, type Recipe, type RecipePart } from '../document';
-import { compose, type DoughLine } from '../pantry';
+import { compose, usualPiece, type DoughLine } from '../pantry';
 import { filmDensity } from './dough-material';
 import type { ShapeYield } from './shape-yield';
 
@@ -64,7 +64,7 @@ function treatPart(part: RecipePart, role: FinishRole, input: TreatPartsInput): 
   const steps = putOnAt(heat.steps, part.name);
   const covers_mm2 = coveredBy(part, role, out);
   const g_per_mm = written_g > 0 ? ((covers_mm2 * filmDensity(asWritten)) / 1000) * out.pieces : 0;
-  const wanted = wantedOf(part, role, { ...input, steps, g_per_mm, written_g });
+  const wanted = wantedOf(part, role, { ...input, steps, g_per_mm, lines: asWritten, written_g });
   // What is asked for is made; what nobody asked for is made as written, and what is too much is left over.
   const made_g = written_g === 0 ? 0 : (wanted.make_g ?? Math.max(written_g, wanted.on_g));
   const scale = written_g > 0 ? made_g / written_g : 0;
@@ -103,6 +103,8 @@ type Asked = TreatPartsInput & {
   readonly steps: readonly number[];
   /** Of it on all pieces for each millimetre that it lies thick. */
   readonly g_per_mm: number;
+  /** Its own lines as they are written. */
+  readonly lines: readonly DoughLine[];
   readonly written_g: number;
 };
 
@@ -126,7 +128,8 @@ function givenAmount(part: RecipePart, role: FinishRole, { factor, dough_g, out,
 }
 
 /** Nobody said: a wash is a coat for every time it is brushed, of dusting what sticks, of frosting what the cake takes; else all of it. */
-function usualAmount(role: FinishRole, { recipe, out, steps, g_per_mm, written_g }: Asked): Wanted {
+function usualAmount(role: FinishRole, asked: Asked): Wanted {
+  const { recipe, out, steps, g_per_mm, written_g } = asked;
   const { shaped } = out;
   if (shaped.kind === 'cake' && (role === 'frosting' || role === 'filling')) {
     const { between_g, crumb_g, coat_g, piping_g, total_g } = shaped.frosting;
@@ -137,10 +140,18 @@ function usualAmount(role: FinishRole, { recipe, out, steps, g_per_mm, written_g
     // What stays in bowl and bag is made as well.
     return { on_g: on_g / of, make_g: all_g > 0 ? ((on_g / of) * total_g) / all_g : 0 };
   }
+  if (role === 'border') return { on_g: borderGrams(asked), make_g: null };
   const film_g = roleRecord(role).coat_mm * g_per_mm * Math.max(1, steps.length);
   if (role === 'wash') return { on_g: Math.min(written_g, film_g), make_g: written_g };
   if (role === 'dusting') return { on_g: Math.min(written_g, film_g + out.flour_g), make_g: written_g };
   return { on_g: written_g, make_g: written_g };
+}
+
+/** As many biscuits as go round, each as heavy as its kind weighs; all of what is written where nobody knows what one weighs. There is no side to go round but a cake’s. */
+function borderGrams({ out: { shaped }, lines, written_g }: Asked): number {
+  const [each] = lines.flatMap(({ ingredient, mass_g }) => (mass_g > 0 ? (usualPiece(ingredient) ?? []) : []));
+  if (shaped.kind !== 'cake') return 0;
+  return shaped.border && each ? shaped.border.biscuits * each.mass_g : written_g;
 }
 
 /** What ends on or in all pieces of a part, line by line, as it is put on. */

@@ -1,5 +1,13 @@
 import { at, fail, succeed, type Result } from '../failure';
-import { WEIGHED_REL_SD, mashed, ownIngredient, weighIngredient, type DoughLine, type Ingredient, type Pantry } from '../pantry';
+import {
+  WEIGHED_REL_SD,
+  broughtIngredient,
+  mashed,
+  weighIngredient,
+  type DoughLine,
+  type Ingredient,
+  type Pantry,
+} from '../pantry';
 import { SDS_IN_90_PCT, type CupFill } from '../quantities';
 import { partOfLine, type Recipe, type RecipeLine } from '../document';
 
@@ -11,7 +19,8 @@ function rowOf(line: RecipeLine, pantry: Pantry): Result<Ingredient> {
 
 /** The table's row, or one made from the composition the line brings. */
 function namedRow(line: RecipeLine, pantry: Pantry): Result<Ingredient> {
-  if (line.composition_per_100g) return ownIngredient(line.ingredient, line.composition_per_100g);
+  const { composition_per_100g } = line;
+  if (composition_per_100g) return broughtIngredient({ ...line, composition_per_100g }, pantry);
   const row = pantry.get(line.ingredient);
   if (row) return succeed(row);
   const hint = closest(line.ingredient, pantry);

@@ -1,7 +1,7 @@
 'use client';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { Appliance } from '@/core/catalogue';
-import type { BatchDocument, Heat } from '@/core/document';
+import type { BatchDocument, Heat, RecipeLine } from '@/core/document';
 import type { Cooling, Prediction } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
 import type { KeepGain } from '@/core/outcomes';
@@ -30,6 +30,8 @@ export type Questions = {
   readonly whole: (document: BatchDocument) => Promise<Result<Prediction> | null>;
   /** How the finished batch cools; null for what ends frozen. */
   readonly cooling: (document: BatchDocument) => Promise<Cooling | null>;
+  /** The finished treats of another batch as a line of this recipe. */
+  readonly treats: (name: string, document: BatchDocument) => Promise<Result<RecipeLine> | null>;
   /** What would buy one of its packs the most days. */
   readonly gains: (document: BatchDocument, pack: number) => Promise<readonly KeepGain[]>;
   readonly heatedThrough: (document: BatchDocument, oven: Appliance) => Promise<Heat | null>;
@@ -61,6 +63,7 @@ export function useBatch(
         predictor.current?.programmes(document, onShare, signal) ?? Promise.resolve(null),
       whole: (document) => predictor.current?.whole(document) ?? Promise.resolve(null),
       cooling: (document) => predictor.current?.cooling(document) ?? Promise.resolve(null),
+      treats: (name, document) => predictor.current?.treats(name, document) ?? Promise.resolve(null),
       gains: (document, pack) => predictor.current?.gains(document, pack) ?? Promise.resolve([]),
       heatedThrough: (document, oven) => predictor.current?.heatedThrough(document, oven) ?? Promise.resolve(null),
       other: (document) => predictor.current?.other(document) ?? Promise.resolve(null),

@@ -43,6 +43,7 @@ export const ROLE_WORDS: Record<PartRole, string> = {
   wash: 'brushed on',
   sprinkle: 'sprinkled on',
   dusting: 'for dusting',
+  border: 'set round the side',
 };
 
 /** When a part comes to the pieces. */

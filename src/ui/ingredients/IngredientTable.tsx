@@ -31,6 +31,8 @@ type IngredientTableProps = {
   readonly more?: (line: number) => ReactNode;
   /** What else can be done with a line, beside taking it out. */
   readonly tools?: (line: number) => ReactNode;
+  /** Another way to add to a part, beside picking an ingredient; `null` is the dough. */
+  readonly adds?: (part: string | null) => ReactNode;
 };
 
 /** What is weighed, part by part: as the recipe says, as the scale says, as a cup would. */
@@ -71,6 +73,7 @@ export function IngredientTable(props: IngredientTableProps): ReactNode {
           pantry={pantry}
           onPick={(row) => onLines((now) => [...now, newLine(row)])}
         />
+        {props.adds?.(null)}
         <Choice
           label="Put something on or in it"
           shown={false}
@@ -89,7 +92,7 @@ export function IngredientTable(props: IngredientTableProps): ReactNode {
 type PartRowsProps = IngredientTableProps & { readonly part: RecipePart; readonly at: number };
 
 /** The head of a part, and, where it is no dough, the way to add to it. */
-function PartRows({ part, at, told, pantry, onLines, onRecipe }: PartRowsProps): ReactNode {
+function PartRows({ part, at, told, pantry, onLines, onRecipe, adds }: PartRowsProps): ReactNode {
   return (
     <>
       <tr className="border-t-[1.6px] border-rim/40">
@@ -106,12 +109,15 @@ function PartRows({ part, at, told, pantry, onLines, onRecipe }: PartRowsProps):
       {part.role !== 'dough' && (
         <tr>
           <td colSpan={5} className="pb-1">
-            <IngredientPicker
-              label={`Add to the ${part.name}`}
-              placeholder={`Add to the ${part.name.toLowerCase()}`}
-              pantry={pantry}
-              onPick={(row) => onLines((now) => [...now, intoPart(newLine(row), part.name)])}
-            />
+            <span className="flex flex-wrap items-center gap-3">
+              <IngredientPicker
+                label={`Add to the ${part.name}`}
+                placeholder={`Add to the ${part.name.toLowerCase()}`}
+                pantry={pantry}
+                onPick={(row) => onLines((now) => [...now, intoPart(newLine(row), part.name)])}
+              />
+              {adds?.(part.name)}
+            </span>
           </td>
         </tr>
       )}

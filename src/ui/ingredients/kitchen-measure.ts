@@ -1,5 +1,5 @@
 import { usualPiece, weighIngredient, type Ingredient } from '@/core/pantry';
-import { SDS_IN_90_PCT, kitchenVolume, massOfVolume } from '@/core/quantities';
+import { SDS_IN_90_PCT, counted, kitchenVolume, massOfVolume } from '@/core/quantities';
 import { MEASURE_SETS, type Habits } from './habits';
 
 /** An amount as cups and spoons, or as so many of a thing, with how far such a measure scatters. */
@@ -14,8 +14,8 @@ export function kitchenMeasure(
   mass_g: number,
   { measures, cup_fill }: Pick<Habits, 'measures' | 'cup_fill'>,
 ): KitchenMeasure {
-  const counted = countOf(row, mass_g);
-  if (counted) return counted;
+  const byPiece = countOf(row, mass_g);
+  if (byPiece) return byPiece;
   if (row.bulkSpooned_g_per_ml <= 0) return null;
   const density = { spooned_g_per_ml: row.bulkSpooned_g_per_ml, packed_g_per_ml: row.bulkPacked_g_per_ml };
   const one = massOfVolume(1, density, cup_fill ?? 'unknown');
@@ -28,6 +28,8 @@ function countOf(row: Ingredient, mass_g: number): KitchenMeasure {
   const one = weighIngredient(row, 1, 'each');
   if (!usual || !one.ok) return null;
   const count = mass_g / usual.mass_g;
+  // What was baked elsewhere comes by the piece, never by the cup.
+  if (row.madeOf) return { words: counted(Math.round(count), 'piece'), scatter_g: SDS_IN_90_PCT * one.value.relSd * mass_g };
   const halves = Math.round(count * 2) / 2;
   if (halves < 0.5 || halves > 12 || Math.abs(count - halves) > NEAR_A_COUNT * halves) return null;
   const whole = Math.floor(halves);

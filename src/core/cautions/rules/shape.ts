@@ -33,5 +33,42 @@ const slicer: Rule = ({ sliced }) =>
       ]
     : none;
 
-/** Cutting and filling. */
-export const SHAPE_RULES: readonly Rule[] = [overTheRim, slicer];
+const unnamedFrosting: Rule = ({ cake }) =>
+  cake && cake.unnamedFrosting_g > 0
+    ? [
+        {
+          code: 'frosting-not-told',
+          severity: cake.asked ? 'mind' : 'note',
+          step: 'shape',
+          title: 'The frosting is not in the recipe',
+          why: `The cake takes about ${Math.round(cake.unnamedFrosting_g)} g, and nobody has said of what: weight, energy, allergens and life are those of the bare cake.`,
+          act: 'Add a frosting to the recipe, or set its thicknesses to nought if it stays bare.',
+          source: 'ours, by area and thickness',
+        },
+      ]
+    : none;
+
+const border: Rule = ({ cake }) => {
+  if (!cake || (cake.unnamedBiscuits === 0 && cake.missingBiscuits === 0)) return none;
+  const unnamed = cake.unnamedBiscuits > 0;
+  return [
+    {
+      code: 'border-not-told',
+      severity: 'mind',
+      step: 'shape',
+      title: unnamed
+        ? 'The biscuits round the side are not in the recipe'
+        : `${cake.missingBiscuits} biscuits too few to go round`,
+      why: unnamed
+        ? `${cake.unnamedBiscuits} go round, and nobody has said of what: weight, energy and allergens are of the cake without them.`
+        : 'The portion they come from makes fewer than the side holds.',
+      act: unnamed
+        ? 'Say which treats they are: another batch, or a portion of this bowl.'
+        : 'Give that portion more dough, or set them further apart.',
+      source: 'ours, by counting round the side',
+    },
+  ];
+};
+
+/** Cutting, filling and what stands round. */
+export const SHAPE_RULES: readonly Rule[] = [overTheRim, slicer, unnamedFrosting, border];

@@ -1,12 +1,10 @@
 import { Menu, MenuButton, MenuHeading, MenuItem, MenuItems, MenuSection } from '@headlessui/react';
-import { useState, type ReactNode } from 'react';
-import type { BatchDocument } from '@/core/document';
+import type { ReactNode } from 'react';
 import { Alert } from '../../kit/Alert';
 import { buttonClass } from '../../kit/Button';
 import type { BenchProps } from '../bench-props';
-import { call, wrongWith } from '../../kit/api';
-
-type Listed = { readonly id: string; readonly name: string };
+import { wrongWith } from '../../kit/api';
+import { useBook, type Listed } from '../use-book';
 
 type ComparePickerProps = Pick<BenchProps, 'document' | 'nominal' | 'questions' | 'onCompare'>;
 
@@ -14,7 +12,20 @@ const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-0.5 text-left data-
 
 /** What to compare with: this batch as it is now, before it is changed, or any recipe of the book. */
 export function ComparePicker({ document, nominal, questions, onCompare }: ComparePickerProps): ReactNode {
-  const { book, trouble, open, take } = useBook({ document, questions, onCompare });
+  const { book, trouble, setTrouble, open, fileOf } = useBook();
+  const take = async (listed: Listed): Promise<void> => {
+    const file = await fileOf(listed);
+    if (!file.ok) return setTrouble(file.message);
+    const other = file.value;
+    // In this kitchen's air, or the comparison would be of kitchens.
+    const answer = await questions.other({ ...other, ...(document.kitchen ? { kitchen: document.kitchen } : {}) });
+    if (!answer) return;
+    setTrouble(wrongWith(answer));
+    if (!answer.ok) return;
+    const { prediction } = answer.value;
+    const { steps } = other.heat;
+    onCompare({ name: listed.name, document: other, prediction, timeline: prediction.heat.timeline, steps });
+  };
   const pin = (): void => {
     const { prediction } = nominal;
     onCompare({ name: 'as it was', document, prediction, timeline: prediction.heat.timeline, steps: document.heat.steps });
@@ -51,34 +62,4 @@ export function ComparePicker({ document, nominal, questions, onCompare }: Compa
       <Alert look="line">{trouble}</Alert>
     </>
   );
-}
-
-/** The recipes of the book, and taking one to compare with. */
-function useBook({ document, questions, onCompare }: Pick<ComparePickerProps, 'document' | 'questions' | 'onCompare'>): {
-  readonly book: readonly Listed[] | null;
-  readonly trouble: string | null;
-  readonly open: () => Promise<void>;
-  readonly take: (listed: Listed) => Promise<void>;
-} {
-  const [book, setBook] = useState<readonly Listed[] | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const open = async (): Promise<void> => {
-    if (book) return;
-    const listed = await call<{ readonly recipes: readonly Listed[] }>('/api/recipes');
-    setTrouble(wrongWith(listed));
-    if (listed.ok) setBook(listed.value.recipes);
-  };
-  const take = async ({ id, name }: Listed): Promise<void> => {
-    const file = await call<BatchDocument>(`/api/recipes/${id}/file`);
-    if (!file.ok) return setTrouble(file.message);
-    const other = file.value;
-    // In this kitchen's air, or the comparison would be of kitchens.
-    const answer = await questions.other({ ...other, ...(document.kitchen ? { kitchen: document.kitchen } : {}) });
-    if (!answer) return;
-    if (!answer.ok) return setTrouble(answer.message);
-    setTrouble(null);
-    const { prediction } = answer.value;
-    onCompare({ name, document: other, prediction, timeline: prediction.heat.timeline, steps: other.heat.steps });
-  };
-  return { book, trouble, open, take };
 }

@@ -2,12 +2,16 @@
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { PackChoice } from '@/core/catalogue';
+import { BATCH } from '@/core/document';
 import { counted } from '@/core/quantities';
 import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button, buttonClass } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
+import { NumberField } from '../../kit/NumberField';
+import { TextField } from '../../kit/TextField';
+import { limits } from '../../kit/limits';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { WorthDialog } from '../worth/WorthDialog';
@@ -50,7 +54,8 @@ export function PackBench(props: BenchProps): ReactNode {
         onChoices={set}
       />
       <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
-      <TakenFrom choices={choices} keeps={keeps} />
+      <TakenFrom choices={choices} keeps={keeps} set_aside={out.set_aside} />
+      <SetAside {...props} />
       {keeps[index] && <Filled keeps={keeps[index]} isCounted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
@@ -58,20 +63,60 @@ export function PackBench(props: BenchProps): ReactNode {
   );
 }
 
+type TakenFromProps = {
+  readonly choices: readonly PackChoice[];
+  readonly keeps: readonly Keeps[];
+  readonly set_aside: number;
+};
+
 /** That all pieces are packed, and where the counted ones come from. */
-function TakenFrom({ choices, keeps }: { readonly choices: readonly PackChoice[]; readonly keeps: readonly Keeps[] }): ReactNode {
+function TakenFrom({ choices, keeps, set_aside }: TakenFromProps): ReactNode {
   const first = keeps.filter((_, i) => choices[i]?.packs !== undefined);
   const taken = first.reduce((sum, { pieces }) => sum + pieces, 0);
   const rest = keeps.find(({ pieces }, i) => choices[i]?.packs === undefined && pieces > 0);
   const all = keeps.reduce((sum, { pieces }) => sum + pieces, 0);
   return (
     <p role="status" className="text-[14px] text-soft">
-      {counted(all, 'piece')} packed, none over
+      {counted(all, 'piece')} packed, {set_aside > 0 ? `${set_aside} kept out` : 'none over'}
       {taken > 0 &&
         rest &&
         `: ${taken} counted ones first, the other ${rest.pieces} into the ${PACK_NAMES[rest.option].toLowerCase()}`}
       .
     </p>
+  );
+}
+
+/** Treats that go into no pack, and what they are for. */
+function SetAside({ document, edits }: Pick<BenchProps, 'document' | 'edits'>): ReactNode {
+  const { set_aside } = document;
+  const { fields } = BATCH.fields.set_aside;
+  const onCake = edits.newest().portions?.find(({ round }) => round !== undefined && set_aside?.for === `round ${round}`);
+  if (set_aside && onCake)
+    return (
+      <p className="text-[14px] text-soft">
+        {counted(set_aside.pieces, 'piece')} go {set_aside.for}.
+      </p>
+    );
+  return (
+    <div className="flex flex-wrap items-center gap-2 text-[14px]">
+      <NumberField
+        label="Kept out of the packs"
+        unit="pieces"
+        value={set_aside?.pieces ?? 0}
+        {...limits(fields.pieces)}
+        width="w-10"
+        onChange={(pieces) => edits.set(['set_aside'], pieces === 0 ? undefined : { ...set_aside, pieces })}
+      />
+      {set_aside && (
+        <TextField
+          label="What they are for"
+          value={set_aside.for ?? ''}
+          placeholder="for a cake, for tasting"
+          maxLength={fields.for.max}
+          onChange={(words) => edits.set(['set_aside'], { pieces: set_aside.pieces, ...(words === '' ? {} : { for: words }) })}
+        />
+      )}
+    </div>
   );
 }
 

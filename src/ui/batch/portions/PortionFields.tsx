@@ -46,6 +46,7 @@ export function PortionFields({ document, portion, at, edits }: PortionFieldsPro
       >
         baked by itself
       </Check>
+      <RoundTheCake document={document} portion={portion} onPortion={put} />
       {finishes.map(({ name }) => (
         <Check
           key={name}
@@ -66,6 +67,32 @@ export function PortionFields({ document, portion, at, edits }: PortionFieldsPro
         <X aria-hidden size={16} />
       </Button>
     </div>
+  );
+}
+
+type RoundTheCakeProps = {
+  readonly document: BatchDocument;
+  readonly portion: Portion;
+  readonly onPortion: (next: Portion) => void;
+};
+
+/** Whether these are set round the cake of another portion; offered where there is such a cake. */
+function RoundTheCake({ document, portion, onPortion }: RoundTheCakeProps): ReactNode {
+  const cakes = (document.portions ?? []).filter(({ name, shape = document.shape }) => {
+    return name !== portion.name && shape.method === 'cake' && shape.border !== undefined;
+  });
+  if (cakes.length === 0 && portion.round === undefined) return null;
+  const { round: _round, ...others } = portion;
+  return (
+    <Choice
+      label="go"
+      value={portion.round ?? ''}
+      options={[
+        { value: '', name: 'into packs' },
+        ...cakes.map(({ name }) => ({ value: name, name: `round ${name}, the rest into packs` })),
+      ]}
+      onChange={(round) => onPortion(round === '' ? others : { ...others, round })}
+    />
   );
 }
 

@@ -7,15 +7,19 @@ export function renamed(document: BatchDocument, at: number, name: string): Batc
   const old = portions[at].name;
   return {
     ...document,
-    portions: portions.map((one, i) => (i === at ? { ...one, name } : one)),
+    portions: portions.map((one, i) => ({
+      ...one,
+      ...(i === at ? { name } : {}),
+      ...(one.round === old ? { round: name } : {}),
+    })),
     ...(pack ? { pack: pack.map((one) => (one.portion === old ? { ...one, portion: name } : one)) } : {}),
   };
 }
 
-/** Without one portion and its packs. The last one that is left is the batch again, shaped, baked and packed as it was. */
+/** Without one portion and its packs, and nothing set round it. The last one that is left is the batch again, shaped, baked and packed as it was. */
 export function withoutPortion(document: BatchDocument, at: number): BatchDocument {
   const { portions = [], pack = [], ...rest } = document;
-  const left = portions.filter((_, i) => i !== at);
+  const left = portions.filter((_, i) => i !== at).map((one) => withoutRound(one, portions[at].name));
   const packs = pack.filter((one) => one.portion !== portions[at].name);
   if (left.length > 1) return { ...rest, portions: left, ...(packs.length > 0 ? { pack: packs } : {}) };
   const [{ shape, heat }] = left;
@@ -30,4 +34,9 @@ export function withFinish(portion: Portion, name: string, takes: boolean, finis
   const now = parts ?? all;
   const next = takes ? [...now, name] : now.filter((one) => one !== name);
   return all.every((one) => next.includes(one)) ? rest : { ...rest, parts: next };
+}
+
+function withoutRound(portion: Portion, cake: string): Portion {
+  const { round, ...rest } = portion;
+  return round === cake ? rest : portion;
 }

@@ -20,7 +20,7 @@ export function placedIn(whole: BatchDocument, at: number, path: Path, after: un
     const own = applyEdit({ shape: whole.shape }, editTo({ shape: whole.shape }, path, after));
     return { path: ['portions', at, 'shape'], after: own.shape };
   }
-  if (first === 'heat' && portion.heat) return { path: ['portions', at, ...path], after };
+  if (first === 'set_aside' || (first === 'heat' && portion.heat)) return { path: ['portions', at, ...path], after };
   if (first === 'pack') {
     const shown = packsOf(whole, portion.name);
     const next = applyEdit({ pack: shown }, editTo({ pack: shown }, path, after)).pack as readonly PackChoice[] | undefined;
@@ -53,4 +53,4 @@ export function portionEdits(edits: Edits, at: number, shown: () => BatchDocumen
 }
 
 /** What a portion may have of its own. */
-const OWN: ReadonlySet<string> = new Set(['shape', 'heat', 'pack']);
+const OWN: ReadonlySet<string> = new Set(['shape', 'heat', 'pack', 'set_aside']);

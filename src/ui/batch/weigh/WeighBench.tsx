@@ -2,11 +2,13 @@
 import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { withRecipe, type BatchDocument } from '@/core/document';
-import { swapIdeas } from '@/core/pantry';
+import { swapIdeas, type Pantry } from '@/core/pantry';
 import { isVolumeUnit } from '@/core/quantities';
+import type { Nominal } from '@/workers/prediction-protocol';
 import { mass, money } from '../../format/units';
-import { feelName, feelWords } from '../../format/words';
+import { feelName, feelWords, withoutWords } from '../../format/words';
 import { IngredientTable, type ChangeLines } from '../../ingredients/IngredientTable';
+import { intoPart } from '../../ingredients/parts/change-parts';
 import { FILL_NAMES, MEASURE_NAMES, type Habits } from '../../ingredients/habits';
 import { Button } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
@@ -16,6 +18,7 @@ import { NumberField } from '../../kit/NumberField';
 import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
 import { HowMuch } from './HowMuch';
+import { TreatsOfAnother } from './TreatsOfAnother';
 import { SwapDialog } from './SwapDialog';
 import { WeighedWater } from './WeighedWater';
 import { WholeAndLeft } from './WholeAndLeft';
@@ -24,15 +27,12 @@ import { WholeAndLeft } from './WholeAndLeft';
 export function WeighBench(props: BenchProps): ReactNode {
   const { document, edits, nominal, pantry, habits, onHabits, questions } = props;
   const [swapping, setSwapping] = useState<number | null>(null);
-  const { dough, cautions, cost } = nominal.prediction;
+  const { cautions } = nominal.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
   const stops = cautions.filter(({ severity, step }) => severity === 'stop' && step === 'mix');
   return (
     <div className="flex flex-col gap-3">
-      <BenchHead
-        title="Weigh"
-        about={`${mass(dough.mass_g)} of dough · ${dough.water_pct.toFixed(0)} % water${cost ? ` · ${money(cost.ingredients, cost.currency)} of ingredients${cost.missing.length > 0 ? `, without ${cost.missing.map((id) => nameOf(pantry, id).toLowerCase()).join(', ')}` : ''}` : ''}`}
-      >
+      <BenchHead title="Weigh" about={aboutBowl(nominal.prediction, pantry)}>
         <MeasuresOf habits={habits} onHabits={onHabits} />
       </BenchHead>
       <HowMuch {...props} />
@@ -46,6 +46,13 @@ export function WeighBench(props: BenchProps): ReactNode {
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
         onRecipe={(next) => edits.change<BatchDocument>([], (now) => withRecipe(now, next(now.recipe)))}
+        adds={(part) => (
+          <TreatsOfAnother
+            {...{ document, questions }}
+            into={part ?? 'dough'}
+            onLine={(line) => onLines((now) => [...now, intoPart(line, part)])}
+          />
+        )}
         more={(i) => <WeighedWater {...props} line={i} />}
         tools={(i) => {
           const { ingredient } = document.recipe.ingredients[i];
@@ -76,6 +83,14 @@ export function WeighBench(props: BenchProps): ReactNode {
       />
     </div>
   );
+}
+
+/** What lies in the bowl, and what its ingredients cost. */
+function aboutBowl({ dough, cost }: Nominal['prediction'], pantry: Pantry): string {
+  const bowl = `${mass(dough.mass_g)} of dough · ${dough.water_pct.toFixed(0)} % water`;
+  if (!cost) return bowl;
+  const price = `${money(cost.ingredients, cost.currency)} of ingredients`;
+  return [`${bowl} · ${price}`, withoutWords(cost.missing, pantry)].filter(Boolean).join(', ');
 }
 
 /** Which cups are meant, and what the scale can show. */
@@ -153,7 +168,7 @@ function KitchenAir({ document, edits }: Pick<BenchProps, 'document' | 'edits'>)
   );
 }
 
-type FeelProps = { readonly nominal: BenchProps['nominal'] };
+type FeelProps = { readonly nominal: Nominal };
 
 function Feel({ nominal }: FeelProps): ReactNode {
   const { dough } = nominal.prediction;

@@ -1,21 +1,11 @@
 import { isDoughLine, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
-import { ownIngredient, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
-
-/** The pantry row of each line of a batch, or one made from the composition that the line brings. */
-function rowOf(
-  { ingredient, composition_per_100g }: BatchDocument['recipe']['ingredients'][number],
-  pantry: Pantry,
-): Ingredient | null {
-  if (!composition_per_100g) return pantry.get(ingredient) ?? null;
-  const own = ownIngredient(ingredient, composition_per_100g);
-  return own.ok ? own.value : null;
-}
+import { rowOfLine, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
 
 /** What lies in the bowl of a predicted batch, as the dough's models want it; a line nobody knows is left out. */
 export function linesInBowl(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
   return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
-    const ingredient = rowOf(line, pantry);
+    const ingredient = rowOfLine(line, pantry);
     const mass_g = dough.ingredients[i]?.mass_g;
     if (!ingredient || mass_g === undefined || !isDoughLine(document.recipe, line)) return [];
     return [{ ingredient, mass_g, ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }) }];
@@ -25,7 +15,7 @@ export function linesInBowl(document: BatchDocument, dough: Prediction['dough'],
 /** Everything that ends on the treats of a predicted batch; a line nobody knows is left out. */
 export function linesOnTreats(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
   return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
-    const ingredient = rowOf(line, pantry);
+    const ingredient = rowOfLine(line, pantry);
     const mass_g = dough.ingredients[i]?.eaten_g;
     return ingredient && mass_g !== undefined ? [{ ingredient, mass_g }] : [];
   });

@@ -14,6 +14,7 @@ const NAMES: Record<PartRole, string> = {
   wash: 'Wash',
   sprinkle: 'Sprinkle',
   dusting: 'Dusting',
+  border: 'Biscuits round the side',
 };
 export const roleName = (role: PartRole): string => NAMES[role];
 
