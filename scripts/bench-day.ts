@@ -1,7 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { searchInSteps, type DayBatch } from '@/core/bakeday';
-import { dayBatch, dayOf, machinesOf, type KitMachine } from '@/core/calls';
-import { predict } from '@/core/prediction';
+import { turnsOf, dayBatch, dayOf, machinesOf, type KitMachine } from '@/core/calls';
 import { type BatchDocument } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 
@@ -21,9 +20,9 @@ export async function firstPlanTimes(pantry: Pantry): Promise<number[]> {
   const batches: DayBatch[] = [];
   for (const file of FILES) {
     const document = JSON.parse(await readFile(`${file}.batch.json`, 'utf8')) as BatchDocument;
-    const worked = predict(document, { pantry }, 'light');
-    if (!worked.ok) throw new Error(worked.message);
-    batches.push(dayBatch(file, document, worked.value.prediction, appliances, 1020));
+    const turns = turnsOf(document, { pantry });
+    if (!turns.ok) throw new Error(turns.message);
+    batches.push(dayBatch(file, { document, turns: turns.value }, appliances, 1020));
   }
   const picked = batches.map(({ id }) => ({ batch: id, due: 1020 }));
   const day = dayOf(

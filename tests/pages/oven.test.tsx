@@ -32,6 +32,7 @@ const call = (id: string, act: Call['act'], more: Partial<Call> = {}): Call => (
   minutes: 30,
   hands: 3,
   runs: 0,
+  portion: null,
   ...more,
 });
 const BAKE: BakeView = {

@@ -5,6 +5,7 @@ import { complaintsAbout, solve } from '../bakeday';
 import { USUAL_DAY, dayOf } from './bake-day';
 import { begunSteps, dueTimes, stageOfCalls, nextCall, callsOf, stageNow, stageTimes, type Call } from './calls-of';
 import { dayBatch, machinesOf, type KitMachine } from './day-batch';
+import { oneTurn } from './turns';
 import { predict } from '../prediction';
 import { type BatchDocument } from '../document';
 import { PANTRY } from '../../../tests/reference/shipped';
@@ -13,7 +14,7 @@ const FILES = ['examples', 'data/recipes'].flatMap((folder) => readdirSync(folde
 function called(document: BatchDocument): Call[] {
   const worked = predict(document, { pantry: PANTRY }, 'quick');
   if (!worked.ok) throw new Error(worked.message);
-  return callsOf(document, worked.value.prediction);
+  return callsOf(document, oneTurn(document, worked.value.prediction));
 }
 type Unshaped = Omit<BatchDocument, 'shape'> & { readonly shape?: BatchDocument['shape'] };
 /** A file as it is read: a bowl in portions is shaped as its first one is. */
@@ -141,7 +142,9 @@ describe('a day under way', () => {
     const worked = predict(hillbars, { pantry: PANTRY }, 'quick');
     if (!worked.ok) throw new Error(worked.message);
     const { appliances } = JSON.parse(readFileSync('data/demo-kitchen.json', 'utf8')) as { appliances: KitMachine[] };
-    const batches = ['a', 'b'].map((id) => dayBatch(id, hillbars, worked.value.prediction, appliances, 1020));
+    const batches = ['a', 'b'].map((id) =>
+      dayBatch(id, { document: hillbars, turns: oneTurn(hillbars, worked.value.prediction) }, appliances, 1020),
+    );
     const settings = { ...USUAL_DAY, picked: batches.map(({ id }) => ({ batch: id, due: 1020 })), pins: [] };
     const now = 560;
     const places = { trays: 8, fridge: 4, freezer: 12 };

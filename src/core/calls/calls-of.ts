@@ -1,11 +1,10 @@
-import type { BatchDocument } from '../document';
-import { applianceRecord, shapeRecord, isChamber } from '../catalogue';
+import type { BatchDocument, Heat } from '../document';
+import { applianceRecord, isChamber } from '../catalogue';
 import { writtenStages, type WrittenStage } from '../programme';
-import type { Prediction } from '../prediction';
-import { courseOfWork, type Part } from './course-of-work';
+import { courseOf, prefixOf, type Part } from './course-of-work';
 import { EVENT_MINUTES, mixMinutes, packMinutes } from './hand-work';
 import { visitsToLoad, type Act } from './visits';
-import { withFinishing } from './with-finishing';
+import { packsOf, type Turn } from './turns';
 
 /** One call to the hands at a batch: what to do, and when. */
 export type Call = {
@@ -21,16 +20,13 @@ export type Call = {
   readonly hands: number;
   /** The step of the programme that runs until then; null where none does. */
   readonly runs: number | null;
+  /** Whose programme it is of, where portions of a bowl have their own; null for all of the batch. */
+  readonly portion: string | null;
 };
 
-/** Everything that hands are called to from bowl to jar, in order; loads one after another. */
-export function callsOf(document: BatchDocument, prediction: Prediction): Call[] {
-  const { yield: out, heat, keeps } = prediction;
-  const { parts, cool_min, finishing } = courseOfWork(
-    withFinishing(document.heat, prediction),
-    (stage) => heat.stages[stage]?.loads ?? 1,
-    heat.cooling_minutes,
-  );
+/** Everything that hands are called to from bowl to jar, in order; loads one after another, and programmes too. */
+export function callsOf(document: BatchDocument, turns: readonly Turn[]): Call[] {
+  const courses = turns.map((turn, i) => ({ ...courseOf(turn, prefixOf(i)), turn }));
   const stands = document.recipe.rest_minutes ?? 0;
   const call = (step: string, act: Act, minutes: number, hands: number): Call => ({
     id: step,
@@ -40,17 +36,24 @@ export function callsOf(document: BatchDocument, prediction: Prediction): Call[]
     minutes,
     hands,
     runs: null,
+    portion: null,
   });
-  const shaping = (out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays;
+  const shaping = turns.reduce((sum, { shaping_min }) => sum + shaping_min, 0);
+  const named = (of: (one: (typeof courses)[number]) => readonly Part[]): Call[] =>
+    courses.flatMap((one) =>
+      of(one)
+        .flatMap(partPrompts)
+        .map((prompt) => ({ ...prompt, portion: one.turn.portion })),
+    );
   return [
     call('mix', { do: 'mix' }, 0, mixMinutes(document.recipe.ingredients.length)),
     ...(stands > 0 ? [call('rest', { do: 'stand' }, Math.round(stands), 1)] : []),
-    ...heatUp(writtenStages(document.heat)[0]),
+    ...heatUp(writtenStages(turns[0].document.heat)[0]),
     call('shape', { do: 'shape' }, 0, Math.max(3, Math.round(shaping))),
-    ...parts.flatMap(partPrompts),
-    call('cool', { do: 'cooled' }, cool_min, 1),
-    ...finishing.flatMap(partPrompts),
-    call('pack', { do: 'pack' }, 0, packMinutes(keeps.reduce((most, one) => Math.max(most, one.packs), 1))),
+    ...named(({ parts }) => parts),
+    call('cool', { do: 'cooled' }, Math.max(...courses.map(({ cool_min }) => cool_min)), 1),
+    ...named(({ finishing }) => finishing),
+    call('pack', { do: 'pack' }, 0, packMinutes(packsOf(turns))),
   ];
 }
 
@@ -60,13 +63,15 @@ function heatUp(stage: WrittenStage | undefined): Call[] {
   if (!stage || !isChamber(stage.kind) || applianceRecord(stage.kind).drier || first?.do !== 'hold' || first.preheated === false)
     return [];
   const act: Act = { do: 'heat-up', kind: stage.kind, setpoint_c: first.setpoint_c };
-  return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null }];
+  return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null, portion: null }];
 }
 
-function partPrompts(part: Part): Call[] {
+type Prompt = Omit<Call, 'portion'>;
+
+function partPrompts(part: Part): Prompt[] {
   const { id: step } = part;
   if (part.in === 'appliance')
-    return visitsToLoad(part.stage, part.load, part.loads).map(({ act, minute, hands, runs }, i): Call => {
+    return visitsToLoad(part.stage, part.load, part.loads).map(({ act, minute, hands, runs }, i): Prompt => {
       const from = i === 0 ? 'before' : 'put-in';
       return { id: `${step}/${i}`, step, act, from, minutes: minute, hands, runs };
     });
@@ -74,7 +79,7 @@ function partPrompts(part: Part): Call[] {
     const act: Act = { do: 'step', kind: 'static-oven', step: part.step };
     return [{ id: `${step}/0`, step, act, from: 'before', minutes: 0, hands: EVENT_MINUTES[part.step.do] ?? 5, runs: null }];
   }
-  const wait: Call = {
+  const wait: Prompt = {
     id: `${step}/1`,
     step,
     act: { do: part.step.do === 'dry-coat' ? 'set' : 'cooled' },
@@ -182,9 +187,20 @@ export function begunSteps(batch: string, calls: readonly Call[], { done, ...res
 const startOfHands = (done: number | null, due: number, hands: number, now: number, free: boolean): number | null =>
   done !== null ? Math.min(done - 1, Math.max(due, done - hands)) : free && due <= now ? due : null;
 
-/** The document with one stretch of its programme so much longer. */
-export function lengthened(document: BatchDocument, step: number, minutes: number): BatchDocument {
-  const { heat } = document;
-  const steps = heat.steps.map((one, i) => (i === step && 'minutes' in one ? { ...one, minutes: one.minutes + minutes } : one));
-  return { ...document, heat: { ...heat, steps } };
+/** The document with one stretch of a programme so much longer: a portion's own, or that of the batch. */
+export function lengthened(
+  document: BatchDocument,
+  { runs, portion }: Pick<Call, 'runs' | 'portion'>,
+  minutes: number,
+): BatchDocument {
+  const { heat, portions = [] } = document;
+  const longer = (one: Heat): Heat => ({
+    ...one,
+    steps: one.steps.map((step, i) => (i === runs && 'minutes' in step ? { ...step, minutes: step.minutes + minutes } : step)),
+  });
+  if (!portions.some((one) => one.name === portion && one.heat)) return { ...document, heat: longer(heat) };
+  return {
+    ...document,
+    portions: portions.map((one) => (one.name === portion && one.heat ? { ...one, heat: longer(one.heat) } : one)),
+  };
 }

@@ -1,6 +1,8 @@
 import type { HeatStep } from '../catalogue';
 import type { Heat } from '../document';
 import { finishingSteps, writtenStages, type Outside, type WrittenStage } from '../programme';
+import type { Turn } from './turns';
+import { withFinishing } from './with-finishing';
 
 /** One part of a batch's way through the heat: a load in an appliance, or all of it on the rack or in the fridge. */
 export type Part =
@@ -12,13 +14,28 @@ export type Part =
 /** The way through the heat, in order, the minutes on the rack that end it, and what is done to the cold pieces before packing. */
 export type CourseOfWork = { readonly parts: readonly Part[]; readonly cool_min: number; readonly finishing: readonly Part[] };
 
+/** What the steps of a turn are told apart by: those of the first go by their plain names. */
+export const prefixOf = (turn: number): string => (turn === 0 ? '' : `turn-${turn + 1}-`);
+
+/** Everything that happens to what goes through one programme, with everything that is put on when it is over. */
+export function courseOf({ document, prediction }: Pick<Turn, 'document' | 'prediction'>, prefix: string): CourseOfWork {
+  const { heat } = prediction;
+  const { parts, finishing, cool_min } = courseOfWork(
+    withFinishing(document.heat, prediction),
+    (stage) => heat.stages[stage]?.loads ?? 1,
+    heat.cooling_minutes,
+  );
+  const named = (all: readonly Part[]): Part[] => all.map((part) => ({ ...part, id: `${prefix}${part.id}` }));
+  return { parts: named(parts), finishing: named(finishing), cool_min };
+}
+
 /**
  * Everything that happens to a shaped batch until it is packed.
  *
  * @param loadsIn - loads that an appliance of this number is filled with, one after another
  * @param cooling_minutes - from the programme's end until it is cold
  */
-export function courseOfWork(heat: Heat, loadsIn: (stage: number) => number, cooling_minutes: number): CourseOfWork {
+function courseOfWork(heat: Heat, loadsIn: (stage: number) => number, cooling_minutes: number): CourseOfWork {
   let outside = 0;
   const stand = (step: Outside): Part => ({
     in: step.do === 'chill' || (step.do === 'dry-coat' && step.at === 'fridge') ? 'fridge' : 'rack',

@@ -6,6 +6,7 @@ import { USUAL_DAY, dayOf as planned } from './bake-day';
 import { dayBatch, heatName, machinesOf, type KitMachine } from './day-batch';
 import { predict } from '../prediction';
 import { callsOf } from './calls-of';
+import { oneTurn } from './turns';
 import { type BatchDocument } from '../document';
 import { PANTRY } from '../../../tests/reference/shipped';
 
@@ -32,7 +33,7 @@ const made = (file: string) => {
   const worked = predict(document, { pantry: PANTRY }, 'light');
   if (!worked.ok) throw new Error(worked.message);
   const { prediction } = worked.value;
-  return { document, prediction, batch: dayBatch(file, document, prediction, KIT, 2000) };
+  return { document, prediction, batch: dayBatch(file, { document, turns: oneTurn(document, prediction) }, KIT, 2000) };
 };
 
 describe('machines of the kitchen', () => {
@@ -113,11 +114,11 @@ describe('trays and places', () => {
       ...document,
       heat: { ...document.heat, steps: [{ do: 'chill' as const, minutes: 45 }, ...document.heat.steps] },
     };
-    const { steps, visits } = dayBatch('a', chilled, prediction, KIT, 2000);
+    const { steps, visits } = dayBatch('a', { document: chilled, turns: oneTurn(chilled, prediction) }, KIT, 2000);
     const fridge = steps.find(({ store }) => store?.id === 'fridge');
     expect(fridge).toMatchObject({ name: 'Chill in the fridge', dur: 45, hands: [{ off: 0, len: 1, n: 1 }] });
     expect(visits[fridge?.id ?? '']).toMatchObject([{ do: 'step', step: { do: 'chill' } }]);
-    const calls = callsOf(chilled, prediction).filter(({ step }) => step === fridge?.id);
+    const calls = callsOf(chilled, oneTurn(chilled, prediction)).filter(({ step }) => step === fridge?.id);
     expect(calls.map(({ act, minutes }) => [act.do, minutes])).toEqual([
       ['step', 0],
       ['cooled', 45],
@@ -137,7 +138,7 @@ describe('trays and places', () => {
 describe('what hands come for', () => {
   it.each(readdirSync('data/recipes').map((file) => [file]))('%s: the same visits by the day as at the oven', (file) => {
     const { document, prediction, batch } = made(`data/recipes/${file}`);
-    const calls = callsOf(document, prediction);
+    const calls = callsOf(document, oneTurn(document, prediction));
     for (const { id, hands = [] } of batch.steps.filter((step) => step.id.startsWith('heat'))) {
       const mine = calls.filter(({ step }) => step === id);
       expect(batch.visits[id]).toEqual(mine.map(({ act }) => act));

@@ -1,12 +1,12 @@
 import type { Attention, DayBatch, Machine, Mode, Step } from '../bakeday';
-import { APPLIANCE, applianceRecord, type Appliance, type ApplianceKind, chamberOf, isChamber, shapeRecord } from '../catalogue';
+import { APPLIANCE, applianceRecord, type Appliance, type ApplianceKind, chamberOf, isChamber } from '../catalogue';
 import type { BatchDocument } from '../document';
 import { shelvesOf, type WrittenStage } from '../programme';
 import { preheat } from '../heat';
-import { courseOfWork, type Part } from './course-of-work';
+import { courseOf, prefixOf, type Part } from './course-of-work';
 import { EVENT_MINUTES, mixMinutes, packMinutes } from './hand-work';
 import { visitsToLoad, type Act } from './visits';
-import { withFinishing } from './with-finishing';
+import { packsOf, type Turn } from './turns';
 import type { Prediction } from '../prediction';
 
 /** An appliance of the kitchen, as the day knows it. */
@@ -17,7 +17,13 @@ const TRAY_G = APPLIANCE.fields.tray_g.default;
 const LEFT_OFF_C = 50;
 
 /** What a heating step sets its machine to: in whose words, and whether it is switched off at the end. */
-export type StepHeat = { readonly kind: ApplianceKind; readonly setpoints_c: readonly number[]; readonly thenOff: boolean };
+export type StepHeat = {
+  readonly kind: ApplianceKind;
+  readonly setpoints_c: readonly number[];
+  readonly thenOff: boolean;
+  /** Whose programme it is, where portions of a bowl have their own. */
+  readonly portion?: string;
+};
 
 /** A batch as steps of a day, with the heat of those that bake or dry, and what hands come for while it is in an appliance. */
 export type KitchenBatch = DayBatch & {
@@ -83,48 +89,57 @@ const onTrays = (kind: ApplianceKind): boolean => applianceRecord(kind).takesTra
  */
 export function dayBatch(
   id: string,
-  document: BatchDocument,
-  prediction: Prediction,
+  { document, turns }: { readonly document: BatchDocument; readonly turns: readonly Turn[] },
   kit: readonly KitMachine[],
   due: number,
 ): KitchenBatch {
-  const { yield: out, heat, keeps } = prediction;
   const steps: Step[] = [
     hands('mix', 'Weigh and mix', mixMinutes(document.recipe.ingredients.length), { maxWait: DOUGH_STANDS }),
   ];
-  if ((document.recipe.rest_minutes ?? 0) > 0)
-    steps.push({
-      id: 'rest',
-      name: 'Let the dough stand',
-      dur: Math.round(document.recipe.rest_minutes ?? 0),
-      maxWait: DOUGH_STANDS,
-    });
-  const shaping = Math.max(
-    3,
-    Math.round((out.pieces * shapeRecord(document.shape.method).seconds_per_piece) / 60 + 1.5 * out.trays),
+  const { rest_minutes = 0 } = document.recipe;
+  if (rest_minutes > 0)
+    steps.push({ id: 'rest', name: 'Let the dough stand', dur: Math.round(rest_minutes), maxWait: DOUGH_STANDS });
+  const courses = turns.map((turn, i) => ({ ...courseOf(turn, prefixOf(i)), turn }));
+  const shaping = Math.max(3, Math.round(turns.reduce((sum, { shaping_min }) => sum + shaping_min, 0)));
+  const trays = courses.map(({ parts: [into], turn }) =>
+    into?.in === 'appliance' && onTrays(into.stage.kind) ? turn.prediction.yield.trays : 0,
   );
-  const { parts, cool_min, finishing } = courseOfWork(
-    withFinishing(document.heat, prediction),
-    (stage) => heat.stages[stage]?.loads ?? 1,
-    heat.cooling_minutes,
-  );
-  const [into] = parts;
+  const shaped = trays.reduce((sum, count) => sum + count, 0);
   steps.push({
     ...hands('shape', 'Shape', shaping, { maxWait: ON_BOARD }),
     hands: [{ off: 0, len: shaping, n: 1, interruptible: true, maxPause: 10 }],
-    ...(into?.in === 'appliance' && onTrays(into.stage.kind) ? place('trays', out.trays) : {}),
+    ...(shaped > 0 ? place('trays', shaped) : {}),
   });
-  const stepOf = (part: Part): Heated =>
-    part.in === 'appliance' ? loadStep(part, prediction, kit) : part.in === 'hands' ? coatStep(part) : standStep(part, out.trays);
-  const [inHeat, after] = [parts.map(stepOf), finishing.map(stepOf)];
-  steps.push(...inHeat.map(({ step }) => step), { id: 'cool', name: ON_THE_RACK, dur: cool_min });
-  steps.push(...after.map(({ step }) => step));
+  const inHeat = courses.flatMap(({ parts, turn }, i) => {
+    // What is baked after these lies on its trays meanwhile.
+    const waiting = trays.slice(i + 1).reduce((sum, count) => sum + count, 0);
+    return parts.map((part) => named(heatedStep(part, turn.prediction, kit, waiting), turn));
+  });
+  const after = courses.flatMap(({ finishing, turn }) =>
+    finishing.map((part) => named(heatedStep(part, turn.prediction, kit, 0), turn)),
+  );
+  const cool_min = Math.max(...courses.map((one) => one.cool_min));
   const heated = [...inHeat, ...after];
-  const packs = keeps.reduce((most, one) => Math.max(most, one.packs), 1);
-  steps.push(hands('pack', 'Pack and label', packMinutes(packs)));
-  const heats = Object.fromEntries(heated.flatMap(({ step, heat: of }) => (of ? [[step.id, of]] : [])));
+  steps.push(...inHeat.map(({ step }) => step), { id: 'cool', name: ON_THE_RACK, dur: cool_min });
+  steps.push(...after.map(({ step }) => step), hands('pack', 'Pack and label', packMinutes(packsOf(turns))));
+  const heats = Object.fromEntries(heated.flatMap(({ step, heat }) => (heat ? [[step.id, heat]] : [])));
   const visits = Object.fromEntries(heated.map(({ step, acts }) => [step.id, acts]));
   return { id, due, steps, heats, visits };
+}
+
+/** A step under the name of the portion that it is of. */
+const named = (heated: Heated, { portion }: Turn): Heated =>
+  portion === null
+    ? heated
+    : {
+        ...heated,
+        step: { ...heated.step, name: `${portion}: ${heated.step.name}` },
+        heat: heated.heat && { ...heated.heat, portion },
+      };
+
+function heatedStep(part: Part, prediction: Prediction, kit: readonly KitMachine[], waiting: number): Heated {
+  if (part.in === 'appliance') return loadStep(part, prediction, kit, waiting);
+  return part.in === 'hands' ? coatStep(part) : standStep(part, prediction.yield.trays);
 }
 
 const hands = (id: string, name: string, dur: number, more: Partial<Step> = {}): Step => ({
@@ -169,7 +184,7 @@ function standStep(part: Extract<Part, { in: 'rack' | 'fridge' }>, trays: number
 }
 
 /** One load in one appliance. */
-function loadStep({ id, stage, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[]): Heated {
+function loadStep({ id, stage, load, loads }: Load, prediction: Prediction, kit: readonly KitMachine[], waiting: number): Heated {
   const { kind } = stage;
   const steps = stage.steps.map(({ step }) => step);
   const setpoints = steps.flatMap((step) => ('setpoint_c' in step ? [step.setpoint_c] : []));
@@ -208,7 +223,11 @@ function loadStep({ id, stage, load, loads }: Load, prediction: Prediction, kit:
   });
   const alone = new Set(setpoints).size > 1 || last.do === 'off';
   // What waits for its load lies on trays as well.
-  const held = onTrays(kind) ? place('trays', prediction.yield.trays - load * trays) : {};
+  const held = onTrays(kind)
+    ? place('trays', prediction.yield.trays - load * trays + waiting)
+    : waiting > 0
+      ? place('trays', waiting)
+      : {};
   return { step: { ...base, modes, ...(alone && sort !== 'fd' ? { excl: true as const } : {}), ...held }, heat, acts };
 }
 
@@ -220,6 +239,6 @@ function pumpsFrom({ kind, steps }: WrittenStage, acts: readonly Act[]): number 
 }
 
 /** "Bake at 175 °C, then 110 °C, oven off", in whatever words a dial is read. */
-export function heatName({ kind, setpoints_c, thenOff }: StepHeat, word: (setpoint_c: number) => string): string {
-  return `${applianceRecord(kind).drier ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
+export function heatName({ kind, setpoints_c, thenOff, portion }: StepHeat, word: (setpoint_c: number) => string): string {
+  return `${portion === undefined ? '' : `${portion}: `}${applianceRecord(kind).drier ? 'Dry' : 'Bake'} at ${setpoints_c.map(word).join(', then ')}${thenOff ? ', oven off' : ''}`;
 }

@@ -10,3 +10,5 @@ export { trayModel } from './tray-table';
 export type { TrayTable } from './tray-table';
 export type { Act } from './visits';
 export { withFinishing } from './with-finishing';
+export type { Turn } from './turns';
+export { heatsInTurn, oneTurn, stagesInTurn, turnsOf } from './turns';

@@ -3,13 +3,14 @@ import { COARSE, simulate, solvedInJuice, type Frame } from '../heat';
 import { Assumptions } from '../fields';
 import { type Appliance, type HeatStep } from '../catalogue';
 import { type BatchDocument, type Heat } from '../document';
-import { simulatedSecond, simulationOf, planHeat, writtenStages, type WrittenStage } from '../programme';
-import { predict, type PredictionRun, type Kitchen } from '../prediction';
+import { simulatedSecond, simulationOf, planHeat, type WrittenStage } from '../programme';
+import { portionsOf, predict, type PredictionRun, type Kitchen } from '../prediction';
+import { heatsInTurn, stagesInTurn } from './turns';
 import { LOG_PACES, OFFSETS_K, POINTS, trayModel, type TrayTable } from './tray-table';
 
 /** A batch's tray in one appliance of its programme: what it weighs when, at whatever pace that works. */
 export type TrayCourse = {
-  /** Which of the programme's appliances it is, counted from 0. */
+  /** Which of the appliances of its programmes it is, counted from 0 through all of them. */
   readonly stage: number;
   readonly appliance: Appliance;
   /** Shares of what went into this appliance. */
@@ -37,17 +38,36 @@ const TELLS = 0.02;
  * before is taken as planned.
  */
 export function trayCourses(document: BatchDocument, kitchen: Kitchen): Result<TrayCourse[]> {
-  const worked = predict(document, kitchen, 'light');
-  if (!worked.ok) return worked;
+  const portions = portionsOf(document, kitchen, 'light');
+  if (!portions.ok) return portions;
   const courses: TrayCourse[] = [];
-  for (const [stage, written] of writtenStages(document.heat).entries()) {
+  let turn = -1;
+  let worked: PredictionRun | null = null;
+  for (const [stage, here] of stagesInTurn(document).entries()) {
+    const one = inTurn(portions.value, document, here.turn);
+    if (here.turn !== turn || !worked) {
+      const run = predict(one, kitchen, 'light');
+      if (!run.ok) return run;
+      [turn, worked] = [here.turn, run.value];
+    }
     // A freezer that a step goes to by itself is nobody's own: it has no pace.
-    if (stage > 0 && !written.appliance) continue;
-    const course = courseIn({ stage, written }, document, worked.value);
+    if (here.at > 0 && !here.stage.appliance) continue;
+    const course = courseIn({ stage, written: here.stage }, one, worked);
     if (!course.ok) return course;
     if (course.value) courses.push(course.value);
   }
   return succeed(courses);
+}
+
+/** What goes through a programme, as a batch of its own: of portions that go together, the first. */
+function inTurn(
+  portions: ReadonlyArray<{ name: string | null; together: boolean; document: BatchDocument }>,
+  document: BatchDocument,
+  turn: number,
+): BatchDocument {
+  const { portion } = heatsInTurn(document)[turn];
+  const of = portions.find(({ name, together }) => (together ? turn === 0 : name === portion));
+  return (of ?? portions[0]).document;
 }
 
 type In = { readonly stage: number; readonly written: WrittenStage };

@@ -1,6 +1,6 @@
 import type { BatchDocument } from '../document';
 import { succeed, type Result } from '../failure';
-import { shelvesOf } from '../programme';
+import { shelvesOf, writtenStages } from '../programme';
 import type { Kitchen } from './prepare';
 import { cautionsTogether } from './told-cautions';
 import { portionsOf, type PortionBatch } from './portions';
@@ -75,7 +75,7 @@ export function togetherOf(document: BatchDocument, runs: readonly PortionRun[],
     name: document.name ?? document.recipe.name ?? 'Batch',
     dough: doughOf(bowl, document),
     yield: yieldOf(bowl),
-    heat: heatOf(bowl),
+    heat: heatOf(bowl, document),
     keeps: runs.flatMap(({ name }, i) => predictions[i].keeps.map((keeps) => ({ ...keeps, portion: name }))),
     feeding: {
       kcal_per_piece: bowl.byPiece(({ feeding }) => feeding.kcal_per_piece),
@@ -174,7 +174,20 @@ const yieldOf = ({ predictions: [first], pieces, final_g, dough_g, bowl_g, sum, 
   lost_g: sum(({ yield: out }) => out.lost_g),
 });
 
-function heatOf({ predictions, shared, own, loads }: Bowl): Prediction['heat'] {
+/** Every appliance of the shared programme with what all portions in it take; as one portion has it where none is shared. */
+function stagesOf({ shared, predictions: [{ heat: first }] }: Bowl, { heat }: BatchDocument): Prediction['heat']['stages'] {
+  if (shared.length < 2) return (shared[0]?.heat ?? first).stages;
+  const trays = shared.reduce((sum, { yield: out }) => sum + out.trays, 0);
+  const written = writtenStages(heat);
+  return shared[0].heat.stages.map((stage, i) => {
+    const loads = Math.max(1, Math.ceil(trays / shelvesOf(written[i]?.appliance) - 1e-9));
+    const each = shared.flatMap(({ heat: { stages } }) => (stages[i] ? [stages[i].energy_kwh / stages[i].loads] : []));
+    return { ...stage, loads, energy_kwh: loads * Math.max(...each) };
+  });
+}
+
+function heatOf(bowl: Bowl, document: BatchDocument): Prediction['heat'] {
+  const { predictions, shared, own, loads } = bowl;
   const [{ heat: first }] = predictions;
   const all = (of: readonly Prediction[], what: (heat: Prediction['heat']) => number): number[] =>
     of.map(({ heat }) => what(heat));
@@ -188,6 +201,7 @@ function heatOf({ predictions, shared, own, loads }: Bowl): Prediction['heat'] {
     : added(all(shared, ({ all_loads_minutes }) => all_loads_minutes));
   return {
     ...first,
+    stages: stagesOf(bowl, document),
     loads: isShared ? loads : Math.max(...all(predictions, (heat) => heat.loads)),
     all_loads_minutes: minutes + added(all(own, ({ all_loads_minutes }) => all_loads_minutes)),
     energy_kwh: energy + added(all(own, ({ energy_kwh }) => energy_kwh)),

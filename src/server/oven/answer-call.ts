@@ -119,11 +119,11 @@ async function stayLonger(held: Held, more: number): Next {
   const { db, kitchen, bake, callRows } = held;
   const next = nextOf(callRows);
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing can be lengthened.');
-  const { runs } = callRows[next].call;
-  if (runs === null) return callLater(held, more);
+  const { call } = callRows[next];
+  if (call.runs === null) return callLater(held, more);
   const batch = await holdBatch(db, bake.batch_id);
   if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-  const document = lengthened(batch.document, runs, more);
+  const document = lengthened(batch.document, call, more);
   const pantry = await loadPantry(db);
   const [planned, predicted] = [await predictCalls(document, pantry), await forecast(document, pantry, false)];
   if (!planned.ok) return planned;

@@ -1,5 +1,4 @@
 import { begunSteps, dueTimes, nextCall, stageTimes, type Begun, type Progress, type Call, type StageTimes } from '@/core/calls';
-import type { Prediction } from '@/core/prediction';
 import { type BatchDocument } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
@@ -7,17 +6,15 @@ import { setCallRows, type BakeRow, type CallRow } from '@/db/bakes';
 import type { Queryable } from '@/db/client';
 import { minuteSince, now, type TimeZone } from '../clock';
 import { computeResult } from '../compute/compute';
+import type { PlannedCalls } from '../compute/jobs/oven-jobs';
 
 const MS = 60_000;
 /** Times of day as minutes since 1970, in which the core counts. */
 export const minuteOf = (at: Date | number): number => Number(at) / MS;
 export const dateOf = (minute: number): Date => new Date(Math.round(minute * MS));
 
-/** The nominal prediction of a batch, and its calls. */
-export const predictCalls = (
-  document: BatchDocument,
-  pantry: Pantry,
-): Promise<Result<{ readonly calls: readonly Call[]; readonly prediction: Prediction }>> =>
+/** The calls of a batch, and what its trays go through. */
+export const predictCalls = (document: BatchDocument, pantry: Pantry): Promise<Result<PlannedCalls>> =>
   computeResult('calls', { document, pantry });
 
 /** How far a bake has come, in the minutes that the core counts. */

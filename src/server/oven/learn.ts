@@ -1,7 +1,7 @@
 import { asMeasured, ownAppliance, type Appliance } from '@/core/catalogue';
 import { mapAppliances, namedAppliances } from '@/core/programme';
-import { type BatchDocument } from '@/core/document';
-import { type StageTimes } from '@/core/calls';
+import type { BatchDocument, Heat } from '@/core/document';
+import { heatsInTurn, type StageTimes } from '@/core/calls';
 import { succeed, type Result } from '@/core/failure';
 import type { Learned, Weighed } from '@/core/learning';
 import { callRowsOf } from '@/db/bakes';
@@ -30,8 +30,9 @@ export const inTheKit = (named: Appliance | undefined, kit: readonly ApplianceRo
   ownAppliance(kit, named ?? {}) ?? null;
 
 /** Those of the kit that a batch goes through. */
-function appliancesIn({ heat }: BatchDocument, kit: readonly ApplianceRow[]): Set<ApplianceRow> {
-  return new Set(namedAppliances(heat).flatMap(({ appliance }) => inTheKit(appliance, kit) ?? []));
+function appliancesIn(document: BatchDocument, kit: readonly ApplianceRow[]): Set<ApplianceRow> {
+  const named = heatsInTurn(document).flatMap(({ heat }) => namedAppliances(heat));
+  return new Set(named.flatMap(({ appliance }) => inTheKit(appliance, kit) ?? []));
 }
 
 /**
@@ -111,10 +112,11 @@ export function sharesOf(tray: TrayRow | undefined, stay: StageTimes | undefined
   });
 }
 
-/** The tray weighed cold at the end; of what was moved on, nobody knows how much left where. */
+/** The tray weighed cold at the end; of what was moved on, nobody knows how much left where, and of several programmes which it was. */
 function finalShare(document: BatchDocument, measured: MeasurementRow | undefined, minutes: number): Weighed[] {
   if (!measured || measured.before_g === null || measured.after_g === null) return [];
-  if (document.heat.steps.some((step) => step.do === 'move' && step.appliance)) return [];
+  const [{ heat }, ...more] = heatsInTurn(document);
+  if (more.length > 0 || heat.steps.some((step) => step.do === 'move' && step.appliance)) return [];
   const { tray_g, before_g, after_g } = measured;
   return [{ minutes: measured.minutes ?? minutes, share: (after_g - tray_g) / (before_g - tray_g) }];
 }
@@ -128,13 +130,19 @@ export const withLearnedPace = (
   document: BatchDocument,
   kit: readonly ApplianceRow[],
   learned: ReadonlyMap<string, Parameters<typeof usedPace>[0]>,
-): BatchDocument => ({
-  ...document,
-  heat: mapAppliances(document.heat, (named) => {
-    const own = inTheKit(named, kit);
-    if (!own) return named;
-    const pace = usedPace(learned.get(own.id));
-    const known = named.id === own.id ? asMeasured(named, own.appliance) : named;
-    return { ...known, id: own.id, ...(pace === null ? {} : { pace }) };
-  }),
-});
+): BatchDocument => {
+  const known = (heat: Heat): Heat =>
+    mapAppliances(heat, (named) => {
+      const own = inTheKit(named, kit);
+      if (!own) return named;
+      const pace = usedPace(learned.get(own.id));
+      const measured = named.id === own.id ? asMeasured(named, own.appliance) : named;
+      return { ...measured, id: own.id, ...(pace === null ? {} : { pace }) };
+    });
+  const { portions } = document;
+  return {
+    ...document,
+    heat: known(document.heat),
+    ...(portions ? { portions: portions.map((one) => (one.heat ? { ...one, heat: known(one.heat) } : one)) } : {}),
+  };
+};

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { stayIn } from '@/core/programme';
-import { stageNow } from '@/core/calls';
+import { stageNow, stagesInTurn } from '@/core/calls';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBake, callRowsOf } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
@@ -126,9 +126,10 @@ async function probed(db: Queryable, batchId: string, at: Date): Promise<Result<
   if (!batch || !stay) return fail('BAD_VALUE', 'The probe is in nothing yet: put the trays in first.', 'by');
   const planned = await predictCalls(batch.document, await loadPantry(db));
   if (!planned.ok) return planned;
-  const { timeline } = planned.value.prediction.heat;
+  const here = stagesInTurn(batch.document).at(stay.stage);
+  const timeline = planned.value.courses[here?.turn ?? 0] ?? [];
   const course = {
-    began_ms: dateOf(stay.in - stayIn(batch.document.heat, stay.stage).from_min).getTime(),
+    began_ms: dateOf(stay.in - (here ? stayIn(here.heat, here.at).from_min : 0)).getTime(),
     minutes: timeline.map(({ minute }) => minute),
     core_c: timeline.map(({ core_c }) => core_c),
     air_c: timeline.map(({ air_c }) => air_c),

@@ -1,6 +1,5 @@
-import { writtenStages } from '@/core/programme';
 import { type BatchDocument } from '@/core/document';
-import { type StageTimes } from '@/core/calls';
+import { stagesInTurn, type StageTimes } from '@/core/calls';
 import type { ReadingRow } from '@/db/readings';
 import { minuteOf } from './bake-state';
 
@@ -11,7 +10,7 @@ const SETTLES_MIN = 10;
 
 /** What a thermometer in an appliance read above its dial while it held a setpoint [K]; null where none was there. */
 export function thermometer(document: BatchDocument, stay: StageTimes, readings: readonly ReadingRow[]): number | null {
-  const stage = writtenStages(document.heat).at(stay.stage);
+  const stage = stagesInTurn(document).at(stay.stage)?.stage;
   if (!stage || stay.in === null) return null;
   const began = stay.in;
   const offset = stage.appliance?.thermostat_offset_c ?? 0;

@@ -1,6 +1,6 @@
 import type { BakeView, OvenView, StandsView } from '@/contract/oven';
-import { stageOfCalls, stageNow, type StageTimes } from '@/core/calls';
-import { stayIn, writtenStages, type WrittenStage } from '@/core/programme';
+import { stageOfCalls, stageNow, stagesInTurn, type StageTimes } from '@/core/calls';
+import { stayIn, type WrittenStage } from '@/core/programme';
 import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
@@ -72,12 +72,14 @@ type Noted = {
 async function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House): Promise<BakeView> {
   const { callRows, readings } = noted;
   const predictedCalls = await predictCalls(batch.document, house.pantry);
-  const names = writtenStages(batch.document.heat).map((written) => ownOf(written, house.kit)?.name ?? null);
+  const inTurn = stagesInTurn(batch.document);
+  const names = inTurn.map(({ stage }) => ownOf(stage, house.kit)?.name ?? null);
+  const stands = await standsOf(batch, noted, house);
   const stages = stageOfCalls(callRows.map(({ call }) => call));
   return {
     batch: batch.id,
     name: batch.name,
-    pieces: predictedCalls.ok ? predictedCalls.value.prediction.yield.pieces : 0,
+    pieces: predictedCalls.ok ? predictedCalls.value.pieces : 0,
     day: bake.day,
     calls: callRows.map(({ position, call, due_at, done_at }, i) => ({
       position,
@@ -88,8 +90,8 @@ async function viewOf(batch: BatchRow, bake: BakeRow, noted: Noted, house: House
     })),
     next: nextOf(callRows),
     ended_at: bake.ended_at?.toISOString() ?? null,
-    stands: await standsOf(batch, noted, house),
-    course: predictedCalls.ok ? thinned(predictedCalls.value.prediction.heat.timeline) : [],
+    stands,
+    course: predictedCalls.ok ? thinned(predictedCalls.value.courses[inTurn[stands.stage]?.turn ?? 0] ?? []) : [],
     readings: readings.map(({ at, ...reading }) => ({ ...reading, at: at.toISOString() })),
   };
 }
@@ -105,14 +107,14 @@ async function standsOf(
   { pantry, kit, learned }: House,
 ): Promise<StandsView> {
   const stay = stageNow(stageTimesIn(callRows)) ?? BEFORE_ANY;
-  const written = writtenStages(batch.document.heat).at(stay.stage);
-  const own = written ? ownOf(written, kit) : null;
+  const here = stagesInTurn(batch.document).at(stay.stage);
+  const own = here ? ownOf(here.stage, kit) : null;
   const tray = trays.find(({ stage }) => stage === stay.stage);
   const courses = await coursesOf(batch.document, pantry);
   const course = courses.ok ? courses.value.find(({ stage }) => stage === stay.stage) : undefined;
   const row = own ? learned.get(own.id) : undefined;
   const known = row?.used === false ? NOTHING_LEARNED : (row?.knowledge ?? NOTHING_LEARNED);
-  const { from_min, to_min } = stayIn(batch.document.heat, stay.stage);
+  const { from_min, to_min } = here ? stayIn(here.heat, here.at) : { from_min: 0, to_min: 0 };
   const told =
     stay.in !== null && stay.out === null && course
       ? await compute('outlook', {

@@ -28,7 +28,8 @@ export function dayNames({ batches, machines }: Pick<BakeDayView, 'batches' | 'm
     visitName: (b, j, visit, visits) => {
       const batch = batchOf(b);
       const act = batch?.visits[day.batches[b].steps[j].id]?.[visit];
-      if (batch && act) return actWords(act, dial, batch.pieces).title;
+      const portion = batch?.heats[day.batches[b].steps[j].id]?.portion;
+      if (batch && act) return `${portion === undefined ? '' : `${portion}: `}${actWords(act, dial, batch.pieces).title}`;
       return visits > 1 ? `${stepName(b, j)} (${visit + 1} of ${visits})` : stepName(b, j);
     },
     machineName: (id) => machines.find((machine) => machine.id === id)?.name ?? id,

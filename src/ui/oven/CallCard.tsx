@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { Dial } from '../format/dial-words';
 import { duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
-import { actWords, clockLeft, wallClock } from './act-words';
+import { callWords, clockLeft, wallClock } from './act-words';
 import { outlookWords } from './outlook-words';
 
 type CallCardProps = {
@@ -23,7 +23,7 @@ const BIG = 'min-h-[58px] flex-1 justify-center text-[17px]';
 export function CallCard({ bake, now, dial, onDone, send }: CallCardProps): ReactNode {
   const { stands } = bake;
   const call = bake.calls[bake.next ?? 0];
-  const words = actWords(call.call.act, dial, bake.pieces, call.appliance);
+  const words = callWords(call, dial, bake.pieces);
   const address = `/api/oven/${bake.batch}`;
   const isHeat = call.call.runs !== null;
   return (

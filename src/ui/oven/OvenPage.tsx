@@ -6,7 +6,7 @@ import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useDial } from '../batch/heat/use-dial';
 import type { Dial } from '../format/dial-words';
 import { Button, buttonClass } from '../kit/Button';
-import { actWords, wallClock } from './act-words';
+import { callWords, wallClock } from './act-words';
 import { CallCard } from './CallCard';
 import { Nothing } from './Nothing';
 import { mostUrgent, toCome } from './oven-view';
@@ -104,7 +104,7 @@ function NextList({ bakes, shown: at, now, dial, onChoose }: NextListProps): Rea
                 {wallClock(Date.parse(call.due_at), now)}
               </span>
               <span>
-                {actWords(call.call.act, dial, bake.pieces).title}
+                {callWords(call, dial, bake.pieces).title}
                 <span className="block text-[14px] text-soft">{bake.name}</span>
               </span>
             </button>

@@ -1,4 +1,5 @@
 import { counted } from '@/core/quantities';
+import type { CallView } from '@/contract/oven';
 import type { Act } from '@/core/calls';
 import type { HeatStep } from '@/core/catalogue';
 import { putOnWords } from '@/formats/put-on-words';
@@ -10,6 +11,12 @@ import { applianceName } from '../format/words';
 export type ActWords = { readonly title: string; readonly detail: string; readonly done: string };
 
 const HOT = 'Hot trays: cloths on, door away from you.';
+
+/** A call of a batch in words, with whose it is where portions of a bowl have their own programmes. */
+export function callWords({ call, appliance }: Pick<CallView, 'call' | 'appliance'>, dial: Dial, pieces: number): ActWords {
+  const words = actWords(call.act, dial, pieces, appliance);
+  return call.portion ? { ...words, title: `${call.portion}: ${midSentence(words.title)}` } : words;
+}
 
 /** @param appliance - what this kitchen calls the appliance, where it has a name there */
 export function actWords(act: Act, dial: Dial, pieces: number, appliance: string | null = null): ActWords {

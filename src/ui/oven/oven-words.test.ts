@@ -32,7 +32,7 @@ describe('calls in words', () => {
 describe('what is next', () => {
   const call = (due: string, done = false) => ({
     position: 0,
-    call: { id: 'a', step: 'a', act: { do: 'mix' }, from: 'before', minutes: 0, hands: 3, runs: null } as const,
+    call: { id: 'a', step: 'a', act: { do: 'mix' }, from: 'before', minutes: 0, hands: 3, runs: null, portion: null } as const,
     appliance: null,
     due_at: due,
     done_at: done ? due : null,

@@ -4,7 +4,7 @@ import type { BakeView } from '@/contract/oven';
 import type { TodayView } from '@/contract/today';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { actWords, wallClock } from '../oven/act-words';
+import { callWords, wallClock } from '../oven/act-words';
 import { toCome } from '../oven/oven-view';
 import { useDial } from '../batch/heat/use-dial';
 import { clockOf, weekday } from '../day/day-words';
@@ -107,7 +107,7 @@ function Hands({ bakes, now, next, today }: Pick<TodayView, 'bakes' | 'next' | '
               <span className="w-[5.2rem] text-soft" suppressHydrationWarning>
                 {wallClock(Date.parse(call.due_at), now)}
               </span>
-              <strong>{actWords(call.call.act, dial, bake.pieces).title}</strong>
+              <strong>{callWords(call, dial, bake.pieces).title}</strong>
               <span className="text-soft">{bake.name}</span>
             </li>
           ))}

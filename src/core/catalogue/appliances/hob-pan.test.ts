@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../../tests/reference/shipped';
 import { addBand } from '../../bands';
-import { machinesOf, callsOf } from '../../calls';
+import { machinesOf, callsOf, oneTurn } from '../../calls';
 import type { BatchDocument } from '../../document';
 import { predict, type PredictionRun } from '../../prediction';
 import { findProgrammes } from '../../search';
@@ -88,7 +88,7 @@ describe('a pan on the hob', () => {
     const { outcome, keeps } = addBand(run, 30);
     expect(outcome.moisture_pct_low).toBeLessThan(outcome.moisture_pct_high);
     expect(Number.isFinite(keeps[0].days)).toBe(true);
-    const acts = callsOf(flatbreads(6), run.prediction).map(({ act }) => act.do);
+    const acts = callsOf(flatbreads(6), oneTurn(flatbreads(6), run.prediction)).map(({ act }) => act.do);
     expect(acts).toContain('heat-up');
     expect(acts).toContain('put-in');
     expect(machinesOf([{ id: 'pan', appliance: { kind: 'hob-pan' } }], 20)).toMatchObject([{ kind: 'oven', slots: 1 }]);

@@ -4,17 +4,19 @@ import {
   callsOf,
   trayCourses,
   trayModel,
+  turnsOf,
   type KitMachine,
   type KitchenBatch,
   type Call,
   type TrayCourse,
   type TrayTable,
+  type Turn,
 } from '@/core/calls';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import { learnFrom, outlook, type Finished, type Learned, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
-import { predict, type Prediction } from '@/core/prediction';
+import type { Prediction } from '@/core/prediction';
 import type { Ask, Service } from '@/workers/protocol';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
@@ -26,10 +28,17 @@ export type DayBatches = {
   readonly stuck: ReadonlyArray<{ readonly name: string; readonly why: string }>;
 };
 
+/** What hands are called to, and what the trays go through meanwhile. */
+export type PlannedCalls = {
+  readonly calls: readonly Call[];
+  readonly pieces: number;
+  readonly courses: ReadonlyArray<Prediction['heat']['timeline']>;
+};
+
 /** What is worked out at the oven and for a bake day. */
 export type OvenJobs = {
-  /** A batch's nominal prediction, and its calls. */
-  readonly calls: Ask<OfDocument, Result<{ readonly calls: readonly Call[]; readonly prediction: Prediction }>>;
+  /** A batch's calls, the pieces that it makes, and the nominal course of each of its programmes in turn. */
+  readonly calls: Ask<OfDocument, Result<PlannedCalls>>;
   readonly trayCourses: Ask<OfDocument, Result<readonly TrayCourse[]>>;
   readonly outlook: Ask<{ readonly tray: FinishedTray; readonly now_min: number; readonly known: Learned }, Outlook>;
   readonly learn: Ask<{ readonly finished: readonly FinishedTray[]; readonly thermometer_K: number | undefined }, Learned>;
@@ -46,14 +55,19 @@ export type OvenJobs = {
   readonly planDay: Ask<{ readonly day: Day; readonly before: readonly PlannedStep[]; readonly ms: number }, Planned | null>;
 };
 
+const piecesOf = (turns: readonly Turn[]): number => turns.reduce((sum, { prediction }) => sum + prediction.yield.pieces, 0);
+
 const withModel = ({ table, ...tray }: FinishedTray): Finished => ({ ...tray, model: trayModel(table) });
 
 export const OVEN_JOBS: Service<OvenJobs> = {
   calls: ({ document, pantry }) => {
-    const worked = predict(document, { pantry }, 'light');
-    if (!worked.ok) return worked;
-    const { prediction } = worked.value;
-    return succeed({ calls: callsOf(document, prediction), prediction });
+    const turns = turnsOf(document, { pantry });
+    if (!turns.ok) return turns;
+    return succeed({
+      calls: callsOf(document, turns.value),
+      pieces: piecesOf(turns.value),
+      courses: turns.value.map(({ prediction }) => prediction.heat.timeline),
+    });
   },
   trayCourses: ({ document, pantry }) => trayCourses(document, { pantry }),
   outlook: ({ tray, now_min, known }) => outlook(withModel(tray), now_min, known),
@@ -62,13 +76,12 @@ export const OVEN_JOBS: Service<OvenJobs> = {
     const batches: Array<DayBatches['batches'][number]> = [];
     const stuck: Array<DayBatches['stuck'][number]> = [];
     for (const { id, name, document } of planned) {
-      const worked = predict(document, { pantry }, 'light');
-      if (!worked.ok) {
-        stuck.push({ name, why: worked.message });
+      const turns = turnsOf(document, { pantry });
+      if (!turns.ok) {
+        stuck.push({ name, why: turns.message });
         continue;
       }
-      const { prediction } = worked.value;
-      batches.push({ ...dayBatch(id, document, prediction, kit, due), name, pieces: prediction.yield.pieces });
+      batches.push({ ...dayBatch(id, { document, turns: turns.value }, kit, due), name, pieces: piecesOf(turns.value) });
     }
     return { batches, stuck };
   },
