@@ -273,7 +273,7 @@ async function eatFrom(db: pg.ClientBase, { batchId, document, jars, today, bake
 }
 
 /** What nobody noted of a batch. */
-const UNSEEN = { minutes: null, thickness_mm: null, colour: null, dogs: [] };
+const UNSEEN = { minutes: null, thickness_mm: null, colour: null, dogs: [], portions: [] };
 
 const edited = (document: BatchDocument, edits: DemoBatch['edits']): BatchDocument =>
   edits.reduce((changed, { path, to }) => applyEdit(changed, editTo(changed, path, to)), document);

@@ -4,6 +4,8 @@ import type { ForecastRow } from './forecast';
 /** What the baker entered; null where nothing was. */
 export type Measured = {
   readonly pieces: number | null;
+  /** The same by the portions of a bowl; empty where it is not shared out, or was counted together. */
+  readonly portions: readonly PortionCount[];
   readonly tray_g: number;
   readonly before_g: number | null;
   readonly after_g: number | null;
@@ -16,12 +18,15 @@ export type Measured = {
   readonly colour: string | null;
   readonly dogs: readonly DogVerdict[];
 };
+/** Pieces counted of one portion of a bowl. */
+export type PortionCount = { readonly portion: string; readonly pieces: number };
 /** What a dog made of it. */
 export const VERDICTS = ['wolfed it', 'took it', 'thought about it', 'left it'] as const;
 export type DogVerdict = { readonly dog: string; readonly verdict: (typeof VERDICTS)[number] };
 export type MeasurementRow = Measured & { readonly forecast: ForecastRow; readonly revision: number };
 
-const COLUMNS = 'pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, forecast, revision';
+const COLUMNS =
+  'pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, portions, forecast, revision';
 
 export async function maybeMeasurement(db: Queryable, batchId: string): Promise<MeasurementRow | null> {
   const { rows } = await db.query<MeasurementRow>(`select ${COLUMNS} from measurement where batch_id = $1`, [batchId]);
@@ -47,8 +52,8 @@ export async function addMeasurement(
   forecast: ForecastRow,
 ): Promise<number | null> {
   const { rows } = await db.query<{ revision: number }>(
-    `insert into measurement (batch_id, pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, forecast)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) on conflict (batch_id) do nothing returning revision`,
+    `insert into measurement (batch_id, pieces, tray_g, before_g, after_g, texture, note, minutes, thickness_mm, colour, dogs, portions, forecast)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13) on conflict (batch_id) do nothing returning revision`,
     [...valuesOf(batchId, measured), JSON.stringify(forecast)],
   );
   return rows[0]?.revision ?? null;
@@ -63,8 +68,8 @@ export async function replaceMeasurement(
 ): Promise<number | null> {
   const { rows } = await db.query<{ revision: number }>(
     `update measurement set pieces = $2, tray_g = $3, before_g = $4, after_g = $5, texture = $6, note = $7, minutes = $8,
-       thickness_mm = $9, colour = $10, dogs = $11, revision = revision + 1, measured_at = now()
-     where batch_id = $1 and revision = $12 returning revision`,
+       thickness_mm = $9, colour = $10, dogs = $11, portions = $12, revision = revision + 1, measured_at = now()
+     where batch_id = $1 and revision = $13 returning revision`,
     [...valuesOf(batchId, measured), revision],
   );
   return rows[0]?.revision ?? null;
@@ -82,4 +87,5 @@ const valuesOf = (batchId: string, m: Measured): unknown[] => [
   m.thickness_mm,
   m.colour,
   JSON.stringify(m.dogs),
+  JSON.stringify(m.portions),
 ];

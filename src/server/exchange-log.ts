@@ -102,6 +102,8 @@ async function enter(id: string, { numbers, texture, colour, note }: ReadLine): 
     colour: colour ?? was.colour,
     note: note ?? was.note,
     dogs: was.dogs,
+    // A count of all together, entered anew, stands in place of one by portions.
+    portions: numbers.pieces === undefined || numbers.pieces === was.pieces ? was.portions : [],
   });
 }
 
@@ -116,4 +118,5 @@ const NOTHING: Measured = {
   thickness_mm: null,
   colour: null,
   dogs: [],
+  portions: [],
 };

@@ -19,6 +19,16 @@ const MEASURE_REQUEST = Joi.object<Writable<MeasureRequest>, true>({
   /** 0 for the first entry. */
   revision: Joi.number().integer().min(0).required(),
   pieces: Joi.number().integer().min(1).max(100_000).allow(null).required(),
+  portions: Joi.array()
+    .items(
+      Joi.object({
+        portion: Joi.string().max(80).required(),
+        pieces: Joi.number().integer().min(0).max(100_000).required(),
+      }),
+    )
+    .max(8)
+    .unique('portion')
+    .default([]),
   tray_g: weight_g.required(),
   before_g: weight_g.greater(0).allow(null).required(),
   after_g: weight_g.greater(0).allow(null).required(),
@@ -56,7 +66,12 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
     if (!request.ok) return request;
     const batch = await maybeBatch(db, id);
     if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-    const { revision: seen, ...measured } = request.value;
+    const { revision: seen, ...given } = request.value;
+    const { portions } = given;
+    const unknown = portions.find(({ portion }) => !batch.document.portions?.some(({ name }) => name === portion));
+    if (unknown)
+      return fail('BAD_VALUE', `This batch has no portion "${unknown.portion}". Reload the page and count again.`, 'portions');
+    const measured = portions.length === 0 ? given : { ...given, pieces: portions.reduce((sum, { pieces }) => sum + pieces, 0) };
     const entered =
       seen === 0 ? await firstEntry(db, batch, measured) : succeed(await replaceMeasurement(db, id, seen, measured));
     if (!entered.ok) return entered;
@@ -73,7 +88,7 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
     await refitAppliances(db, kitchen.value, id);
     const held = await holdBatch(db, id);
     const carried =
-      held && (await carryCount({ db, kitchen: kitchen.value, batch: held, pantry: await loadPantry(db) }, measured.pieces));
+      held && (await carryCount({ db, kitchen: kitchen.value, batch: held, pantry: await loadPantry(db) }, measured));
     if (carried && !carried.ok) return carried;
     return succeed({ revision, not_carried: carried?.value.not_carried ?? 0 });
   });

@@ -46,6 +46,8 @@ export type LogDetail = {
   readonly entry: LogEntry;
   readonly measured: MeasurementRow | null;
   readonly dogs: readonly string[];
+  /** Portions of its bowl; none where it is not shared out. */
+  readonly portions: readonly string[];
   readonly hasPhoto: boolean;
   readonly isStored: boolean;
 };
@@ -63,6 +65,7 @@ export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
       entry: entryOf(listed(row), measured, kit),
       measured,
       dogs: (await dogsOf(db, kitchen.value.id)).map(({ name }) => name),
+      portions: (row.document.portions ?? []).map(({ name }) => name),
       hasPhoto: await hasPhoto(db, id),
       isStored: await isStored(db, id),
     });

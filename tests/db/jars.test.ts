@@ -1,6 +1,8 @@
 /** The store room over a real PostgreSQL: packs in, out, elsewhere, and what became of them. */
+import { readFile } from 'node:fs/promises';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { BatchDocument } from '@/core/document';
 import { dayNumber } from '@/core/quantities';
 import { must, openKitchen } from './kitchen-database';
 
@@ -88,6 +90,42 @@ describe('what was counted', () => {
     // What was taken from stays as it is: that many cannot be taken out any more.
     const { not_carried } = await right(3, 5);
     expect(await sumOf(batch)).toBe(5 + not_carried);
+  });
+});
+
+describe('a bowl in portions', () => {
+  const byPortion = async (batch: string): Promise<Record<string, number>> => {
+    const sums: Record<string, number> = {};
+    for (const { name, pieces } of await jarsFrom(batch)) {
+      const portion = name.split(', ').at(-1) ?? '';
+      sums[portion] = (sums[portion] ?? 0) + pieces;
+    }
+    return sums;
+  };
+  it('is stored as each of its shapes was counted, less what was kept out, and a count put right changes only its own', async () => {
+    const written = JSON.parse(await readFile('examples/one-bowl-three-ways.batch.json', 'utf8')) as BatchDocument;
+    const [first, second, third] = written.portions ?? [];
+    const portions = [{ ...first, set_aside: { pieces: 4, for: 'the dogs of the house' } }, second, third];
+    const { id } = must(await cases.importBatch({ ...written, portions }));
+    const counts = (one: number, two: number, three: number) => [
+      { portion: first.name, pieces: one },
+      { portion: second.name, pieces: two },
+      { portion: third.name, pieces: three },
+    ];
+    must(await cases.measureBatch(id, { revision: 0, pieces: null, portions: counts(20, 50, 30), ...NOBODY }));
+    must(await cases.putBatchAway(id));
+    expect(await byPortion(id)).toEqual({ [first.name]: 16, [second.name]: 50, [third.name]: 30 });
+    const [jar] = await jarsFrom(id);
+    must(await cases.workJar(jar.id, { do: 'eat', pieces: 1 }));
+    const right = await cases.measureBatch(id, { revision: 1, pieces: null, portions: counts(20, 45, 33), ...NOBODY });
+    expect(must(right)).toMatchObject({ not_carried: 0 });
+    expect(await byPortion(id)).toEqual({ [first.name]: 16, [second.name]: 45, [third.name]: 33 });
+    expect((await db.query('select pieces from measurement where batch_id = $1', [id])).rows[0]).toEqual({ pieces: 98 });
+    const wrong = [{ portion: 'Nobody', pieces: 3 }];
+    expect(await cases.measureBatch(id, { revision: 2, pieces: null, portions: wrong, ...NOBODY })).toMatchObject({
+      ok: false,
+      path: 'portions',
+    });
   });
 });
 

@@ -410,6 +410,7 @@ describe('recipes and log', () => {
     colours: ['pale', 'brown'],
     verdicts: ['wolfed it', 'left it'],
     dogs: ['Tarn'],
+    portions: ['Bones', 'Minis'],
   };
   const kept = { hasPhoto: false, isStored: true };
   it('an entry shows predicted and measured side by side, and its form with what was typed', () => {
@@ -420,6 +421,7 @@ describe('recipes and log', () => {
       after_g: 880,
       texture: 'snaps clean',
       note: 'Good ones',
+      portions: [],
       ...UNSEEN,
     };
     const html = renderToStaticMarkup(
@@ -427,6 +429,8 @@ describe('recipes and log', () => {
     );
     expect(html).toContain('value="1100"');
     expect(html).toContain('Good ones');
+    expect(html).toContain('Minis counted');
+    expect(html).not.toContain('Pieces counted');
     expect(html).toContain('Correct the entry');
     expect(html).toMatch(/<option value="wolfed it" selected/);
     expect(html).toMatch(/value="brown"[^>]*checked|checked=""[^>]*value="brown"/);

@@ -5,7 +5,7 @@ export { LONGER_MIN, keepGains } from './keep-gains';
 export type { KeepGain } from './keep-gains';
 export { labelFacts, makerLetter } from './label-facts';
 export { fillAsCounted, freshLife, lifeOfPack } from './store-room';
-export type { FreshlyStored, ToStore } from './store-room';
+export type { CountedPieces, FreshlyStored, ToStore } from './store-room';
 export { costReport, handsOf } from './cost-report';
 export { wholeBatch } from './whole-batch';
 export type { CostReport, KitchenCosts } from './cost-report';

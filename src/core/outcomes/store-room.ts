@@ -31,20 +31,27 @@ export type ToStore = {
   readonly volume_ml: number;
 };
 
+/** What was counted at the rack: all pieces, and those of each portion where they were counted so. */
+export type CountedPieces = {
+  readonly pieces: number | null;
+  readonly portions: ReadonlyArray<{ readonly portion: string; readonly pieces: number }>;
+};
+
 /**
  * Every pack of a batch as it is filled with what came out.
  *
- * @param counted - pieces that were counted, of all portions together; null for as many as predicted
+ * @param counted - null for as many as predicted; of portions that were not counted one by one, each its share
  */
-export function fillAsCounted(portions: readonly ToStore[], counted: number | null): PackToStore[] {
-  const each =
-    counted === null
-      ? null
-      : countByPortion(
-          counted,
-          portions.map(({ prediction }) => prediction.yield.pieces),
-        );
+export function fillAsCounted(portions: readonly ToStore[], counted: CountedPieces | null): PackToStore[] {
+  const each = counted && eachOf(portions, counted);
   return portions.flatMap((portion, i) => packsOf(portion, each ? each[i] : null));
+}
+
+function eachOf(portions: readonly ToStore[], counted: CountedPieces): number[] | null {
+  const own = portions.map(({ name }) => counted.portions.find(({ portion }) => portion === name)?.pieces);
+  if (own.every((pieces) => pieces !== undefined)) return own;
+  const predicted = portions.map(({ prediction }) => prediction.yield.pieces);
+  return counted.pieces === null ? null : countByPortion(counted.pieces, predicted);
 }
 
 function packsOf({ name, prediction, packs, volume_ml }: ToStore, counted: number | null): PackToStore[] {

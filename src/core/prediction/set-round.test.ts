@@ -157,7 +157,7 @@ describe('a portion of the bowl set round its cake', () => {
         packs: worked.packs,
         volume_ml: worked.treat.volume_ml,
       })),
-      whole.value.prediction.yield.pieces,
+      { pieces: whole.value.prediction.yield.pieces, portions: [] },
     );
     expect(stored.reduce((sum, { pieces }) => sum + pieces, 0)).toBe(whole.value.prediction.yield.pieces - bones.yield.set_aside);
   });

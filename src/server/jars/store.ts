@@ -24,7 +24,7 @@ export async function store(db: Queryable, kitchen: Place, batch: Baked, pantry:
   if (there.length > 0) return succeed({ jars: there.length });
   const known = await predictWithBands(batch.document, pantry);
   if (!known.ok) return known;
-  const counted = (await maybeMeasurement(db, batch.id))?.pieces ?? null;
+  const counted = await maybeMeasurement(db, batch.id);
   const packs = fillAsCounted(known.value.portions, counted);
   const packed_on = batch.baked_on ?? todayIn(kitchen);
   const lot = lotOf(packed_on, batch.document.label?.letter ?? 'A', makerLetter(kitchen.name));

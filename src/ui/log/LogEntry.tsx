@@ -44,6 +44,7 @@ type LogEntryProps = {
   readonly colours: readonly string[];
   readonly verdicts: readonly string[];
   readonly dogs: readonly string[];
+  readonly portions: readonly string[];
   readonly hasPhoto: boolean;
   readonly isStored: boolean;
 };
@@ -59,12 +60,13 @@ const NOTHING: WeighedValues = {
   thickness_mm: null,
   colour: null,
   dogs: [],
+  portions: [],
 };
 
 /** One batch of the log: what was predicted, what was measured, and the form for it. */
 export function LogEntry(props: LogEntryProps): ReactNode {
   const { id, name, baked_on, forecast, comparison, measured, revision, hasPhoto, isStored } = props;
-  const { textures, colours, verdicts, dogs } = props;
+  const { textures, colours, verdicts, dogs, portions } = props;
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
       <PageHead title={name} says={baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}>
@@ -88,7 +90,12 @@ export function LogEntry(props: LogEntryProps): ReactNode {
         </Panel>
         <Panel label="What scale and eye said" className="px-5 py-4">
           <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
-          <WeighedForm id={id} revision={revision} first={measured ?? NOTHING} {...{ textures, colours, verdicts, dogs }} />
+          <WeighedForm
+            id={id}
+            revision={revision}
+            first={measured ?? NOTHING}
+            {...{ textures, colours, verdicts, dogs, portions }}
+          />
           <BatchPhoto id={id} hasPhoto={hasPhoto} />
         </Panel>
       </div>

@@ -9,6 +9,8 @@ import { call } from '../kit/api';
 /** What the form holds; null where nothing was entered. */
 export type WeighedValues = {
   readonly pieces: number | null;
+  /** The same by the portions of a bowl that is shared out. */
+  readonly portions: ReadonlyArray<{ readonly portion: string; readonly pieces: number }>;
   readonly tray_g: number;
   readonly before_g: number | null;
   readonly after_g: number | null;
@@ -28,6 +30,8 @@ type WeighedFormProps = {
   readonly colours: readonly string[];
   readonly verdicts: readonly string[];
   readonly dogs: readonly string[];
+  /** Portions of the bowl, each counted by itself; none where it is not shared out. */
+  readonly portions: readonly string[];
 };
 
 const NUMBERS: ReadonlyArray<{
@@ -53,9 +57,13 @@ export function WeighedForm({
   colours,
   verdicts,
   dogs,
+  portions,
 }: WeighedFormProps): ReactNode {
   const [typed, setTyped] = useState<Record<string, string>>(() =>
     Object.fromEntries(NUMBERS.map(({ key }) => [key, first[key] === null ? '' : String(first[key])])),
+  );
+  const [counts, setCounts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(first.portions.map(({ portion, pieces }) => [portion, String(pieces)])),
   );
   const [texture, setTexture] = useState(first.texture);
   const [note, setNote] = useState(first.note);
@@ -66,13 +74,16 @@ export function WeighedForm({
   const save = (event: FormEvent): void => {
     event.preventDefault();
     const numbers = readNumbers(typed);
+    const byPortion = readCounts(counts, portions);
     if (typeof numbers === 'string') entry.refuse(numbers);
-    else void entry.save({ ...numbers, texture, note, colour, dogs: said });
+    else if (typeof byPortion === 'string') entry.refuse(byPortion);
+    else void entry.save({ ...numbers, portions: byPortion, texture, note, colour, dogs: said });
   };
 
   return (
     <form onSubmit={save} className="flex flex-col gap-4">
-      <Weights typed={typed} onType={setTyped} />
+      <PortionCounts portions={portions} typed={counts} onType={setCounts} />
+      <Weights typed={typed} onType={setTyped} counted={portions.length === 0} />
       <Chips legend="Break one, cold. It is" name="texture" words={textures} value={texture} onChange={setTexture} hue="crunch" />
       <Chips legend="Its edge is" name="colour" words={colours} value={colour} onChange={setColour} hue="heat" />
       <DogsSaid dogs={dogs} verdicts={verdicts} said={said} onSaid={setSaid} />
@@ -200,31 +211,79 @@ function readNumbers(typed: Readonly<Record<string, string>>): Numbers | string 
   return { pieces, tray_g: tray_g ?? 0, before_g, after_g, minutes, thickness_mm };
 }
 
+/** Pieces of each portion; none where not all were counted, or a sentence about the one that is no count. */
+function readCounts(typed: Readonly<Record<string, string>>, portions: readonly string[]): WeighedValues['portions'] | string {
+  const entered = portions.map((portion) => ({ portion, words: (typed[portion] ?? '').trim() }));
+  if (entered.every(({ words }) => words === '')) return [];
+  const missing = entered.find(({ words }) => words === '');
+  if (missing) return `Count ${missing.portion} as well, or leave all of the counts empty.`;
+  const read = entered.map(({ portion, words }) => ({ portion, pieces: typedNumber(words, ''), words }));
+  const wrong = read.find(({ pieces }) => pieces === null);
+  if (wrong) return `"${wrong.words}" is not understood. Type the count of ${wrong.portion} as ${typedExamples('')}.`;
+  return read.map(({ portion, pieces }) => ({ portion, pieces: Math.round(pieces ?? 0) }));
+}
+
 type WeightsProps = {
   readonly typed: Readonly<Record<string, string>>;
   readonly onType: (typed: Record<string, string>) => void;
 };
 
-function Weights({ typed, onType }: WeightsProps): ReactNode {
+/** What was counted of each shape that the bowl gave. */
+function PortionCounts({ portions, typed, onType }: WeightsProps & { readonly portions: readonly string[] }): ReactNode {
+  if (portions.length === 0) return null;
   return (
     <div className="grid gap-3 sm:grid-cols-3">
-      {NUMBERS.map(({ key, label, unit, hint }) => (
-        <label key={key} className="block">
-          <span className="text-[14px] text-soft">{label}</span>
-          <span className="flex items-baseline rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 focus-within:border-rim">
-            <input
-              name={key}
-              inputMode="text"
-              value={typed[key]}
-              onChange={({ target }) => onType({ ...typed, [key]: target.value })}
-              className="w-full bg-transparent text-[17px] font-semibold outline-none"
-            />
-            {unit && <span className="text-[14px] text-soft">{unit}</span>}
-          </span>
-          <span className="text-[13px] text-soft">{hint}</span>
-        </label>
+      {portions.map((portion) => (
+        <Entered
+          key={portion}
+          name={`portion ${portion}`}
+          label={`${portion} counted`}
+          unit=""
+          hint="whole ones, as they come off the rack"
+          value={typed[portion] ?? ''}
+          onType={(words) => onType({ ...typed, [portion]: words })}
+        />
       ))}
     </div>
+  );
+}
+
+/** @param counted - whether all pieces are counted together */
+function Weights({ typed, onType, counted: together }: WeightsProps & { readonly counted: boolean }): ReactNode {
+  return (
+    <div className="grid gap-3 sm:grid-cols-3">
+      {NUMBERS.filter(({ key }) => together || key !== 'pieces').map(({ key, ...field }) => (
+        <Entered key={key} name={key} {...field} value={typed[key]} onType={(words) => onType({ ...typed, [key]: words })} />
+      ))}
+    </div>
+  );
+}
+
+type EnteredProps = {
+  readonly name: string;
+  readonly label: string;
+  readonly unit: string;
+  readonly hint: string;
+  readonly value: string;
+  readonly onType: (words: string) => void;
+};
+
+function Entered({ name, label, unit, hint, value, onType }: EnteredProps): ReactNode {
+  return (
+    <label className="block">
+      <span className="text-[14px] text-soft">{label}</span>
+      <span className="flex items-baseline rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 focus-within:border-rim">
+        <input
+          name={name}
+          inputMode="text"
+          value={value}
+          onChange={({ target }) => onType(target.value)}
+          className="w-full bg-transparent text-[17px] font-semibold outline-none"
+        />
+        {unit && <span className="text-[14px] text-soft">{unit}</span>}
+      </span>
+      <span className="text-[13px] text-soft">{hint}</span>
+    </label>
   );
 }
 

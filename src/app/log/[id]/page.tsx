@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 export default async function Page({ params }: { readonly params: Promise<{ id: string }> }): Promise<ReactNode> {
   const view = await viewLogEntry((await params).id);
   if (!view.ok) return <ErrorPanel title="This batch is not in the log" message={view.message} />;
-  const { entry, measured, dogs, hasPhoto, isStored } = view.value;
+  const { entry, measured, dogs, portions, hasPhoto, isStored } = view.value;
   return (
     <LogEntry
       {...entry}
@@ -19,7 +19,7 @@ export default async function Page({ params }: { readonly params: Promise<{ id: 
       textures={TEXTURE_WORDS}
       colours={COLOUR_NAMES}
       verdicts={VERDICTS}
-      {...{ dogs, hasPhoto, isStored }}
+      {...{ dogs, portions, hasPhoto, isStored }}
     />
   );
 }
