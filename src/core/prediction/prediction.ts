@@ -186,6 +186,8 @@ export type Prediction = {
     readonly scrap_g: number;
     /** What the scraps can still become; null where nothing is left. */
     readonly scrap_uses: LeftOverUses | null;
+    /** Of a slab: pans that all of the dough would fill so thick; null for everything else. */
+    readonly pan_fill: number | null;
     /** A sheet that gives more from the first roll; null when there is none. */
     readonly roll_to: RollSize | null;
     /** Laid by hand for now: the wished layout is still being searched. */

@@ -34,6 +34,7 @@ export function yieldPart(out: ShapeYield, final_g: number, set_aside: number): 
     scrap_g: out.scrap_g,
     scrap_uses: out.uses && out.scrap_g > 0.5 ? out.uses : null,
     roll_to: advice && rolls.length > 0 && advice.pieces > rolls[0].pieces ? advice : null,
+    pan_fill: shaped.kind === 'slab' ? shaped.slab.fills : null,
     provisional: out.provisional,
   };
 }

@@ -20,7 +20,7 @@ export { rollAndCut, rollAndCutInSteps } from './reroll';
 export type { RollOutYield } from './reroll';
 export { bestRollSize } from './roll-size';
 export type { RollSize } from './roll-size';
-export { scoreSlab } from './score-slab';
+export { scoreSlab, thicknessIn } from './score-slab';
 export type { SlabYield } from './score-slab';
 export { cutCubes, sliceWhole } from './whole-pieces';
 export type { SlicingYield } from './whole-pieces';

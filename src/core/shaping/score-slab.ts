@@ -25,7 +25,15 @@ export type SlabYield = {
   readonly pieces: number;
   readonly piece_g: number;
   readonly scrap_g: number;
+  /** Pans that all of the dough would fill so thick, with what is over [1]. */
+  readonly fills: number;
 };
+
+/** How thick all of the dough lies in so many pans [mm]. */
+export const thicknessIn = (
+  pans: number,
+  { fills, thickness_mm }: { readonly fills: number; readonly thickness_mm: number },
+): number => (thickness_mm * fills) / pans;
 
 /**
  * Divides slabs into equal pieces: as many of the wished size as fit, stretched to use the slab up.
@@ -66,5 +74,6 @@ export function scoreSlab(plan: SlabPlan): Result<SlabYield> {
     pieces,
     piece_g,
     scrap_g: plan.dough_g - pieces * piece_g,
+    fills: plan.dough_g / perPan_g,
   });
 }

@@ -10,7 +10,7 @@ import { ballDiameter, ballMass, evenPortions, filledMass, roundsFor, wholePorti
 import { rollAndCut, type RollOut } from './reroll';
 import { bestRollSize } from './roll-size';
 import { layOut } from './lay-out';
-import { scoreSlab, type SlabPlan } from './score-slab';
+import { scoreSlab, thicknessIn, type SlabPlan } from './score-slab';
 import { cutCubes, sliceWhole, type SlicingPlan } from './whole-pieces';
 
 function cutter(outline: OutlineName, length_mm: number): Cutter {
@@ -182,6 +182,19 @@ describe('scored slabs', () => {
     const { pieces, piece_g, scrap_g } = result.value;
     expect(pieces * piece_g + scrap_g).toBeCloseTo(2000, 6);
     expect(scrap_g).toBeGreaterThanOrEqual(0);
+  });
+  it('answer both ways how thick: all of it in so many pans fills just those', () => {
+    const filled = (thickness_mm: number): number => {
+      const result = scoreSlab({ ...slab, thickness_mm });
+      if (!result.ok) throw new Error(result.message);
+      return result.value.fills;
+    };
+    // 2000 g of 1.2 g/mL over 330 x 230 mm: 21.96 mm in one pan.
+    expect(thicknessIn(1, { fills: filled(8), thickness_mm: 8 })).toBeCloseTo((2000 / 1.2 / (33 * 23)) * 10, 6);
+    for (const pans of [1, 2, 3]) {
+      const thickness_mm = thicknessIn(pans, { fills: filled(8), thickness_mm: 8 });
+      expect(filled(thickness_mm)).toBeCloseTo(pans, 9);
+    }
   });
   it('say when a piece is larger than the pan', () =>
     expect(scoreSlab({ ...slab, pieceWidth_mm: 400 })).toMatchObject({ code: 'PIECE_DOES_NOT_FIT' }));

@@ -36,10 +36,29 @@ function packsOf({ pack = [] }: BatchDocument, name: string): readonly PackChoic
   return own.length > 0 ? own : pack.filter(({ portion }) => portion === undefined);
 }
 
-/** Edits as a bench makes them that looks at one portion. */
-export function portionEdits(edits: Edits, at: number, shown: () => BatchDocument): Edits {
+/** How much of the recipe a portion shall be, how much it is, and which share of the bowl [1]. */
+type Scaled = { readonly factor: number; readonly was: number; readonly share: number };
+const rounded = (value: number): number => Number(value.toFixed(3));
+
+/** A portion is made larger with its bowl; one that takes so many grams of it whatever it holds takes more of them. */
+function scaledTo({ portions = [] }: BatchDocument, at: number, { factor, was, share }: Scaled): Placed {
+  const { dough_g } = portions[at];
+  if (dough_g === undefined) return { path: ['scale'], after: { by: 'factor', factor: rounded(factor / share) } };
+  return { path: ['portions', at, 'dough_g'], after: rounded((dough_g * factor) / was) };
+}
+
+/**
+ * Edits as a bench makes them that looks at one portion.
+ *
+ * @param shareOf - which share of the bowl it is now [0..1]
+ */
+export function portionEdits(edits: Edits, at: number, shown: () => BatchDocument, shareOf: () => number): Edits {
   const set: Edits['set'] = (path, after) => {
-    const placed = placedIn(edits.newest(), at, path, after);
+    const was = shown().scale;
+    const placed =
+      path[0] === 'scale' && isFactor(after) && was?.by === 'factor'
+        ? scaledTo(edits.newest(), at, { factor: after.factor, was: was.factor, share: shareOf() })
+        : placedIn(edits.newest(), at, path, after);
     edits.set(placed.path, placed.after);
   };
   return {
@@ -51,6 +70,9 @@ export function portionEdits(edits: Edits, at: number, shown: () => BatchDocumen
     begin: (document) => edits.begin(document),
   };
 }
+
+const isFactor = (after: unknown): after is { readonly by: 'factor'; readonly factor: number } =>
+  typeof after === 'object' && after !== null && 'factor' in after;
 
 /** What a portion may have of its own. */
 const OWN: ReadonlySet<string> = new Set(['shape', 'heat', 'pack', 'set_aside']);

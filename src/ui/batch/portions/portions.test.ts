@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { BatchDocument } from '@/core/document';
 import { renamed, withFinish, withoutPortion } from './change-portions';
-import { placedIn } from './portion-edits';
+import { placedIn, portionEdits } from './portion-edits';
+import type { Edits } from '../use-batch';
 
 const BOWL: BatchDocument = {
   format: 'upbeat-oven/batch',
@@ -53,7 +54,40 @@ describe('a change that was made looking at one portion', () => {
   });
 });
 
+describe('a portion that is to be larger', () => {
+  const made = (whole: BatchDocument, at: number, share: number): unknown[] => {
+    const calls: unknown[] = [];
+    const edits: Edits = {
+      set: (path, after) => calls.push([path, after]),
+      change: () => undefined,
+      newest: () => whole,
+      undo: () => undefined,
+      redo: () => undefined,
+      begin: () => undefined,
+    };
+    const shown = { ...whole, scale: { by: 'factor', factor: share } } as const;
+    portionEdits(
+      edits,
+      at,
+      () => shown,
+      () => share,
+    ).set(['scale'], { by: 'factor', factor: 2 * share });
+    return calls;
+  };
+  it('takes its whole bowl with it, and more grams where it says how many it takes', () => {
+    expect(made(BOWL, 1, 0.4)).toEqual([[['scale'], { by: 'factor', factor: 2 }]]);
+    const grams = { ...BOWL, portions: [{ name: 'Bones', dough_g: 120 }, ...(BOWL.portions ?? []).slice(1)] };
+    expect(made(grams, 0, 0.6)).toEqual([[['portions', 0, 'dough_g'], 240]]);
+  });
+});
+
 describe('portions', () => {
+  it('lose what goes round a cake that is taken out, and follow it under another name', () => {
+    const [bones, minis] = BOWL.portions ?? [];
+    const cake = { ...BOWL, portions: [bones, { ...minis, round: 'Bones' }, { name: 'Rest', rest: true as const }] };
+    expect(renamed(cake, 0, 'Cake').portions?.[1].round).toBe('Cake');
+    expect(withoutPortion(cake, 0).portions?.[0].round).toBeUndefined();
+  });
   it('take their packs with them under another name', () => {
     expect(renamed(BOWL, 0, 'Big bones').pack?.[0].portion).toBe('Big bones');
     expect(renamed(BOWL, 0, 'Minis')).toBe(BOWL);

@@ -35,7 +35,14 @@ export function usePortions({ whole: document, edits, looking, questions }: Show
     const portions = portionsOf(document, { pantry });
     return portions.ok ? null : portions;
   }, [document, pantry]);
-  const mine = useMemo(() => (at === null ? edits : portionEdits(edits, at, looking.shown)), [edits, looking, at]);
+  const mine = useMemo(() => {
+    if (at === null) return edits;
+    const share = (): number => {
+      const portions = portionsOf(edits.newest(), { pantry });
+      return portions.ok ? portions.value[at].share : 1;
+    };
+    return portionEdits(edits, at, looking.shown, share);
+  }, [edits, looking, pantry, at]);
   return { at, open, whole: useWhole(document, count > 0, questions), edits: mine, wrong };
 }
 

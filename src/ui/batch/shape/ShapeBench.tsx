@@ -17,6 +17,8 @@ import { HandGap } from './HandGap';
 import { HollowPictures } from './HollowPictures';
 import { LevelPicker } from './LevelPicker';
 import { LoosePictures } from './LoosePictures';
+import { BatterDeep } from './BatterDeep';
+import { HowThick } from './HowThick';
 import { OtherPan } from './OtherPan';
 import { OwnOutline } from './OwnOutline';
 import { ShapeFields } from './ShapeFields';
@@ -76,6 +78,8 @@ export function ShapeBench(props: BenchProps): ReactNode {
         onRollTo={(width_mm) => edits.set(['shape', 'roll_width_mm'], width_mm)}
       />
       <LeftOver out={prediction.yield} />
+      {shape.method === 'score-slab' && <HowThick {...{ shape, prediction, edits }} />}
+      {shape.method === 'cake' && <BatterDeep {...{ prediction, edits }} />}
       {shape.method === 'cake' && <OtherPan shape={shape} dough={prediction.dough} edits={edits} />}
       <CleanAfter prediction={prediction} document={document} />
       {drawing.shape.kind === 'sheet' && <HandGap {...props} first={prediction.yield.first_roll?.pieces ?? 1} />}
