@@ -1,5 +1,5 @@
 import type { FeedingInput } from '@/core/feeding';
-import type { Ingredient } from '@/core/pantry';
+import type { Ingredient, SlicedOff } from '@/core/pantry';
 
 /** What the book shows of a recipe without predicting it again. */
 export type RecipeCardRow = {
@@ -9,6 +9,7 @@ export type RecipeCardRow = {
     readonly name: string;
     readonly mass_g: number;
     readonly eaten_g: number;
+    readonly slicedOff?: SlicedOff;
   }>;
   /** Rows made from a composition that a line brings: no pantry has them. */
   readonly ownRows: readonly Ingredient[];

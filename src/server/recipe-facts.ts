@@ -53,6 +53,7 @@ function cardFrom(document: BatchDocument, { prediction, lines, finishes, treat 
       name: ingredient.name,
       mass_g: mass_g + finishes[i].mass_g,
       eaten_g: treat.lines[i].mass_g,
+      ...(ingredient.slicedOff ? { slicedOff: ingredient.slicedOff } : {}),
     })),
     ownRows: lines.flatMap(({ ingredient }) => (ingredient.own ? [ingredient] : [])),
     dough_g: dough.mass_g,

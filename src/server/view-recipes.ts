@@ -77,9 +77,9 @@ const wordsOf = (q: string): string[] => q.toLowerCase().slice(0, 120).split(NO_
 
 /** What of a card's lines is weighed, or ends on the treats; an ingredient that is gone from everywhere is left out. */
 export const linesOf = (card: RecipeCardRow, pantry: Pantry, which: 'mass_g' | 'eaten_g'): DoughLine[] =>
-  card.lines.flatMap(({ ingredient: id, [which]: mass_g }) => {
-    const ingredient = pantry.get(id) ?? card.ownRows.find((row) => row.id === id);
-    return ingredient ? [{ ingredient, mass_g }] : [];
+  card.lines.flatMap(({ ingredient: id, [which]: mass_g, slicedOff }) => {
+    const row = pantry.get(id) ?? card.ownRows.find((one) => one.id === id);
+    return row ? [{ ingredient: slicedOff ? { ...row, slicedOff } : row, mass_g }] : [];
   });
 
 /** What a recipe's own words stop, where no row of the pantry does. */

@@ -66,12 +66,12 @@ function heatUp(stage: WrittenStage | undefined): Call[] {
   return [{ id: 'heat-up', step: 'shape', act, from: 'before', minutes: 0, hands: 1, runs: null, portion: null }];
 }
 
-type Prompt = Omit<Call, 'portion'>;
+type OfProgramme = Omit<Call, 'portion'>;
 
-function partPrompts(part: Part): Prompt[] {
+function partPrompts(part: Part): OfProgramme[] {
   const { id: step } = part;
   if (part.in === 'appliance')
-    return visitsToLoad(part.stage, part.load, part.loads).map(({ act, minute, hands, runs }, i): Prompt => {
+    return visitsToLoad(part.stage, part.load, part.loads).map(({ act, minute, hands, runs }, i): OfProgramme => {
       const from = i === 0 ? 'before' : 'put-in';
       return { id: `${step}/${i}`, step, act, from, minutes: minute, hands, runs };
     });
@@ -79,7 +79,7 @@ function partPrompts(part: Part): Prompt[] {
     const act: Act = { do: 'step', kind: 'static-oven', step: part.step };
     return [{ id: `${step}/0`, step, act, from: 'before', minutes: 0, hands: EVENT_MINUTES[part.step.do] ?? 5, runs: null }];
   }
-  const wait: Prompt = {
+  const wait: OfProgramme = {
     id: `${step}/1`,
     step,
     act: { do: part.step.do === 'dry-coat' ? 'set' : 'cooled' },

@@ -8,7 +8,7 @@ export type { PackChoice } from './pack-fields';
 export type { Mixture } from './shape-record';
 export { PART_ROLES, PART_TIMES, roleRecord } from './part-roles';
 export type { FinishRole, PartRole, PartTime } from './part-roles';
-export { SHAPES, shapeRecord } from './shapes';
+export { SHAPES, shapeRecord, slicedOffBy } from './shapes';
 export type {
   Ball,
   Cake,

@@ -52,3 +52,10 @@ export type FrozenMould = ShapeOf<'frozen-mould'>;
 export type CutterChoice = ValueOf<typeof CUTTER>;
 export type CakePan = NonNullable<Cake['pan']>;
 export type ScrapUse = NonNullable<RollAndCut['scraps']>;
+
+/** What a way of cutting whole things takes off them; undefined where it takes nothing. */
+export function slicedOffBy(shape: Shape): { readonly peel: boolean; readonly core: boolean } | undefined {
+  if (shape.method !== 'slice') return undefined;
+  const { peel_mm = 0, core_mm = 0 } = shape;
+  return peel_mm > 0 || core_mm > 0 ? { peel: peel_mm > 0, core: core_mm > 0 } : undefined;
+}

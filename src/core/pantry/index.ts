@@ -21,7 +21,7 @@ export {
   tissueShare,
   usualBinders,
 } from './groups';
-export type { Ingredient, OilClass, Pantry } from './ingredient';
+export type { Ingredient, OilClass, Pantry, SlicedOff } from './ingredient';
 export { canBeMashed, mashed } from './mashed';
 export { ownIngredient } from './own-ingredient';
 export type { OwnComposition } from './own-ingredient';

@@ -70,9 +70,14 @@ export type Ingredient = {
   readonly uncertain: boolean;
   /** True for a baker's own entry: no other kitchen knows it. */
   readonly own: boolean;
+  /** What is weighed with it, since it goes at the slicing. */
+  readonly slicedOff?: SlicedOff;
   /** What it was made of, where it was baked elsewhere. */
   readonly madeOf?: readonly Constituent[];
 };
+
+/** What slicing takes off whole things. */
+export type SlicedOff = { readonly peel: boolean; readonly core: boolean };
 
 /** What went into a thing baked elsewhere: a row, and its grams in one gram of the thing as it is used. */
 export type Constituent = { readonly ingredient: Ingredient; readonly share: number };

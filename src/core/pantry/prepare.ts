@@ -10,6 +10,8 @@ export type Preparation = {
   readonly yield: number;
   readonly minutes: number;
   readonly tool: string;
+  /** What of it slicing may do in its place; null for what it never does. */
+  readonly bySlicing: 'peel' | 'core' | null;
 };
 
 const prepare = (verb: string, from: string, yieldRatio: number, minutes: number, tool: string): Preparation => ({
@@ -18,7 +20,14 @@ const prepare = (verb: string, from: string, yieldRatio: number, minutes: number
   yield: yieldRatio,
   minutes,
   tool,
+  bySlicing: null,
 });
+
+/** A slicer that peels or cores takes it off, or a knife beforehand, never both. */
+const pare =
+  (bySlicing: 'peel' | 'core') =>
+  (...of: Parameters<typeof prepare>): Preparation => ({ ...prepare(...of), bySlicing });
+const [peel, core] = [pare('peel'), pare('core')];
 
 /**
  * By ingredient id. Yields are usual kitchen ones.
@@ -41,13 +50,32 @@ const PREPARATIONS = new Map<string, Preparation>(
     applesauce: prepare('core, stew and mash', 'whole apples', 0.78, 20, 'pan, masher'),
     pear_puree: prepare('core, stew and mash', 'whole pears', 0.78, 20, 'pan, masher'),
     banana_mashed: prepare('peel and mash', 'bananas in their skins', 0.64, 3, 'fork'),
-    apple_fresh: prepare('core and take every pip out', 'whole apples', 0.88, 4, 'corer'),
-    beetroot_raw: prepare('peel and grate', 'whole beetroot', 0.82, 8, 'grater, gloves'),
-    carrot_raw: prepare('peel and grate', 'whole carrots', 0.86, 6, 'grater'),
-    parsnip_raw: prepare('peel and grate', 'whole parsnips', 0.83, 6, 'grater'),
-    swede_raw: prepare('peel', 'whole swede', 0.85, 6, 'knife'),
+    apple_fresh: core('core and take every pip out', 'whole apples', 0.88, 4, 'corer'),
+    pear_fresh: core('core and take every seed out', 'whole pears', 0.9, 4, 'corer'),
+    banana_fresh: peel('peel', 'bananas in their skins', 0.64, 2, 'hands'),
+    kiwi_fresh: peel('peel', 'whole kiwis', 0.84, 3, 'knife'),
+    mango_fresh: prepare('peel and cut off the stone', 'whole mangoes', 0.69, 5, 'knife'),
+    melon_fresh: prepare('take off rind and seeds', 'whole melon', 0.52, 6, 'knife'),
+    watermelon: prepare('take off rind and seeds', 'whole watermelon', 0.55, 6, 'knife'),
+    pineapple_fresh: prepare('take off skin, eyes and core', 'whole pineapple', 0.52, 6, 'knife'),
+    papaya_fresh: prepare('peel and seed', 'whole papaya', 0.67, 5, 'knife'),
+    orange_fresh: peel('peel and take every pip out', 'whole oranges', 0.72, 5, 'knife'),
+    peach_fresh: core('take every stone out', 'whole peaches', 0.88, 4, 'knife'),
+    apricot_fresh: core('take every stone out', 'whole apricots', 0.92, 4, 'knife'),
+    plum_fresh: core('take every stone out', 'whole plums', 0.94, 4, 'knife'),
+    cherries: core('take every stone and stalk out', 'cherries on their stalks', 0.84, 10, 'stoner'),
+    strawberries: prepare('hull', 'whole strawberries', 0.94, 4, 'knife'),
+    potato_raw: peel('peel', 'whole potatoes', 0.81, 5, 'peeler'),
+    turnip_raw: peel('peel', 'whole turnips', 0.8, 5, 'peeler'),
+    celeriac: peel('peel', 'whole celeriac', 0.75, 6, 'knife'),
+    kohlrabi: peel('peel', 'whole kohlrabi', 0.73, 6, 'knife'),
+    pumpkin_fresh: prepare('peel and seed', 'whole pumpkin', 0.7, 10, 'knife'),
+    beetroot_raw: peel('peel and grate', 'whole beetroot', 0.82, 8, 'grater, gloves'),
+    carrot_raw: peel('peel and grate', 'whole carrots', 0.86, 6, 'grater'),
+    parsnip_raw: peel('peel and grate', 'whole parsnips', 0.83, 6, 'grater'),
+    swede_raw: peel('peel', 'whole swede', 0.85, 6, 'knife'),
     courgette_raw: prepare('grate', 'whole courgettes', 0.95, 5, 'grater'),
-    sweet_potato_raw: prepare('peel', 'whole sweet potatoes', 0.85, 5, 'peeler'),
+    sweet_potato_raw: peel('peel', 'whole sweet potatoes', 0.85, 5, 'peeler'),
     parsley_fresh: prepare('strip the leaves and chop', 'parsley on its stalks', 0.75, 4, 'knife'),
     flour_oat: prepare('grind', 'rolled oats', 1, 4, 'blender'),
     flaxseed_ground: prepare('grind', 'whole linseed', 1, 3, 'mill'),
@@ -73,8 +101,11 @@ const PREPARATIONS = new Map<string, Preparation>(
   }),
 );
 
-/** How an ingredient is prepared; null when it is used as it comes. */
-export const preparationOf = (row: Ingredient): Preparation | null => PREPARATIONS.get(row.id) ?? null;
+/** How an ingredient is prepared; null when it is used as it comes, and where its slicing does it. */
+export function preparationOf({ id, slicedOff }: Ingredient): Preparation | null {
+  const way = PREPARATIONS.get(id);
+  return way === undefined || (way.bySlicing && slicedOff?.[way.bySlicing]) ? null : way;
+}
 
 /** Mass to start from so that so much is ready [g]. */
 export const startFrom = (row: Ingredient, ready_g: number): number => ready_g / (preparationOf(row)?.yield ?? 1);

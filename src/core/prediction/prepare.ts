@@ -1,4 +1,5 @@
 import { succeed, type Result } from '../failure';
+import { slicedOffBy } from '../catalogue';
 import type { PriceList } from '../costing';
 import { scaleComposition, type DoughLine, type Measuring, type Pantry } from '../pantry';
 import { isVolumeUnit, type CupFill } from '../quantities';
@@ -55,9 +56,14 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
   const fill = document.recipe.ingredients.some(({ unit }) => isVolumeUnit(unit))
     ? assumed.or<CupFill>(document.kitchen?.cup_fill, 'kitchen.cup_fill', 'unknown')
     : 'unknown';
-  const weighed = weighRecipe(document.recipe, kitchen.pantry, fill);
-  if (!weighed.ok) return weighed;
-  const written = onlyDough(document.recipe, weighed.value);
+  const asItComes = weighRecipe(document.recipe, kitchen.pantry, fill);
+  if (!asItComes.ok) return asItComes;
+  // What slicing peels or cores is weighed and bought whole.
+  const slicedOff = slicedOffBy(document.shape);
+  const weighed = slicedOff
+    ? asItComes.value.map((line) => ({ ...line, ingredient: { ...line.ingredient, slicedOff } }))
+    : asItComes.value;
+  const written = onlyDough(document.recipe, weighed);
   const plan = planShape(onItsTray(document), document.kitchen, assumed);
   if (!plan.ok) return plan;
   const baked = bakedBy(document.heat);
@@ -85,7 +91,7 @@ export function prepare(document: BatchDocument, kitchen: Kitchen, effort: 'full
     plan: plan.value,
     lines,
     planned,
-    written: weighed.value,
+    written: weighed,
     dough,
     substance: substanceOf(dough),
     factor: factor.value,

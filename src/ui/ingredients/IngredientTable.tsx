@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import { isDoughLine, type Recipe, type RecipeLine, type RecipePart } from '@/core/document';
-import { rowOfLine, type Ingredient, type Pantry } from '@/core/pantry';
+import { rowOfLine, type Ingredient, type Pantry, type SlicedOff } from '@/core/pantry';
 import { ROLE_WORDS } from '../format/words';
 import { Choice } from '../kit/Choice';
 import { IngredientPicker } from './IngredientPicker';
@@ -31,6 +31,8 @@ type IngredientTableProps = {
   readonly more?: (line: number) => ReactNode;
   /** What else can be done with a line, beside taking it out. */
   readonly tools?: (line: number) => ReactNode;
+  /** What slicing takes off what is weighed; undefined where it takes nothing. */
+  readonly slicedOff?: SlicedOff | undefined;
   /** Another way to add to a part, beside picking an ingredient; `null` is the dough. */
   readonly adds?: (part: string | null) => ReactNode;
 };
@@ -141,6 +143,7 @@ function Lines({
   onAmount,
   onLines,
   withNotes = false,
+  slicedOff,
   more,
   tools,
 }: LinesProps): ReactNode {
@@ -152,7 +155,7 @@ function Lines({
           key={`${line.ingredient}-${i}`}
           line={line}
           parts={recipe.parts ?? []}
-          row={rowOfLine(line, pantry)}
+          row={rowOfLine(line, pantry, slicedOff)}
           planned_g={told?.dough.ingredients[i]?.planned_g ?? null}
           habits={habits}
           onAmount={(amount) => onAmount(i, amount)}

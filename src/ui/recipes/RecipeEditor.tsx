@@ -11,7 +11,8 @@ import {
   RECIPE,
 } from '@/core/document';
 import type { Dog } from '@/core/feeding';
-import type { Pantry } from '@/core/pantry';
+import type { Pantry, SlicedOff } from '@/core/pantry';
+import { slicedOffBy } from '@/core/catalogue';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
@@ -64,6 +65,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
             <NameAndWay recipe={recipe} fresh={saved === null} edits={edits} />
             <Lines
               {...{ recipe, pantry, habits, edits }}
+              slicedOff={slicedOffBy(document.shape)}
               onPaste={saved === null ? () => setPasting(true) : null}
               told={failure ? null : (nominal?.prediction ?? null)}
             />
@@ -171,10 +173,11 @@ type LinesProps = {
   readonly pantry: Pantry;
   readonly habits: Habits;
   readonly edits: Edits;
+  readonly slicedOff: SlicedOff | undefined;
 };
 
 /** What goes in, line by line. */
-function Lines({ onPaste, recipe, told, pantry, habits, edits }: LinesProps): ReactNode {
+function Lines({ onPaste, recipe, told, pantry, habits, edits, slicedOff }: LinesProps): ReactNode {
   return (
     <Panel label="Ingredients" className="px-5 py-3">
       <h2 className="flex items-center gap-3 pb-1 text-[17px]">
@@ -190,6 +193,7 @@ function Lines({ onPaste, recipe, told, pantry, habits, edits }: LinesProps): Re
         told={told}
         pantry={pantry}
         habits={habits}
+        slicedOff={slicedOff}
         withNotes
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={(next) => edits.change(['recipe', 'ingredients'], next)}

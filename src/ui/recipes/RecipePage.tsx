@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Screening } from '@/core/feeding';
+import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { bakeSentences } from '@/formats/recipe-files';
 import { day, mass, money } from '../format/units';
@@ -148,7 +149,7 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
       <caption className="pb-1 text-left font-display text-[17px] font-semibold">Ingredients, the recipe once</caption>
       <tbody>
         {document.recipe.ingredients.map((line, i) => {
-          const row = rowOfLine(line, pantry);
+          const row = rowOfLine(line, pantry, slicedOffBy(document.shape));
           const mass_g = recipe.card.lines[i]?.mass_g ?? 0;
           const way = row ? preparationOf(row) : null;
           const measure = row ? kitchenMeasure(row, mass_g, habits) : null;

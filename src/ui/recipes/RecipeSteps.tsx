@@ -2,6 +2,7 @@ import type { RecipeView } from '@/contract/recipes';
 import type { ReactNode } from 'react';
 import { rawHygiene } from '@/core/cautions';
 import type { BatchDocument } from '@/core/document';
+import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Pantry } from '@/core/pantry';
 import { duration, mass } from '../format/units';
 
@@ -11,7 +12,7 @@ export type StepsProps = { readonly document: BatchDocument; readonly recipe: Re
 export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode {
   const steps = document.recipe.steps ?? [];
   const prepared = document.recipe.ingredients.flatMap((line, i) => {
-    const row = rowOfLine(line, pantry);
+    const row = rowOfLine(line, pantry, slicedOffBy(document.shape));
     const way = row ? preparationOf(row) : null;
     return row && way && way.minutes >= 3 ? [{ row, way, mass_g: recipe.card.lines[i]?.mass_g ?? 0 }] : [];
   });

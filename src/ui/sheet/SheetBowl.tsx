@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { isDoughLine, type BatchDocument } from '@/core/document';
-import { preparationOf, startFrom, type Pantry } from '@/core/pantry';
+import { slicedOffBy } from '@/core/catalogue';
+import { preparationOf, rowOfLine, startFrom, type Pantry } from '@/core/pantry';
 import type { Prediction } from '@/core/prediction';
 import { BOWL_PARTS, bowlOrder } from '../batch/weigh/bowl';
 import { duration, mass } from '../format/units';
@@ -18,7 +19,7 @@ export function SheetWeigh({ document, prediction: { dough, parts }, pantry }: S
     <ul className="columns-2 gap-8 max-sm:columns-1">
       {of.map((i) => {
         const { ingredient, planned_g } = dough.ingredients[i];
-        const row = pantry.get(ingredient);
+        const row = rowOfLine(recipe.ingredients[i], pantry, slicedOffBy(document.shape));
         const way = row ? preparationOf(row) : null;
         const from = row && way && way.yield !== 1 ? `, ${way.verb} from ${mass(startFrom(row, planned_g))}` : '';
         return (

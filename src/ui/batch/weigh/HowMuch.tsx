@@ -3,7 +3,8 @@ import { Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
 import type { FixedAmount, RecipeLine, Scale } from '@/core/document';
 import { type Shape, SHAPES } from '@/core/catalogue';
-import { startFrom } from '@/core/pantry';
+import { slicedOffBy } from '@/core/catalogue';
+import { rowOfLine, startFrom } from '@/core/pantry';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
@@ -155,7 +156,9 @@ function WhatThereIs({ fixed, onFixed, document, nominal, pantry, lots, alsoUsed
           <Button
             key={lot.id}
             look="small"
-            onClick={() => onFixed([...fixed, { ingredient: lot.ingredient_id, amount: usable_g(pantry, lot), unit: 'g' }])}
+            onClick={() =>
+              onFixed([...fixed, { ingredient: lot.ingredient_id, amount: usable_g({ pantry, document }, lot), unit: 'g' }])
+            }
           >
             use the {mass(lot.left_g)} of {nameOf(pantry, lot.ingredient_id).toLowerCase()} in the house
           </Button>
@@ -173,8 +176,11 @@ const planned = ({ ingredient, amount, unit }: RecipeLine, factor: number): Fixe
 });
 
 /** What a lot gives once it is peeled, drained or cracked [g]. */
-function usable_g(pantry: BenchProps['pantry'], { ingredient_id, left_g }: BenchProps['lots'][number]): number {
-  const row = pantry.get(ingredient_id);
+function usable_g(
+  { pantry, document }: Pick<BenchProps, 'pantry' | 'document'>,
+  { ingredient_id, left_g }: BenchProps['lots'][number],
+): number {
+  const row = rowOfLine({ ingredient: ingredient_id }, pantry, slicedOffBy(document.shape));
   return Math.floor(row ? left_g / startFrom(row, 1) : left_g);
 }
 

@@ -1,6 +1,7 @@
 'use client';
 import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
+import { slicedOffBy } from '@/core/catalogue';
 import { withRecipe, type BatchDocument } from '@/core/document';
 import { swapIdeas, type Pantry } from '@/core/pantry';
 import { isVolumeUnit } from '@/core/quantities';
@@ -43,6 +44,7 @@ export function WeighBench(props: BenchProps): ReactNode {
         told={nominal.prediction}
         pantry={pantry}
         habits={habits}
+        slicedOff={slicedOffBy(document.shape)}
         onAmount={(i, amount) => edits.set(['recipe', 'ingredients', i, 'amount'], amount)}
         onLines={onLines}
         onRecipe={(next) => edits.change<BatchDocument>([], (now) => withRecipe(now, next(now.recipe)))}

@@ -1,3 +1,4 @@
+import { slicedOffBy } from '@/core/catalogue';
 import { isDoughLine, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { rowOfLine, type DoughLine, type Ingredient, type Pantry } from '@/core/pantry';
@@ -5,7 +6,7 @@ import { rowOfLine, type DoughLine, type Ingredient, type Pantry } from '@/core/
 /** What lies in the bowl of a predicted batch, as the dough's models want it; a line nobody knows is left out. */
 export function linesInBowl(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
   return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
-    const ingredient = rowOfLine(line, pantry);
+    const ingredient = rowOfLine(line, pantry, slicedOffBy(document.shape));
     const mass_g = dough.ingredients[i]?.mass_g;
     if (!ingredient || mass_g === undefined || !isDoughLine(document.recipe, line)) return [];
     return [{ ingredient, mass_g, ...(line.water_pct === undefined ? {} : { waterPct: line.water_pct }) }];
@@ -15,7 +16,7 @@ export function linesInBowl(document: BatchDocument, dough: Prediction['dough'],
 /** Everything that ends on the treats of a predicted batch; a line nobody knows is left out. */
 export function linesOnTreats(document: BatchDocument, dough: Prediction['dough'], pantry: Pantry): DoughLine[] {
   return document.recipe.ingredients.flatMap((line, i): DoughLine[] => {
-    const ingredient = rowOfLine(line, pantry);
+    const ingredient = rowOfLine(line, pantry, slicedOffBy(document.shape));
     const mass_g = dough.ingredients[i]?.eaten_g;
     return ingredient && mass_g !== undefined ? [{ ingredient, mass_g }] : [];
   });
