@@ -1,6 +1,7 @@
 import type { Costs } from '@/contract/kit';
 import Joi from 'joi';
 
+import { PACK } from '@/core/catalogue';
 import type { Result } from '@/core/failure';
 import { PACKS } from '@/core/keeping';
 import { setCosts } from '@/db/kitchen';
@@ -14,6 +15,17 @@ const COSTS_REQUEST = Joi.object<Costs>({
   label_price: money,
   overhead_per_batch: money,
   pack_prices: Joi.object(Object.fromEntries(Object.keys(PACKS).map((option) => [option, money]))),
+  packs_in_house: Joi.array()
+    .items(
+      Joi.object({
+        option: Joi.string()
+          .valid(...Object.keys(PACKS))
+          .required(),
+        volume_ml: Joi.number().min(PACK.fields.volume_ml.min).max(PACK.fields.volume_ml.max).required(),
+        count: Joi.number().integer().min(0).max(100_000).required(),
+      }),
+    )
+    .max(60),
   equipment: Joi.array()
     .items(
       Joi.object({

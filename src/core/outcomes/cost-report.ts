@@ -5,12 +5,17 @@ import type { BatchDocument } from '../document';
 import { visitsOf } from '../search';
 import type { Prediction } from '../prediction';
 
+/** Packs of one kind and size that are in the house. */
+export type HousePack = { readonly option: PackOption; readonly volume_ml: number; readonly count: number };
+
 /** What a kitchen pays besides ingredients; what nobody has said is left out of the sum, and told. */
 export type KitchenCosts = {
   readonly energy_per_kwh?: number;
   readonly wage_per_hour?: number;
   readonly label_price?: number;
   readonly pack_prices?: Readonly<Partial<Record<PackOption, number>>>;
+  /** Packs that were counted; kinds that are not among them are taken to be there. */
+  readonly packs_in_house?: readonly HousePack[];
   /** What wears out: each thing's price, and the batches it lasts for. */
   readonly equipment?: ReadonlyArray<{ readonly name: string; readonly price: number; readonly batches: number }>;
   readonly overhead_per_batch?: number;

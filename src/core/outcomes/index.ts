@@ -8,4 +8,4 @@ export { fillAsCounted, freshLife, lifeOfPack } from './store-room';
 export type { CountedPieces, FreshlyStored, ToStore } from './store-room';
 export { costReport, handsOf } from './cost-report';
 export { wholeBatch } from './whole-batch';
-export type { CostReport, KitchenCosts } from './cost-report';
+export type { CostReport, HousePack, KitchenCosts } from './cost-report';

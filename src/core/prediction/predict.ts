@@ -152,7 +152,7 @@ function assemble(
       factor: bowl.factor,
     },
     parts: partsOf(document.recipe, worked),
-    yield: yieldPart(bowl.out, final_g, aside),
+    yield: yieldPart(bowl.out, treat, aside),
     cake: cakePart(out),
     heat: heatPart(worked),
     outcome: outcomePart(finish),

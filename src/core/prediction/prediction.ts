@@ -160,6 +160,8 @@ export type Prediction = {
     readonly set_aside: number;
     readonly piece_raw_g: number;
     readonly piece_final_g: number;
+    /** Of a finished one. */
+    readonly piece_ml: number;
     /** As thick as a piece goes in: a batter as deep as it stands. */
     readonly piece_thickness_mm: number;
     /** Sides of a piece, the longest first. */

@@ -4,11 +4,12 @@ import type { BatchDocument } from '../document';
 import { usualPiece } from '../pantry';
 import { roundsFor } from '../shaping';
 import type { WorkedOut } from './prediction-run';
+import type { TreatSize } from './treat';
 import type { Prediction } from './prediction';
 import type { Shaped, ShapeYield } from '../yield';
 
 /** The yield as the result document tells it; the band of pieces comes with the draws. */
-export function yieldPart(out: ShapeYield, final_g: number, set_aside: number): Prediction['yield'] {
+export function yieldPart(out: ShapeYield, { piece_g, volume_ml }: TreatSize, set_aside: number): Prediction['yield'] {
   const { shaped } = out;
   const rolls = shaped.kind === 'rolled' ? shaped.rollOut.rolls : [];
   const advice = shaped.kind === 'rolled' ? shaped.advice : null;
@@ -18,7 +19,8 @@ export function yieldPart(out: ShapeYield, final_g: number, set_aside: number): 
     pieces_high: out.pieces,
     set_aside,
     piece_raw_g: out.piece_g,
-    piece_final_g: final_g,
+    piece_final_g: piece_g,
+    piece_ml: volume_ml,
     piece_thickness_mm: out.body.thickness_mm,
     piece_sides_mm: sidesOf(out),
     trays: out.trays,

@@ -6,6 +6,7 @@ import { PACK_NAMES } from '../format/words';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Panel } from '../kit/Panel';
 import { Equipment } from './Equipment';
+import { HousePacks } from './HousePacks';
 
 type Money = 'wage_per_hour' | 'label_price' | 'overhead_per_batch';
 const LINES: ReadonlyArray<readonly [key: Money, name: string, unit: string]> = [
@@ -59,6 +60,7 @@ export function CostsPanel({ costs, currency, onKeep }: CostsPanelProps): ReactN
           </span>
         ))}
       </div>
+      <HousePacks packs={costs.packs_in_house ?? []} onKeep={(packs_in_house) => onKeep({ ...costs, packs_in_house })} />
       <Equipment equipment={costs.equipment ?? []} currency={currency} onKeep={(equipment) => onKeep({ ...costs, equipment })} />
     </Panel>
   );

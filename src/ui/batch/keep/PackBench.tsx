@@ -8,7 +8,7 @@ import type { Keeps } from '@/core/prediction';
 import { mass } from '../../format/units';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button, buttonClass } from '../../kit/Button';
-import { CautionsOf } from '../../kit/CautionMark';
+import { CautionShape, CautionsOf } from '../../kit/CautionMark';
 import { NumberField } from '../../kit/NumberField';
 import { TextField } from '../../kit/TextField';
 import { limits } from '../../kit/limits';
@@ -18,22 +18,24 @@ import { WorthDialog } from '../worth/WorthDialog';
 import { PackFields } from './PackFields';
 import { PackList } from './PackList';
 import { shownKeeps } from '../shown-keeps';
+import { packsShort, sizesOf, type PacksShort } from './house-packs';
 import { onePack } from './new-pack';
 import { usePacks } from './use-packs';
 
 /** The pack station: portions, packs side by side, label and price. */
 export function PackBench(props: BenchProps): ReactNode {
-  const { nominal, banded, bandIsOld, batchId } = props;
+  const { nominal, banded, bandIsOld, batchId, costs } = props;
+  const house = costs.packs_in_house ?? [];
   const { choices, index, pick, set, change, add } = usePacks(props);
   const [costing, setCosting] = useState(false);
   const { keeps, yield: out } = nominal.prediction;
   return (
     <div className="flex flex-col gap-3">
       <BenchHead title="Pack" about="cold, then closed; counted packs first, the next takes the rest">
-        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'zip-bag', 40))}>
+        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'zip-bag', 40, house))}>
           + a bag
         </Button>
-        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'foil-pouch', 60))}>
+        <Button look="small" onClick={() => add(onePack(nominal.prediction, 'foil-pouch', 60, house))}>
           + another pack
         </Button>
         <Button look="small" onClick={() => setCosting(true)}>
@@ -53,13 +55,36 @@ export function PackBench(props: BenchProps): ReactNode {
         onPick={pick}
         onChoices={set}
       />
-      <PackFields key={`${index} ${choices[index].option}`} choice={choices[index]} onChange={change} />
+      <PackFields
+        key={`${index} ${choices[index].option}`}
+        choice={choices[index]}
+        sizes={sizesOf(house, choices[index].option)}
+        onChange={change}
+      />
+      <Short short={packsShort(choices, keeps, house)} />
       <TakenFrom choices={choices} keeps={keeps} set_aside={out.set_aside} />
       <SetAside {...props} />
       {keeps[index] && <Filled keeps={keeps[index]} isCounted={choices[index].packs !== undefined} piece_g={out.piece_final_g} />}
       <CautionsOf cautions={nominal.prediction.cautions} steps={['pack']} />
       {costing && <WorthDialog {...props} pack={index} onClose={() => setCosting(false)} />}
     </div>
+  );
+}
+
+/** Packs that are not in the house; nothing where all are. */
+function Short({ short }: { readonly short: readonly PacksShort[] }): ReactNode {
+  if (short.length === 0) return null;
+  return (
+    <p className="text-[14px] text-mind" role="status">
+      <CautionShape severity="mind" />{' '}
+      {short
+        .map(({ option, volume_ml, needed, there }) => {
+          const size = `${PACK_NAMES[option].toLowerCase()} of ${volume_ml} ml`;
+          return `${needed} × ${size} are filled and ${there === 0 ? 'none is' : `${there} are`} in the house`;
+        })
+        .join('; ')}
+      : take another size, or bring more (Kit).
+    </p>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { type PackChoice, PACK } from '@/core/catalogue';
+import type { HousePack } from '@/core/outcomes';
 import { CLOSURES, packOf, type Closure } from '@/core/keeping';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
@@ -16,10 +17,15 @@ const CLOSURE_NAMES: Record<Closure, string> = {
 };
 const CLOSED = (Object.keys(CLOSURES) as Closure[]).map((value) => ({ value, name: CLOSURE_NAMES[value] }));
 
-type PackFieldsProps = { readonly choice: PackChoice; readonly onChange: (choice: PackChoice) => void };
+type PackFieldsProps = {
+  readonly choice: PackChoice;
+  /** Sizes of its kind that are in the house. */
+  readonly sizes: readonly HousePack[];
+  readonly onChange: (choice: PackChoice) => void;
+};
 
 /** How one pack is filled, opened and closed, and what is known better of it than of its kind. */
-export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
+export function PackFields({ choice, sizes, onChange }: PackFieldsProps): ReactNode {
   const pack = packOf(choice.option, choice.volume_ml, choice.own);
   const { pieces: _pieces, packs: _packs, ...uncounted } = choice;
   return (
@@ -32,6 +38,7 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
         width="w-12"
         onChange={(volume_ml) => onChange({ ...choice, volume_ml })}
       />
+      <HouseSizes volume_ml={pack.volume_ml} sizes={sizes} onSize={(volume_ml) => onChange({ ...choice, volume_ml })} />
       <span className="inline-flex items-center gap-1.5">
         <span className="text-soft">filled with</span>
         <OptionalNumber
@@ -68,6 +75,29 @@ export function PackFields({ choice, onChange }: PackFieldsProps): ReactNode {
       />
       <VeryPack choice={choice} onChange={onChange} />
     </div>
+  );
+}
+
+type HouseSizesProps = {
+  readonly volume_ml: number;
+  readonly sizes: readonly HousePack[];
+  readonly onSize: (volume_ml: number) => void;
+};
+
+/** Sizes that are in the house, to pick from. */
+function HouseSizes({ volume_ml: now, sizes, onSize }: HouseSizesProps): ReactNode {
+  if (sizes.length === 0) return null;
+  return (
+    <Choice
+      label="Sizes in the house"
+      shown={false}
+      value={sizes.some(({ volume_ml }) => volume_ml === now) ? String(now) : ''}
+      options={[
+        { value: '', name: 'of the house …' },
+        ...sizes.map(({ volume_ml, count }) => ({ value: String(volume_ml), name: `${volume_ml} ml, ${count} there` })),
+      ]}
+      onChange={(size) => size !== '' && onSize(Number(size))}
+    />
   );
 }
 

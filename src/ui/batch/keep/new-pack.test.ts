@@ -21,8 +21,10 @@ describe('where a new pack goes', () => {
   });
   it('takes half of the pieces at most, and one at least', () => {
     const fingers = demo('squash-millet-fingers');
-    expect(onePack(fingers, 'zip-bag', 40)).toEqual({ option: 'zip-bag', store: 'room', pieces: 40, packs: 1 });
-    expect(onePack({ ...fingers, yield: { ...fingers.yield, pieces: 7 } }, 'zip-bag', 40).pieces).toBe(3);
-    expect(onePack({ ...fingers, yield: { ...fingers.yield, pieces: 1 } }, 'zip-bag', 40).pieces).toBe(1);
+    expect(onePack(fingers, 'zip-bag', 40, [])).toEqual({ option: 'zip-bag', store: 'room', pieces: 40, packs: 1 });
+    const house = [{ option: 'zip-bag', volume_ml: 3000, count: 2 }] as const;
+    expect(onePack(fingers, 'zip-bag', 40, house)).toMatchObject({ volume_ml: 3000 });
+    expect(onePack({ ...fingers, yield: { ...fingers.yield, pieces: 7 } }, 'zip-bag', 40, []).pieces).toBe(3);
+    expect(onePack({ ...fingers, yield: { ...fingers.yield, pieces: 1 } }, 'zip-bag', 40, []).pieces).toBe(1);
   });
 });

@@ -1,5 +1,7 @@
 import type { PackChoice } from '@/core/catalogue';
+import type { HousePack } from '@/core/outcomes';
 import type { Prediction } from '@/core/prediction';
+import { inHouseSize } from './house-packs';
 
 /** Moist enough for germs: it goes into the fridge [1]. Source: FDA, aw 0.85 (21 CFR 114). */
 const MOIST_FROM_AW = 0.85;
@@ -11,8 +13,17 @@ export function placeFor({ outcome, heat, parts, keeps }: Prediction): NonNullab
   return Math.max(outcome.aw, outcome.aw_centre) > MOIST_FROM_AW || moistCoat || keeps[0]?.store === 'fridge' ? 'fridge' : 'room';
 }
 
-/** One more pack, with a count: it takes its pieces from what the others would hold. */
-export function onePack(prediction: Prediction, option: PackChoice['option'], most: number): PackChoice {
+/** Loose pieces fill about so much of a pack [1]; a pack that is chosen for them has room for as many. */
+const LOOSE = 0.5;
+
+/** One more pack, with a count, in a size that the house has: it takes its pieces from what the others would hold. */
+export function onePack(
+  prediction: Prediction,
+  option: PackChoice['option'],
+  most: number,
+  house: readonly HousePack[],
+): PackChoice {
   const pieces = Math.max(1, Math.min(most, Math.floor(prediction.yield.pieces / 2)));
-  return { option, store: placeFor(prediction), pieces, packs: 1 };
+  const needs_ml = (pieces * prediction.yield.piece_ml) / LOOSE;
+  return inHouseSize({ option, store: placeFor(prediction), pieces, packs: 1 }, house, needs_ml);
 }

@@ -153,13 +153,7 @@ function WhatThereIs({ fixed, onFixed, document, nominal, pantry, lots, alsoUsed
           />
         )}
         {inHouse.slice(0, 3).map((lot) => (
-          <Button
-            key={lot.id}
-            look="small"
-            onClick={() =>
-              onFixed([...fixed, { ingredient: lot.ingredient_id, amount: usable_g({ pantry, document }, lot), unit: 'g' }])
-            }
-          >
+          <Button key={lot.id} look="small" onClick={() => onFixed([...fixed, allOf({ pantry, document }, lot)])}>
             use the {mass(lot.left_g)} of {nameOf(pantry, lot.ingredient_id).toLowerCase()} in the house
           </Button>
         ))}
@@ -175,13 +169,13 @@ const planned = ({ ingredient, amount, unit }: RecipeLine, factor: number): Fixe
   unit,
 });
 
-/** What a lot gives once it is peeled, drained or cracked [g]. */
-function usable_g(
+/** All that a lot gives once it is peeled, drained or cracked. */
+function allOf(
   { pantry, document }: Pick<BenchProps, 'pantry' | 'document'>,
   { ingredient_id, left_g }: BenchProps['lots'][number],
-): number {
+): FixedAmount {
   const row = rowOfLine({ ingredient: ingredient_id }, pantry, slicedOffBy(document.shape));
-  return Math.floor(row ? left_g / startFrom(row, 1) : left_g);
+  return { ingredient: ingredient_id, amount: Math.floor(row ? left_g / startFrom(row, 1) : left_g), unit: 'g' };
 }
 
 type FieldProps = Parameters<typeof NumberField>[0];

@@ -30,7 +30,6 @@ export function WeighBench(props: BenchProps): ReactNode {
   const [swapping, setSwapping] = useState<number | null>(null);
   const { cautions } = nominal.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
-  const stops = cautions.filter(({ severity, step }) => severity === 'stop' && step === 'mix');
   return (
     <div className="flex flex-col gap-3">
       <BenchHead title="Weigh" about={aboutBowl(nominal.prediction, pantry)}>
@@ -38,7 +37,7 @@ export function WeighBench(props: BenchProps): ReactNode {
       </BenchHead>
       <HowMuch {...props} />
       <AskCups {...props} />
-      <CautionsOf cautions={stops} steps={['mix']} />
+      <CautionsOf cautions={cautions.filter(({ severity }) => severity === 'stop')} steps={['mix']} />
       <IngredientTable
         recipe={document.recipe}
         told={nominal.prediction}
