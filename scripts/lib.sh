@@ -50,7 +50,7 @@ ensure_debian() {
 # Builds the programs beside the page (doors, set-up, the server's worker) when their sources changed; half a second.
 ensure_programs() {
   local want have
-  want="$( (git ls-files -co --exclude-standard src scripts 2>/dev/null || find src scripts -type f) | sort | xargs cat package-lock.json tsconfig.json 2>/dev/null | hash_of)"
+  want="$( find src scripts -type f | sort | xargs cat package-lock.json tsconfig.json 2>/dev/null | hash_of)"
   have="$(cat dist/.built 2>/dev/null || true)"
   [ "$want" = "$have" ] && return
   mkdir -p dist
@@ -61,7 +61,7 @@ ensure_programs() {
 # Builds the application when its sources changed since the last build.
 ensure_build() {
   local want have
-  want="$( (git ls-files -co --exclude-standard src data examples 2>/dev/null || find src data examples -type f) | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  want="$( find src data examples -type f | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
   have="$(cat .next/oven-build 2>/dev/null || true)"
   [ "$want" = "$have" ] && return 1
   say "Building (about a minute) ..."

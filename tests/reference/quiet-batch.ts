@@ -28,6 +28,7 @@ export const QUIET: CautionContext = {
   hard: true,
   rising: null,
   cake: null,
+  loads: { minutes: 45, count: 1, all_minutes: 45 },
   sliced: false,
   packs: [{ option: 'clip-jar', store: 'room' }],
 };

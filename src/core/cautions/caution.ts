@@ -53,6 +53,8 @@ export type CautionContext = {
   readonly curve: readonly WarmPoint[];
   readonly atPacking_c: number;
   readonly room_c: number;
+  /** How long one load takes, how many there are, and how long all take one after another [min]. */
+  readonly loads: { readonly minutes: number; readonly count: number; readonly all_minutes: number };
   /** Juice that runs off: share of the raw mass [%], of all pieces [g], and its colour on the tray where it lies on one. */
   readonly drip: { readonly share_pct: number; readonly batch_g: number; readonly colour: string | null } | null;
   /** Piece: sides from longest to shortest, force to snap it. */

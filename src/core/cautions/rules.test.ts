@@ -16,6 +16,8 @@ const warm = (minutes: number): CautionContext['curve'] => [
   { minute: minutes, temperature_c: 30, aw: 0.95 },
 ];
 
+const PLAIN_CAKE = { unnamedFrosting_g: 0, asked: false, unnamedBiscuits: 0, missingBiscuits: 0 };
+
 type Edge = readonly [code: string, speaks: Partial<CautionContext>, silent: Partial<CautionContext>];
 const EDGES: readonly Edge[] = [
   ['fatty', { fat_pctOfDry: 15.1 }, { fat_pctOfDry: 15 }],
@@ -26,6 +28,19 @@ const EDGES: readonly Edge[] = [
   ['pack-warm', { atPacking_c: 31 }, { atPacking_c: 30 }],
   ['over-the-rim', { rising: { risen_mm: 35, rim_mm: 30 } }, { rising: { risen_mm: 34, rim_mm: 30 } }],
   ['slicer', { sliced: true }, { sliced: false }],
+  [
+    'several-nights',
+    { loads: { minutes: 600, count: 3, all_minutes: 1800 } },
+    { loads: { minutes: 300, count: 2, all_minutes: 600 } },
+  ],
+  [
+    'several-nights',
+    { loads: { minutes: 300, count: 3, all_minutes: 900 } },
+    { loads: { minutes: 45, count: 20, all_minutes: 900 } },
+  ],
+  ['frosting-not-told', { cake: { ...PLAIN_CAKE, unnamedFrosting_g: 200 } }, { cake: PLAIN_CAKE }],
+  ['border-not-told', { cake: { ...PLAIN_CAKE, unnamedBiscuits: 20 } }, { cake: PLAIN_CAKE }],
+  ['border-not-told', { cake: { ...PLAIN_CAKE, missingBiscuits: 1 } }, { cake: null }],
   ['hard', { force_N: 151 }, { force_N: 150 }],
   ['hard', { force_N: 300, hard: true }, { force_N: 300, hard: false }],
   ['choke', { sides_mm: [20, 15, 8] }, { sides_mm: [30, 15, 8] }],

@@ -8,7 +8,7 @@ export { coatedLife } from './coated-life';
 export { fillPacks } from './fill-packs';
 export { packLife, storageOf } from './keep';
 export { takenUp } from './treat';
-export { usualPack } from './usual-pack';
+export { MOIST_FROM_AW } from './usual-pack';
 export { otherPieces } from './other-pieces';
 export { keptOf } from './kept';
 export { portionsOf } from './portions';

@@ -53,9 +53,9 @@ const HARD_FROM = 0.5;
  */
 export type Effort = 'full' | 'light' | 'quick';
 
-function packsFor({ pack = [], heat }: BatchDocument, assumed: Assumptions): readonly PackChoice[] {
+function packsFor({ pack = [], heat }: BatchDocument, awSafe: number | null, assumed: Assumptions): readonly PackChoice[] {
   if (pack.length > 0) return pack;
-  const usual = usualPack(heat);
+  const usual = usualPack(heat, awSafe);
   assumed.note(`pack = ${usual.option} ${usual.store === 'room' ? 'at room' : `in the ${usual.store}`}`);
   return [usual];
 }
@@ -86,7 +86,7 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   if (!baked.ok) return baked;
   const coating = coatingAfter(document, body.value, heat.value, assumed);
   const finish = finishOn(baked.value, body.value, coating);
-  const packs = packsFor(document, assumed);
+  const packs = packsFor(document, safeAw(body.value, finish), assumed);
   const rest_min = assumed.from(RECIPE.fields, document.recipe, 'recipe')('rest_minutes');
   const parts = {
     lines,
@@ -108,6 +108,10 @@ export function predict(document: BatchDocument, kitchen: Kitchen, effort: Effor
   };
   return succeed({ ...parts, prediction: assemble(document, parts, { dough, out: out.value, factor }, kitchen, assumed.list) });
 }
+
+/** Water activity of the dampest part, on the safe side. */
+const safeAw = ({ lines, dough }: Body, { aw, coreAw }: Finish): number | null =>
+  awOnTheSafeSide(Math.max(aw, coreAw), dryReadingAllowance(lines, dough.composition));
 
 /** The piece judged cold, and a day later with the water that it takes up from its coats. */
 function finishOn({ end, profiles, shares }: Bake, { dough, out }: Body, coating: Coating): Finish {
@@ -296,13 +300,18 @@ function contextOf(worked: WorkedOut, document: BatchDocument): Omit<CautionCont
     sodium_mgPer100gDry: (100 * whole.sodium_mg) / whole.solids_g,
     surfaceAw: finish.shellAw,
     coreAw: finish.coreAw,
-    awSafe: awOnTheSafeSide(Math.max(finish.aw, finish.coreAw), dryReadingAllowance(body.lines, composition)),
+    awSafe: safeAw(body, finish),
     ...heatCautions(heat, baked, composition),
     core_cMax: Math.max(...baked.frames.map(({ core_c }) => core_c)),
     kill_log10: baked.end.kill,
     curve: course.map(({ minute, core_c, coreAw }) => ({ minute, temperature_c: core_c, aw: coreAw })),
     atPacking_c: baked.end.hottest_c,
     room_c: heat.room.temperature_c,
+    loads: {
+      minutes: heat.minutes,
+      count: Math.max(...heat.applianceStages.map(({ loads }) => loads)),
+      all_minutes: heat.allLoadsMinutes,
+    },
     drip: dripOf(baked.end, dough.material, out),
     sides_mm: sidesOf(out),
     force_N: finish.force_N,

@@ -192,6 +192,27 @@ const warmDamp: Rule = (context) => {
   ];
 };
 
+/** From this long on a load is left alone in the evening [min]; and so long is a night [min]. Source: ours. */
+const OVERNIGHT_MIN = 240;
+const A_NIGHT_MIN = 720;
+
+const severalNights: Rule = ({ loads: { minutes, count, all_minutes } }) => {
+  if (count < 2 || minutes < OVERNIGHT_MIN || all_minutes <= A_NIGHT_MIN) return none;
+  const nights = Math.ceil(count / Math.max(1, Math.floor(A_NIGHT_MIN / minutes)));
+  return [
+    {
+      code: 'several-nights',
+      severity: 'mind',
+      step: 'heat',
+      title: `${count} loads take ${nights} nights`,
+      why: `One load takes ${inHours(minutes)}, all of them ${inHours(all_minutes)}.`,
+      act: 'What waits goes into the fridge, covered; or make less at a time.',
+      source: 'ours',
+    },
+  ];
+};
+const inHours = (minutes: number): string => `${(minutes / 60).toFixed(minutes % 60 === 0 ? 0 : 1)} hours`;
+
 const beyondHeater: Rule = ({ asked_c, warmest_c }) =>
   asked_c > warmest_c
     ? [
@@ -278,6 +299,7 @@ export const HEAT_RULES: readonly Rule[] = [
   warmDamp,
   rawPart,
   beyondHeater,
+  severalNights,
   wetHeart,
   juice,
 ];

@@ -24,7 +24,6 @@ import { RawLine } from './RawLine';
 import { StepList } from './StepList';
 import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
-import { nightsWords } from './nights';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
 import { useDial } from './use-dial';
 
@@ -57,7 +56,6 @@ export function HeatBench(props: BenchProps): ReactNode {
         heat={head}
         method={document.shape.method}
         loads={prediction.heat.loads}
-        nights={nightsWords(prediction.heat)}
         thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
         dial={dial}
@@ -113,8 +111,6 @@ type HeatHeadProps = {
   readonly heat: BatchDocument['heat'];
   readonly method: ShapeMethod;
   readonly loads: number;
-  /** That its loads do not fit one night; empty where they do. */
-  readonly nights: string;
   readonly thickness_mm: number;
   readonly appliances: readonly KitAppliance[];
   readonly dial: Dial;
@@ -129,7 +125,6 @@ const HeatHead = memo(function HeatHead({
   heat,
   method,
   loads,
-  nights,
   thickness_mm,
   appliances,
   dial,
@@ -140,12 +135,7 @@ const HeatHead = memo(function HeatHead({
   const kind = appliance?.kind ?? 'static-oven';
   const ovens = applianceOptions(appliances, appliance ?? {});
   return (
-    <BenchHead
-      title="Heat"
-      about={[loads === 1 ? 'one load' : `${loads} loads`, nights, `${thickness_mm.toFixed(1)} mm thick`]
-        .filter(Boolean)
-        .join(' · ')}
-    >
+    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
       <Choice
         label="In the"
         value={ovens.value}

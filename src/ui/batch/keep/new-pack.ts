@@ -1,10 +1,7 @@
 import type { PackChoice } from '@/core/catalogue';
 import type { HousePack } from '@/core/outcomes';
-import type { Prediction } from '@/core/prediction';
+import { MOIST_FROM_AW, type Prediction } from '@/core/prediction';
 import { inHouseSize } from './house-packs';
-
-/** Moist enough for germs: it goes into the fridge [1]. Source: FDA, aw 0.85 (21 CFR 114). */
-const MOIST_FROM_AW = 0.85;
 
 /** Where treats like these are usually put: moist ones into the fridge, what ends frozen into the freezer. */
 export function placeFor({ outcome, heat, parts, keeps }: Prediction): NonNullable<PackChoice['store']> {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { PackChoice } from '@/core/catalogue';
-import { usualPack } from '@/core/prediction';
+import type { Prediction } from '@/core/prediction';
 import type { BenchProps } from '../bench-props';
 
 /** The packs of a batch as both benches edit them, and the one that is looked at. */
@@ -13,7 +13,7 @@ export function usePacks({ document, edits, nominal }: Pick<BenchProps, 'documen
   readonly add: (choice: PackChoice) => void;
 } {
   const [picked, pick] = useState(0);
-  const choices = document.pack && document.pack.length > 0 ? document.pack : [usualPack(document.heat)];
+  const choices = document.pack && document.pack.length > 0 ? document.pack : [usualIn(nominal.prediction)];
   const index = Math.min(picked, nominal.prediction.keeps.length - 1, choices.length - 1);
   const set = (next: readonly PackChoice[]): void => edits.set(['pack'], next);
   return {
@@ -28,3 +28,6 @@ export function usePacks({ document, edits, nominal }: Pick<BenchProps, 'documen
     },
   };
 }
+
+/** How the prediction packed them where nobody has said. */
+const usualIn = ({ keeps: [{ option, store }] }: Prediction): PackChoice => ({ option, store });
