@@ -16,3 +16,4 @@ export { OWN_COMPOSITION, RECIPE, RECIPE_LINE, RECIPE_STEP } from './recipe-fiel
 export type { FixedAmount, Promises, Recipe, RecipeLine, RecipePart, RecipeStep } from './recipe-fields';
 export { startingPoint } from './starting-point';
 export { withRecipe } from './with-recipe';
+export { linesOfMix, usualMixes } from './usual-mixes';

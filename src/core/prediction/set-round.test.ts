@@ -130,6 +130,31 @@ const ONE_BOWL: BatchDocument = {
   ],
 };
 
+describe('edible cups of another batch', () => {
+  it('are one round every treat, with their own weight, allergens and water', () => {
+    const cup = asIngredient('Biscuit cups', run(BISCUITS));
+    if (!cup.ok) throw new Error(cup.message);
+    const filled = (shell: boolean): PredictionRun =>
+      run({
+        ...CAKE,
+        recipe: {
+          ...CAKE.recipe,
+          ingredients: [...CAKE.recipe.ingredients, ...(shell ? [{ ...cup.value, part: 'Cups' }] : [])],
+          ...(shell ? { parts: [{ name: 'Cups', role: 'shell' as const }] } : {}),
+        },
+        shape: { method: 'cup', cup_ml: 30, fill_fraction: 0.8 },
+        heat: { steps: [{ do: 'hold', setpoint_c: 165, minutes: 25 }] },
+      });
+    const [bare, cups] = [filled(false), filled(true)];
+    const [part] = cups.prediction.parts;
+    expect(part.per_piece_g).toBeCloseTo(cup.value.composition_per_100g?.each_g ?? 0, 6);
+    expect(cups.prediction.yield.pieces).toBe(bare.prediction.yield.pieces);
+    expect(cups.prediction.yield.piece_final_g).toBeGreaterThan(bare.prediction.yield.piece_final_g);
+    expect(cups.prediction.outcome.moisture_pct).toBeLessThan(bare.prediction.outcome.moisture_pct);
+    expect(part.allergens).toEqual(expect.arrayContaining(['wheat', 'dairy']));
+  });
+});
+
 describe('a portion of the bowl set round its cake', () => {
   const whole = wholeBatch(ONE_BOWL, { pantry: PANTRY }, 'light', 0);
   if (!whole.ok) throw new Error(`${whole.message} (${whole.path})`);

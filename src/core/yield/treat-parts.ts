@@ -141,6 +141,9 @@ function usualAmount(role: FinishRole, asked: Asked): Wanted {
     return { on_g: on_g / of, make_g: all_g > 0 ? ((on_g / of) * total_g) / all_g : 0 };
   }
   if (role === 'border') return { on_g: borderGrams(asked), make_g: null };
+  // Edible cups and the like: one round every piece, as heavy as its kind weighs.
+  const each = role === 'shell' ? eachOf(asked.lines) : undefined;
+  if (each) return { on_g: out.pieces * each.mass_g, make_g: null };
   const film_g = roleRecord(role).coat_mm * g_per_mm * Math.max(1, steps.length);
   if (role === 'wash') return { on_g: Math.min(written_g, film_g), make_g: written_g };
   if (role === 'dusting') return { on_g: Math.min(written_g, film_g + out.flour_g), make_g: written_g };
@@ -149,10 +152,14 @@ function usualAmount(role: FinishRole, asked: Asked): Wanted {
 
 /** As many biscuits as go round, each as heavy as its kind weighs; all of what is written where nobody knows what one weighs. There is no side to go round but a cake’s. */
 function borderGrams({ out: { shaped }, lines, written_g }: Asked): number {
-  const [each] = lines.flatMap(({ ingredient, mass_g }) => (mass_g > 0 ? (usualPiece(ingredient) ?? []) : []));
+  const each = eachOf(lines);
   if (shaped.kind !== 'cake') return 0;
   return shaped.border && each ? shaped.border.biscuits * each.mass_g : written_g;
 }
+
+/** One of what is counted among these lines; undefined where nothing is. */
+const eachOf = (lines: readonly DoughLine[]): ReturnType<typeof usualPiece> =>
+  lines.flatMap(({ ingredient, mass_g }) => (mass_g > 0 && ingredient.own ? (usualPiece(ingredient) ?? []) : [])).at(0);
 
 /** What ends on or in all pieces of a part, line by line, as it is put on. */
 export const onThePieces = ({ made, made_g, on_g }: TreatPart): DoughLine[] =>

@@ -1,7 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { isDoughLine, type Recipe, type RecipeLine, type RecipePart } from '@/core/document';
+import type { FinishRole } from '@/core/catalogue';
+import { isDoughLine, linesOfMix, usualMixes, type Recipe, type RecipeLine, type RecipePart } from '@/core/document';
 import { rowOfLine, type Ingredient, type Pantry, type SlicedOff } from '@/core/pantry';
 import { ROLE_WORDS } from '../format/words';
 import { Choice } from '../kit/Choice';
@@ -63,7 +64,7 @@ export function IngredientTable(props: IngredientTableProps): ReactNode {
           const of = lines.filter(({ line }) => line.part === part.name || (isFirst(part) && line.part === undefined));
           return (
             <Lines key={at} {...props} of={of}>
-              <PartRows {...props} part={part} at={at} />
+              <PartRows {...props} part={part} at={at} empty={of.length === 0} />
             </Lines>
           );
         })}
@@ -91,10 +92,15 @@ export function IngredientTable(props: IngredientTableProps): ReactNode {
   );
 }
 
-type PartRowsProps = IngredientTableProps & { readonly part: RecipePart; readonly at: number };
+type PartRowsProps = IngredientTableProps & {
+  readonly part: RecipePart;
+  readonly at: number;
+  /** Nothing is in it yet. */
+  readonly empty: boolean;
+};
 
 /** The head of a part, and, where it is no dough, the way to add to it. */
-function PartRows({ part, at, told, pantry, onLines, onRecipe, adds }: PartRowsProps): ReactNode {
+function PartRows({ part, at, empty, told, pantry, onLines, onRecipe, adds }: PartRowsProps): ReactNode {
   return (
     <>
       <tr className="border-t-[1.6px] border-rim/40">
@@ -119,11 +125,32 @@ function PartRows({ part, at, told, pantry, onLines, onRecipe, adds }: PartRowsP
                 onPick={(row) => onLines((now) => [...now, intoPart(newLine(row), part.name)])}
               />
               {adds?.(part.name)}
+              {empty && <UsualMixes part={part} role={part.role} onLines={onLines} />}
             </span>
           </td>
         </tr>
       )}
     </>
+  );
+}
+
+type UsualMixesProps = Pick<IngredientTableProps, 'onLines'> & { readonly part: RecipePart; readonly role: FinishRole };
+
+/** A part that is still empty begins with what its kind is usually mixed of. */
+function UsualMixes({ part: { name }, role, onLines }: UsualMixesProps): ReactNode {
+  const mixes = usualMixes(role);
+  if (mixes.length === 0) return null;
+  return (
+    <Choice
+      label={`A usual mix for the ${name}`}
+      shown={false}
+      value=""
+      options={[{ value: '', name: 'or a usual one …' }, ...mixes.map((mix) => ({ value: mix.name, name: mix.name }))]}
+      onChange={(picked) => {
+        const mix = mixes.find((one) => one.name === picked);
+        if (mix) onLines((now) => [...now, ...linesOfMix(mix, name)]);
+      }}
+    />
   );
 }
 
