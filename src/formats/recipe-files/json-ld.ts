@@ -1,5 +1,5 @@
 import { counted } from '@/core/quantities';
-import { METHOD_NAMES, type BatchDocument, type Recipe, type RecipeLine } from '@/core/document';
+import { METHOD_NAMES, finishingFrom, type BatchDocument, type Recipe, type RecipeLine } from '@/core/document';
 import type { Pantry } from '@/core/pantry';
 import { bakeSentences } from './bake-sentences';
 
@@ -42,7 +42,9 @@ const isoMinutes = (minutes: number): string => `PT${Math.round(minutes)}M`;
 /** Writes a recipe for other programs; the whole document rides along, so that nothing is lost on the way back. */
 export function toJsonLd(document: BatchDocument, pantry: Pantry, facts: RecipeFactsOut): RecipeJsonLd {
   const { recipe, heat } = document;
-  const cook = heat.steps.reduce((sum, step) => sum + ('minutes' in step ? step.minutes : 0), 0);
+  const minutesOf = (steps: BatchDocument['heat']['steps']): number =>
+    steps.reduce((sum, step) => sum + ('minutes' in step ? step.minutes : 0), 0);
+  const cook = minutesOf(heat.steps.slice(0, finishingFrom(heat.steps)));
   const prepare = (recipe.steps ?? []).reduce((sum, { minutes = 0 }) => sum + minutes, recipe.rest_minutes ?? 0);
   const { pieces, kcal_per_piece, piece_g } = facts;
   return {
@@ -60,7 +62,7 @@ export function toJsonLd(document: BatchDocument, pantry: Pantry, facts: RecipeF
     })),
     ...(prepare > 0 ? { prepTime: isoMinutes(prepare) } : {}),
     cookTime: isoMinutes(cook),
-    totalTime: isoMinutes(prepare + cook),
+    totalTime: isoMinutes(prepare + minutesOf(heat.steps)),
     ...(pieces === null ? {} : { recipeYield: counted(pieces, 'piece') }),
     ...(kcal_per_piece === null || piece_g === null
       ? {}
