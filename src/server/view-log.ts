@@ -12,6 +12,8 @@ import { VERDICTS, maybeMeasurement, measurementsOf, type MeasurementRow } from 
 import { hasPhoto } from '@/db/photos';
 import { compareMeasured } from './compare-measured';
 import { kitchenOf } from './view-kitchen';
+import { forecast } from './forecast';
+import { loadPantry } from './pantry';
 import { withDatabase } from './with-database';
 
 export { VERDICTS };
@@ -61,8 +63,11 @@ export const viewLogEntry = (id: string): Promise<Result<LogDetail>> =>
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const measured = await maybeMeasurement(db, id);
     const kit = await appliancesOf(db, kitchen.value.id);
+    const entry = entryOf(listed(row), measured, kit);
+    // Until it is weighed, what is planned now is what will be: with its bands, which a batch has not while it is edited.
+    const planned = measured ? null : await forecast(row.document, await loadPantry(db), true);
     return succeed({
-      entry: entryOf(listed(row), measured, kit),
+      entry: planned?.ok ? { ...entry, forecast: planned.value } : entry,
       measured,
       dogs: (await dogsOf(db, kitchen.value.id)).map(({ name }) => name),
       portions: (row.document.portions ?? []).map(({ name }) => name),

@@ -22,7 +22,6 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
     ['keeps', span(card.keeps_days), ''],
-    ['100 g of it', money(cost.dough_per_100g, cost.currency), costWords(cost)],
   ];
   return (
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
@@ -50,7 +49,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
       </div>
       <div className="min-w-0">
         <CompositionBar shares={card.shares} />
-        <dl className="grid grid-cols-[1fr_1.2fr_1.2fr_1fr_0.9fr] gap-x-2 pt-1.5 text-[13.5px]">
+        <dl className="grid grid-cols-[1fr_1.2fr_1.2fr_1fr] gap-x-2 pt-1.5 text-[13.5px]">
           {figures.map(([name, figure, small]) => (
             <div key={name}>
               <dt className="text-soft">{name}</dt>
@@ -60,6 +59,10 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
             </div>
           ))}
         </dl>
+        <p className="pt-0.5 text-[13.5px] text-soft">
+          <strong className="text-ink">{money(cost.dough_per_100g, cost.currency)}</strong> of ingredients per 100 g
+          {costWords(cost) !== '' && `, ${costWords(cost)}`}
+        </p>
       </div>
       <BakeThis recipe={recipe} startAction={startAction} />
     </Panel>

@@ -43,7 +43,7 @@ describe('what is done when they are cold', () => {
   ] as const;
   it('says how much goes on, when it is dry and may be stacked, and where it stands', () =>
     expect(finishSteps(STEPS, [part], true)).toEqual([
-      'Coat with the yoghurt drizzle, 0.6 g on each; dry to the touch after about 11 h 44 min, to be stacked after 12 h 58 min.',
+      'Put on the yoghurt drizzle, 0.6 g on each; dry to the touch after about 11 h 44 min, to be stacked after 12 h 58 min.',
       expect.stringMatching(/^[A-Z].* for 12 h in the fridge\.$/) as string,
     ]));
   it('says how much in all where pieces are not alike, and that what never dries is packed flat', () => {
@@ -52,7 +52,7 @@ describe('what is done when they are cold', () => {
       sets: { by: 'not', minutes: null, minutes_low: null, minutes_high: null, stack_minutes: null },
     } as const;
     expect(finishSteps(STEPS.slice(0, 1), [soft], false)).toEqual([
-      'Coat with the yoghurt drizzle, 43 g in all; it stays soft, pack it flat in one layer.',
+      'Put on the yoghurt drizzle, 43 g in all; it stays soft, pack it flat in one layer.',
     ]);
   });
 });
