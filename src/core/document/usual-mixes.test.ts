@@ -43,6 +43,12 @@ describe('usual mixes', () => {
     for (const { parts, cake: told } of [first, ...others])
       expect(parts.find(({ name }) => name === 'Top')?.mass_g).toBeCloseTo(told?.frosting_g ?? 0, 6);
   });
+  it('that stand for no time are packed as they were put on', () => {
+    for (const mix of usualMixes('frosting')) {
+      const part = cake('frosting', mix).prediction.parts.find(({ name }) => name === 'Top');
+      expect(part?.final_per_piece_g, mix.name).toBeCloseTo(part?.per_piece_g ?? 0, 9);
+    }
+  });
   it('set as their kind does: fat and carob firm, cheese never', () => {
     const sets = (name: string): string | undefined => {
       const mix = usualMixes('frosting').find((one) => one.name.startsWith(name));

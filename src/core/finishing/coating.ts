@@ -5,7 +5,7 @@ import type { Room } from '../heat';
 import { scaleComposition, type Composition } from '../pantry';
 import { filmMaterial, wets, type DoughMaterial, type TreatPart } from '../yield';
 import type { DryingStage, Film } from './film-drying';
-import { LOOKED_AT_MIN, NOT, isFatCoat, moistureAfter, settingByCooling, settingByDrying, type Setting } from './setting';
+import { LOOKED_AT_MIN, NOT, isFatCoat, waterKept, settingByCooling, settingByDrying, type Setting } from './setting';
 
 /** A part that is put on when the heat is over, as it is packed. */
 export type Coat = {
@@ -68,7 +68,7 @@ function coatOf(part: TreatPart, coated: Coated): Coat & { readonly waits_min: n
 const LEAST_SHARE = 0.01;
 
 function driedCoat(coat: Omit<Coat, 'sets'>, { steps, room, thickness_mm: under_mm }: Coated): Coat & { waits_min: number } {
-  const { part, dough, solids_g } = coat;
+  const { part, dough } = coat;
   const film = filmOf(part, dough, under_mm);
   const written = stagesOf(steps, part, room);
   const minutes = written.reduce((sum, stage) => sum + stage.minutes, 0);
@@ -76,7 +76,7 @@ function driedCoat(coat: Omit<Coat, 'sets'>, { steps, room, thickness_mm: under_
   const sets = settingByDrying(film, [...written, { ...air, minutes: Math.max(60, LOOKED_AT_MIN - minutes) }], room);
   const waits = !isTimed(steps, part) && LEFT_TO_DRY.has(part.role) && sets.stack_minutes !== null ? sets.stack_minutes : 0;
   const stands = waits > 0 ? [{ ...air, minutes: waits }] : written;
-  return { ...coat, water_g: solids_g * moistureAfter(dough, film, stands, room), sets, waits_min: waits };
+  return { ...coat, water_g: coat.water_g * waterKept(dough, film, stands, room), sets, waits_min: waits };
 }
 
 const filmOf = ({ thickness_mm }: TreatPart, dough: DoughMaterial, under_mm: number): Film => ({

@@ -122,9 +122,9 @@ function firstMinute(frames: readonly Frame[], value: (frame: Frame) => number):
   return (before.time_s + ((after.time_s - before.time_s) * high) / (high - low)) / 60;
 }
 
-/** What is left of a coat's water after its stages [kg per kg of its solids]; all of it where nothing can be said. */
-export function moistureAfter(dough: DoughMaterial, film: Film, stages: readonly DryingStage[], room: Room): number {
-  return stages.length === 0
-    ? dough.material.moisture0
-    : (dryFilm(film, stages, room)?.end.meanMoisture ?? dough.material.moisture0);
+/** What is left of a coat's water after its stages [share of what it had]; all of it where nothing can be said. */
+export function waterKept(dough: DoughMaterial, film: Film, stages: readonly DryingStage[], room: Room): number {
+  if (stages.length === 0) return 1;
+  const end = dryFilm(film, stages, room)?.end.meanMoisture;
+  return end === undefined ? 1 : end / dough.material.moisture0;
 }

@@ -55,7 +55,7 @@ export const BatchLine = memo(function BatchLine({
   const assumed = stillAssumed(document);
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
-      <div role="tablist" className="grid grid-cols-7">
+      <div role="tablist" className="grid grid-cols-7 max-sm:grid-cols-4 max-sm:gap-y-1">
         {BENCHES.map((key, i) => (
           <button
             key={key}
@@ -214,7 +214,7 @@ function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
         {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}
       </span>
       <span
-        className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water"
+        className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water max-sm:hidden"
         style={{ left: `${(100 / 7) * 4.1}%` }}
       >
         {Math.round(start_g) - Math.round(end_g)} g leaves in the heat

@@ -199,13 +199,14 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
         id="batch-name"
         value={shown}
         maxLength={200}
+        title={shown}
         size={Math.max(8, Math.min(40, shown.length))}
         onChange={({ target }) => {
           setTyped(target.value);
           onName(target.value);
         }}
         onBlur={() => setTyped(null)}
-        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight [field-sizing:content] hover:bg-face"
+        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight text-ellipsis [field-sizing:content] hover:bg-face"
       />
     </h1>
   );
@@ -223,7 +224,7 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
       </p>
     );
   return (
-    <p role="status" className="text-[14px] text-soft">
+    <p role="status" className="shrink-0 text-[14px] text-soft">
       {state.kind === 'saved' && <SavedAt iso={state.at} />}
       {state.kind === 'saving' && 'saving …'}
       {state.kind === 'stale' && 'changed elsewhere'}
@@ -285,14 +286,15 @@ function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
   const { whole: document, edits, canUndo, canRedo } = shown;
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
-      <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
-      <SavedWord state={saving.state} onSave={saving.saveNow} />
+      <span className="flex min-w-0 flex-1 basis-72 flex-wrap items-baseline gap-x-3 sm:flex-nowrap">
+        <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
+        <SavedWord state={saving.state} onSave={saving.saveNow} />
+      </span>
       {saving.elsewhere && saving.state.kind === 'saved' && (
         <p role="status" className="text-[14px] text-soft">
           also changed in another window
         </p>
       )}
-      <span className="flex-1" />
       <UndoRedo canUndo={canUndo} canRedo={canRedo} undo={edits.undo} redo={edits.redo} />
       <KeepInRecipe batchId={batch.id} known={known} saveNow={saving.saveNow} saved={saving.state.kind === 'saved'} />
       <a className={buttonClass()} href={`/api/batches/${batch.id}/file`} download>

@@ -23,7 +23,10 @@ export function FinishTable({ document, edits, nominal }: Pick<BenchProps, 'docu
   const onStands = (part: string, next: Stands): void =>
     edits.change<readonly HeatStep[]>(['heat', 'steps'], (now) => withStanding(now, part, next));
   return (
-    <table className="w-full border-collapse text-[15px]" aria-label="What goes on and in">
+    <table
+      className="w-full border-collapse text-[15px] max-sm:[&_thead]:sr-only max-sm:[&_tr]:block max-sm:[&_tr]:py-2 max-sm:[&_td]:block max-sm:[&_th]:block"
+      aria-label="What goes on and in"
+    >
       <thead>
         <tr className="text-left text-[14px] text-soft">
           <th className="py-0.5 font-normal">Goes on</th>

@@ -42,7 +42,7 @@ export function HowThick({ shape, prediction, edits }: HowThickProps): ReactNode
         all of it lies <strong>{thick.toFixed(1)} mm</strong> thick
       </span>
       {thick >= THICKNESS.min && thick <= THICKNESS.max && Math.abs(thick - thickness_mm) >= 0.05 && (
-        <Button look="small" onClick={() => edits.set(['shape', 'thickness_mm'], Number(thick.toFixed(1)))}>
+        <Button look="small" onClick={() => edits.set(['shape', 'thickness_mm'], Math.floor(thick * 10 + 1e-6) / 10)}>
           Press it so thick
         </Button>
       )}
