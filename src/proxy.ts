@@ -1,5 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { SENTENCES, CATALOGUE, fail, type Failure } from '@/core/failure';
+import { EVERYWHERE, pagePolicy } from './headers';
 
 /** Names this machine has for itself. */
 const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
@@ -10,11 +11,9 @@ const READS = new Set(['GET', 'HEAD']);
  * through the baker's browser. Pages get a policy that lets nothing in from elsewhere.
  */
 export function proxy(request: NextRequest): NextResponse {
-  const host = request.headers.get('host') ?? '';
-  const origin = request.headers.get('origin');
+  const host = (request.headers.get('host') ?? '').toLowerCase();
   const ownName = OWN_NAMES.has(host.replace(/:\d+$/, ''));
-  const foreign = origin !== null && !READS.has(request.method) && origin !== `${request.nextUrl.protocol}//${host}`;
-  if (!ownName || foreign)
+  if (!ownName || isForeignWrite(request, host))
     return refuse(
       fail(
         'FOREIGN_ORIGIN',
@@ -22,12 +21,25 @@ export function proxy(request: NextRequest): NextResponse {
       ),
     );
   if (!isReadable(request.nextUrl.pathname)) return refuse(fail('NOT_FOUND', SENTENCES.noSuchPage));
-  const response = NextResponse.next();
-  response.headers.set('content-security-policy', POLICY);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
+  const nonce = btoa(crypto.randomUUID());
+  const policy = pagePolicy(nonce, process.env.NODE_ENV === 'development');
+  // Next reads the number from the request's own policy and puts it on its scripts.
+  const headers = new Headers(request.headers);
+  headers.set('content-security-policy', policy);
+  const response = NextResponse.next({ request: { headers } });
+  response.headers.set('content-security-policy', policy);
+  for (const [name, value] of Object.entries(EVERYWHERE)) response.headers.set(name, value);
   return response;
 }
+
+/** A write that another website began: told by its origin, or by the browser where it sends none. */
+function isForeignWrite(request: NextRequest, host: string): boolean {
+  if (READS.has(request.method)) return false;
+  const origin = request.headers.get('origin');
+  if (origin !== null && origin !== `${request.nextUrl.protocol}//${host}`) return true;
+  return FROM_ELSEWHERE.has(request.headers.get('sec-fetch-site') ?? '');
+}
+const FROM_ELSEWHERE = new Set(['cross-site', 'same-site']);
 
 const refuse = ({ code, message, path }: Failure): NextResponse =>
   NextResponse.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
@@ -40,19 +52,5 @@ function isReadable(pathname: string): boolean {
     return false; // a per cent sign that nothing readable follows
   }
 }
-
-/** Next puts its own start-up scripts inline, and drawn things carry inline sizes; everything else comes from here. */
-const POLICY = [
-  "default-src 'self'",
-  // React puts call stacks together with eval while one develops, and never else.
-  `script-src 'self' 'unsafe-inline'${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
-  "style-src 'self' 'unsafe-inline'",
-  "img-src 'self' data: blob:",
-  "worker-src 'self' blob:",
-  "object-src 'none'",
-  "base-uri 'none'",
-  "frame-ancestors 'none'",
-  "form-action 'self'",
-].join('; ');
 
 export const config = { matcher: ['/((?!_next/static|icon.svg).*)'] };

@@ -9,5 +9,9 @@ const DATE = 1082;
 pg.types.setTypeParser(NUMERIC, Number);
 pg.types.setTypeParser(DATE, (text) => text);
 
+/** Longest that a query may take, that it may wait for another's rows, and that a transaction may do nothing [ms]. */
+const LIMITS = { statement_timeout: 15_000, lock_timeout: 5000, idle_in_transaction_session_timeout: 30_000 } as const;
+
 /** Opens a pool; it connects on first use. */
-export const openPool = (url: string): pg.Pool => new pg.Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 3000 });
+export const openPool = (url: string): pg.Pool =>
+  new pg.Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 3000, ...LIMITS });

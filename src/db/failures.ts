@@ -29,7 +29,19 @@ const OF_CONSTRAINTS: Readonly<Record<string, string>> = {
 };
 
 /** The server is starting, stopping or unreachable. */
-const AWAY = /^(08|57P|ECONN|ENOENT|ETIMEDOUT|EAI)/;
+const AWAY = /^(08|57P|25P03|ECONN|EPIPE|ENOENT|ETIMEDOUT|EAI)/;
+/** Said without a code by the driver: the line went dead in the middle of something. */
+const BROKEN_OFF = /Connection terminated|Client has encountered a connection error|not queryable/i;
+/** Two hands changed the same things in another order, or what one read: the same work may be done once more. */
+const IN_EACH_OTHERS_WAY = new Set(['40P01', '40001']);
+/** Somebody held it too long, a query took too long, or there are as many connections as there may be. */
+const BUSY = new Set(['55P03', '57014', '53300', '53200']);
+const ALL_IN_USE = /timeout exceeded when trying to connect/i;
+/** No room: on the disk, or beyond what a file may hold. */
+const FULL = new Set(['53100', '58030', 'ENOSPC']);
+
+/** Whether the same work, done once more, may well succeed. */
+export const mayBeRetried = (error: unknown): boolean => IN_EACH_OTHERS_WAY.has((error as DatabaseError).code ?? '');
 const MALFORMED = '22P02';
 /** Signs that no text can hold, as some programs leave them behind what is copied. */
 const NO_TEXT = new Set(['22021', '22P05']);
@@ -44,8 +56,15 @@ export function failureOf(error: unknown): Failure | null {
   if (NO_TEXT.has(code))
     return fail('BAD_VALUE', 'There is a sign in it that no text can hold. Type it anew, or paste it as plain text.');
   if (code === TOO_LARGE) return fail('OUT_OF_RANGE', 'A number in it is larger than any that can be kept.');
-  const timedOut = error instanceof Error && error.message.includes('timeout');
-  if (AWAY.test(code) || timedOut)
+  const said = error instanceof Error ? error.message : '';
+  if (FULL.has(code))
+    return fail('DISK_FULL', 'There is no room left on the disk, so nothing was changed. Make room on it, then try again.');
+  if (BUSY.has(code) || IN_EACH_OTHERS_WAY.has(code) || ALL_IN_USE.test(said))
+    return fail(
+      'DATABASE_BUSY',
+      'Too much is being done at once, so nothing was changed. What you typed stays on this page; try again in a few seconds.',
+    );
+  if (AWAY.test(code) || BROKEN_OFF.test(said) || said.includes('timeout'))
     return fail(
       'DATABASE_AWAY',
       'The database does not answer. Your changes stay on this page; try again in a moment, or run npm start.',

@@ -57,6 +57,9 @@ export function checkWith<T>(schema: Joi.ObjectSchema<T>, value: unknown): Resul
 
 const unknownKey = (path: string): string => `There is no key "${path}". Check its spelling, or take it out.`;
 
+/** Keys that reach what every object is made of. */
+const PROTOTYPE_KEYS: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
+
 /** Where a value names its own prototype, which the schema's copy would swallow unseen; null where nothing does. */
 function prototypeKey(value: unknown): string | null {
   const open: Array<readonly [path: ReadonlyArray<string | number>, value: unknown]> = [[[], value]];
@@ -65,7 +68,7 @@ function prototypeKey(value: unknown): string | null {
     if (typeof inside !== 'object' || inside === null) continue;
     for (const key of Object.keys(inside)) {
       const here = [...path, Array.isArray(inside) ? Number(key) : key];
-      if (key === '__proto__') return pathOf(here);
+      if (PROTOTYPE_KEYS.has(key)) return pathOf(here);
       open.push([here, (inside as Record<string, unknown>)[key]]);
     }
   }

@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { maybePhoto, removePhoto, setPhoto, type PhotoRow } from '@/db/photos';
@@ -5,25 +6,45 @@ import { withDatabase } from './with-database';
 
 /** A page makes photos smaller than this before it sends them [bytes]. */
 const LARGEST_PHOTO = 3_000_000;
-/** What pictures begin with, by kind. */
-const KINDS: ReadonlyArray<readonly [media_type: string, starts: string]> = [
-  ['image/jpeg', 'ffd8ff'],
-  ['image/png', '89504e47'],
-  ['image/webp', '52494646'],
-];
+/** Widest and highest that a photo is kept [px], and the most that one may have to be opened at all. */
+const KEPT_PX = 2000;
+const MOST_PX = 60e6;
+/** Of the kept picture, out of a hundred. */
+const QUALITY = 85;
 
-/** Keeps a photo of a batch; what kind of picture it is, is read from the picture itself. */
-export const keepPhoto = (batchId: string, bytes: Uint8Array): Promise<Result<{ bytes: number }>> =>
-  withDatabase(async (db) => {
-    if (bytes.length > LARGEST_PHOTO) return fail('TOO_LARGE', 'This photo is larger than 3 MB. Take a smaller one.', 'photo');
-    const picture = Buffer.from(bytes);
-    const start = picture.subarray(0, 4).toString('hex');
-    const kind = KINDS.find(([, starts]) => start.startsWith(starts));
-    if (!kind) return fail('BAD_VALUE', 'This is not a JPEG, PNG or WebP picture.', 'photo');
+/**
+ * Keeps a photo of a batch: opened, turned upright and written anew, so that it is a picture and nothing else, and says nothing of
+ * where it was taken.
+ */
+export async function keepPhoto(batchId: string, bytes: Uint8Array): Promise<Result<{ bytes: number }>> {
+  if (bytes.length > LARGEST_PHOTO) return fail('TOO_LARGE', 'This photo is larger than 3 MB. Take a smaller one.', 'photo');
+  const picture = await pictureOf(bytes);
+  if (!picture) return fail('BAD_VALUE', 'This is not a picture that can be opened: a JPEG, PNG or WebP photo.', 'photo');
+  return withDatabase(async (db) => {
     if (!(await maybeBatch(db, batchId))) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-    await setPhoto(db, batchId, { media_type: kind[0], picture });
+    await setPhoto(db, batchId, { media_type: 'image/jpeg', picture });
     return succeed({ bytes: picture.length });
   });
+}
+
+const PHOTOS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp']);
+
+/** The picture written anew; null where it is none. */
+async function pictureOf(bytes: Uint8Array): Promise<Buffer | null> {
+  try {
+    const opened = sharp(bytes, { limitInputPixels: MOST_PX, failOn: 'error' });
+    const { format } = await opened.metadata();
+    if (!PHOTOS.has(format)) return null;
+    return await opened
+      .rotate()
+      .resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: QUALITY })
+      .toBuffer();
+  } catch {
+    return null;
+  }
+}
 
 export const batchPhoto = (batchId: string): Promise<Result<PhotoRow>> =>
   withDatabase(async (db) => {

@@ -2,7 +2,7 @@ import 'server-only';
 import type pg from 'pg';
 import type { Result } from '@/core/failure';
 import { openPool, type Queryable } from '@/db/client';
-import { failureOf } from '@/db/failures';
+import { failureOf, mayBeRetried } from '@/db/failures';
 import { config } from './config';
 
 /** One pool per process, also across reloads of a development build. */
@@ -28,20 +28,33 @@ export async function withDatabase<T>(work: (db: Queryable) => Promise<Result<T>
   }
 }
 
-/** The same inside one transaction: all of it happens, or nothing. */
-export async function inTransaction<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
-  return withDatabase(async () => {
-    const client = await pool().connect();
-    try {
-      await client.query('begin');
-      const result = await work(client);
-      await client.query(result.ok ? 'commit' : 'rollback');
-      return result;
-    } catch (error) {
-      await client.query('rollback').catch(() => undefined);
+/**
+ * The same inside one transaction: all of it happens, or nothing. Work that met other hands in the same rows is done once more from
+ * its beginning, which nobody sees.
+ */
+export const inTransaction = <T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> =>
+  withDatabase(() =>
+    once(work).catch((error: unknown) => {
+      if (mayBeRetried(error)) return once(work);
       throw error;
-    } finally {
-      client.release();
-    }
-  });
+    }),
+  );
+
+async function once<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
+  const client = await pool().connect();
+  let broken: Error | undefined;
+  try {
+    await client.query('begin');
+    const result = await work(client);
+    await client.query(result.ok ? 'commit' : 'rollback');
+    return result;
+  } catch (error) {
+    // A connection that cannot even roll back is of no more use to anybody.
+    await client
+      .query('rollback')
+      .catch((cause: unknown) => (broken = cause instanceof Error ? cause : new Error(String(cause))));
+    throw error;
+  } finally {
+    client.release(broken);
+  }
 }

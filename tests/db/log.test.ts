@@ -1,5 +1,6 @@
 /** The log over a real PostgreSQL: compared, taken out and in as a table, photographed; and the day at a glance. */
 import { readFileSync } from 'node:fs';
+import sharp from 'sharp';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { must, openKitchen } from './kitchen-database';
@@ -102,11 +103,25 @@ describe('what else is noted', () => {
     expect(must(await cases.viewLogEntry(id)).hasPhoto).toBe(false);
     const png = readFileSync('docs/screenshots/recipes.png');
     must(await cases.keepPhoto(id, png));
-    expect(must(await cases.batchPhoto(id))).toMatchObject({ media_type: 'image/png' });
-    expect(must(await cases.batchPhoto(id)).picture.equals(png)).toBe(true);
-    must(await cases.keepPhoto(id, Buffer.from('ffd8ffe000104a46', 'hex')));
-    expect(must(await cases.batchPhoto(id)).media_type).toBe('image/jpeg');
-    expect(await cases.keepPhoto(id, Buffer.from('<svg onload="x">'))).toMatchObject({ ok: false, path: 'photo' });
+    const first = must(await cases.batchPhoto(id));
+    expect(first.media_type).toBe('image/jpeg');
+    expect(await sharp(first.picture).metadata()).toMatchObject({ format: 'jpeg', width: (await sharp(png).metadata()).width });
+    const plain = { create: { width: 3000, height: 1000, channels: 3, background: '#aa5533' } } as const;
+    const webp = await sharp(plain)
+      .withExif({ IFD0: { Copyright: 'where it was taken' } })
+      .webp()
+      .toBuffer();
+    must(await cases.keepPhoto(id, webp));
+    const second = must(await cases.batchPhoto(id)).picture;
+    expect(await sharp(second).metadata()).toMatchObject({ format: 'jpeg', width: 2000, height: 667 });
+    expect(second.includes('where it was taken')).toBe(false);
+  });
+  it('what is no picture is not kept, whatever it begins with', async () => {
+    const { id } = await named('Snaps, try-out');
+    const png = readFileSync('docs/screenshots/recipes.png');
+    const sound = Buffer.concat([Buffer.from('RIFF\x24\0\0\0WAVEfmt ', 'latin1'), Buffer.alloc(200)]);
+    for (const bytes of [Buffer.from('<svg onload="x">'), sound, Buffer.from('ffd8ffe000104a46', 'hex'), png.subarray(0, 5000)])
+      expect(await cases.keepPhoto(id, bytes)).toMatchObject({ ok: false, path: 'photo' });
     expect(await cases.keepPhoto(id, Buffer.alloc(3_000_001))).toMatchObject({ ok: false, code: 'TOO_LARGE' });
     expect(await cases.keepPhoto(NOWHERE, png)).toMatchObject({ ok: false, code: 'NOT_FOUND' });
     must(await cases.dropPhoto(id));

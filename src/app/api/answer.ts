@@ -3,8 +3,13 @@ import { CATALOGUE, fail, type Failure, type Result } from '@/core/failure';
 import type { SavedOver } from '@/server/save-over';
 
 /** A failure as every door writes it. */
-export const refuse = ({ code, message, path }: Failure): Response =>
-  Response.json({ error: { code, message, path } }, { status: CATALOGUE[code].status });
+export function refuse({ code, message, path }: Failure): Response {
+  const { status } = CATALOGUE[code];
+  const headers = status === 503 ? { 'retry-after': String(RETRY_AFTER_S) } : undefined;
+  return Response.json({ error: { code, message, path } }, { status, ...(headers ? { headers } : {}) });
+}
+/** What is away or busy may be asked again after this long [s]. */
+const RETRY_AFTER_S = 3;
 
 /** A result as JSON, with the status its failure calls for. */
 export const answer = <T>(result: Result<T>, status = 200): Response =>

@@ -47,6 +47,10 @@ export const CATALOGUE = {
   CHANGED_ELSEWHERE: { status: 409 },
   FOREIGN_ORIGIN: { status: 403 },
   DATABASE_AWAY: { status: 503 },
+  DATABASE_BUSY: { status: 503 },
+  DISK_FULL: { status: 503 },
+  METHOD_NOT_KNOWN: { status: 405 },
+  TOO_SLOW: { status: 408 },
 } as const satisfies Record<string, { status: number }>;
 
 /** Makes a failure; `path` names the key it belongs to. */

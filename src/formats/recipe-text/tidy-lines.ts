@@ -16,7 +16,10 @@ export type TidyLine = {
 export function tidyLines(text: string): TidyLine[] {
   const lines: TidyLine[] = [];
   let apart = true;
-  for (const raw of text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)) {
+  for (const raw of text
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\r|\n/)
+    .flatMap(inReach)) {
     const bare = raw
       .replace(/[\u200b\u00ad\u2060\ufeff]/g, '')
       .replace(/[\u00a0\u2009\u202f]/g, ' ')
@@ -65,3 +68,13 @@ export function sentencesOf(line: string): string[] {
   }
   return sentences.map((sentence) => sentence.trim()).filter(Boolean);
 }
+
+/** Longest line that is read as one [characters]: looking a line through takes longer the longer it is. */
+const LONGEST_LINE = 2000;
+/** Where a line that is longer is cut: after a sentence, else after a word. */
+const CUTS = new RegExp(
+  String.raw`.{1,${LONGEST_LINE}}(?:(?<=[.!?;])\s|$)|.{1,${LONGEST_LINE}}(?:\s|$)|.{1,${LONGEST_LINE}}`,
+  'gs',
+);
+
+const inReach = (line: string): readonly string[] => (line.length <= LONGEST_LINE ? [line] : (line.match(CUTS) ?? []));

@@ -75,7 +75,7 @@ export const costWords = ({ currency, with_work_per_100g: work, missing }: Recip
 
 /** A method as a baker would say it. */
 export const methodWords = (method: string): string =>
-  method in METHOD_NAMES ? METHOD_NAMES[method as Method] : 'no method named';
+  Object.hasOwn(METHOD_NAMES, method) ? METHOD_NAMES[method as Method] : 'no method named';
 
 type BakeThisProps = { readonly recipe: RecipeView; readonly startAction: RecipeTileProps['startAction'] };
 

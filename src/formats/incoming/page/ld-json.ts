@@ -34,12 +34,23 @@ function parsed(source: string): unknown {
     .replace(/;\s*$/, '');
   for (const attempt of [bare, mended(bare)]) {
     try {
-      return JSON.parse(attempt) as unknown;
+      return shallow(JSON.parse(attempt) as unknown, 0);
     } catch {
       // The next attempt mends what sites get wrong.
     }
   }
   return undefined;
+}
+
+/** Nothing in a recipe lies deeper than this, counted from the page. */
+const DEEPEST_WORDS = 40;
+
+/** A value without what lies too deep to be anybody's words, so that whatever reads it comes to an end. */
+function shallow(value: unknown, depth: number): unknown {
+  if (typeof value !== 'object' || value === null) return value;
+  if (depth > DEEPEST_WORDS) return null;
+  if (Array.isArray(value)) return value.map((one) => shallow(one, depth + 1));
+  return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, shallow(one, depth + 1)]));
 }
 
 /** Raw line ends and tabs inside texts are escaped; a comma before a closing bracket goes. */

@@ -1,5 +1,5 @@
 import { batchPhoto, dropPhoto, keepPhoto } from '@/server/batch-photo';
-import { answer, refuse } from '../../../answer';
+import { answer, bodyBytes, refuse } from '../../../answer';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -14,7 +14,8 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
 
 /** Keeps a photo of a batch, in place of the one before. */
 export async function PUT(request: Request, { params }: Context): Promise<Response> {
-  return answer(await keepPhoto((await params).id, new Uint8Array(await request.arrayBuffer())));
+  const bytes = await bodyBytes(request);
+  return bytes.ok ? answer(await keepPhoto((await params).id, bytes.value)) : refuse(bytes);
 }
 
 export async function DELETE(_: Request, { params }: Context): Promise<Response> {

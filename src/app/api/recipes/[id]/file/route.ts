@@ -4,7 +4,7 @@ import { attachment, refuse } from '../../../answer';
 
 type Context = { params: Promise<{ id: string }> };
 
-const isKind = (as: string): as is RecipeFile => as in RECIPE_FILES;
+const isKind = (as: string): as is RecipeFile => Object.hasOwn(RECIPE_FILES, as);
 
 /** The recipe as a file to keep, mail or bring into another program. */
 export async function GET(request: Request, { params }: Context): Promise<Response> {
