@@ -19,7 +19,11 @@ export default defineConfig({
         test: {
           name: 'unit',
           sequence: { groupOrder: 0 },
-          include: ['src/**/*.test.ts', 'tests/{reference,docs,doors,pages,field,written}/**/*.test.{ts,tsx}'],
+          include: [
+            'src/**/*.test.ts',
+            'scripts/**/*.test.ts',
+            'tests/{reference,docs,doors,pages,field,written}/**/*.test.{ts,tsx}',
+          ],
         },
       },
       {

@@ -7,6 +7,9 @@ const PROGRAMS = {
   'set-up-database': 'scripts/set-up-database.ts',
   'drop-database': 'scripts/drop-database.ts',
   'compute-worker': 'src/server/compute/compute-worker.ts',
+  serve: 'scripts/serve/serve.ts',
+  backup: 'scripts/backup/backup.ts',
+  restore: 'scripts/backup/restore.ts',
 };
 
 await build({

@@ -58,13 +58,18 @@ ensure_programs() {
   echo "$want" > dist/.built
 }
 
-# Builds the application when its sources changed since the last build.
+# Builds the application when its sources changed since the last build, or when the build is not what it was. Fails where there was
+# nothing to do.
 ensure_build() {
   local want have
-  want="$( find src data examples -type f | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  want="$(find src data examples -type f | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
   have="$(cat .next/oven-build 2>/dev/null || true)"
-  [ "$want" = "$have" ] && return 1
+  [ "$have" = "$want $(built_files)" ] && return 1
   say "Building (about a minute) ..."
+  rm -rf .next/oven-build .next/server .next/static
   node node_modules/next/dist/bin/next build >"$STATE/build.log" 2>&1 || { cat "$STATE/build.log" >&2; exit 1; }
-  echo "$want" > .next/oven-build
+  echo "$want $(built_files)" > .next/oven-build
 }
+
+# What the build wrote that is served: half a build, or one that somebody changed, is made anew.
+built_files() { find .next/BUILD_ID .next/server .next/static -type f -name '*.js' -o -name BUILD_ID 2>/dev/null | sort | xargs cat 2>/dev/null | hash_of; }

@@ -1,22 +1,32 @@
 /** Creates the database if need be, brings it to the newest schema, and fills an empty one with the demo kitchen. */
 import pg from 'pg';
-import { migrate } from '@/db/migrate';
+import { grantToApp } from '@/db/app-role';
+import { migrate, pendingMigrations } from '@/db/migrate';
 import { stockIngredients } from '@/db/pantry';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { refreshRecipes } from '@/server/refresh-recipes';
 import '@/db/client'; // numbers and dates come as the product reads them
 import { seedDemo } from './seed-demo';
 
+const MIGRATIONS = 'src/db/migrations';
+
 async function main(url: string): Promise<void> {
   await createIfMissing(url);
   const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
-    const ran = await migrate(client, 'src/db/migrations');
+    if (process.argv.includes('--pending')) {
+      const [first] = await pendingMigrations(client, MIGRATIONS);
+      if (first) console.log(first);
+      return;
+    }
+    const ran = await migrate(client, MIGRATIONS);
     if (ran.length > 0) console.log(`Schema brought up to date: ${ran.join(', ')}`);
     // The shipped ingredients may have grown or been put right since the last start.
     await stockIngredients(client, [...(await shippedPantry()).values()], false);
     if (await seedDemo(client)) console.log('Demo kitchen set up: Cairnhope Bothy Bakery');
+    const { OVEN_APP_PASSWORD } = process.env;
+    if (OVEN_APP_PASSWORD) await grantToApp(client, OVEN_APP_PASSWORD);
     const { made, stuck } = await refreshRecipes(client);
     if (made > 0) console.log(`Recipe cards worked out anew: ${made}`);
     if (stuck.length > 0) console.log(`Recipes that can no longer be worked out: ${stuck.join(', ')}`);

@@ -47,7 +47,6 @@ export type Comparison = {
 /** What was taken over from a table that was read back. */
 export type ReadBack = {
   readonly entered: number;
-  readonly skipped: ReadonlyArray<{ readonly line: number; readonly why: string }>;
 };
 
 /** What one appliance has taught, in the numbers that are shown. */

@@ -20,8 +20,14 @@ export async function migrate(client: pg.Client | pg.PoolClient, folder: string)
     );
     const { rows } = await client.query<{ name: string; hash: string }>('select name, hash from migration');
     const known = new Map(rows.map(({ name, hash }) => [name, hash]));
+    const files = await filesIn(folder);
+    const newer = [...known.keys()].filter((name) => !files.includes(name)).sort();
+    if (newer.length > 0)
+      throw new Error(
+        `This database belongs to a newer Upbeat Oven, which changed it with ${newer.join(', ')}. Start that version, or bring back a copy from before it.`,
+      );
     const ran: string[] = [];
-    for (const name of (await readdir(folder)).filter((file) => file.endsWith('.sql')).sort()) {
+    for (const name of files) {
       const sql = await readFile(join(folder, name), 'utf8');
       const hash = createHash('sha256').update(sql).digest('hex');
       const before = known.get(name);
@@ -42,4 +48,15 @@ export async function migrate(client: pg.Client | pg.PoolClient, folder: string)
   } finally {
     await client.query('select pg_advisory_unlock($1)', [LOCK]);
   }
+}
+
+const filesIn = async (folder: string): Promise<string[]> =>
+  (await readdir(folder)).filter((file) => file.endsWith('.sql')).sort();
+
+/** Files that a database with something in it has still to run; none for one that is new. */
+export async function pendingMigrations(client: pg.Client | pg.PoolClient, folder: string): Promise<string[]> {
+  const { rows } = await client.query<{ there: boolean }>("select to_regclass('migration') is not null as there");
+  if (!rows[0].there) return [];
+  const ran = new Set((await client.query<{ name: string }>('select name from migration')).rows.map(({ name }) => name));
+  return (await filesIn(folder)).filter((name) => !ran.has(name));
 }

@@ -1,11 +1,11 @@
 import type { ReadBack } from '@/contract/log';
-import { succeed, type Result } from '@/core/failure';
+import { fail, succeed, type Result } from '@/core/failure';
 import { maybeMeasurement, type Measured } from '@/db/measurements';
 import { readLogCsv, toLogCsv, type LogLine, type ReadLine } from '@/formats/log-csv';
 import { measureBatch } from './measure-batch';
 import { kitchenOf } from './view-kitchen';
 import { logOf, viewLog, type LogEntry } from './view-log';
-import { withDatabase } from './with-database';
+import { inTransaction, withDatabase } from './with-database';
 
 /** The whole log as a table. */
 export async function logTable(): Promise<Result<string>> {
@@ -58,20 +58,27 @@ export async function readLogBack(text: string): Promise<Result<ReadBack>> {
     return kitchen.ok ? succeed(await logOf(db, kitchen.value.id)) : kitchen;
   });
   if (!entries.ok) return entries;
-  const skipped: Array<{ line: number; why: string }> = [];
-  let entered = 0;
-  for (const line of read.value) {
-    const batch = batchOf(line, entries.value);
-    if (typeof batch === 'string') skipped.push({ line: line.line, why: batch });
-    else if (!saysSomething(line)) continue;
-    else {
-      const done = await enter(batch.id, line);
-      if (done.ok) entered++;
-      else skipped.push({ line: line.line, why: done.message });
+  // One after another in one transaction: a table goes in whole or not at all.
+  return inTransaction(async () => {
+    const wrong: string[] = [];
+    let entered = 0;
+    for (const line of read.value) {
+      const batch = batchOf(line, entries.value);
+      if (typeof batch === 'string') wrong.push(`line ${line.line}: ${batch}`);
+      else if (saysSomething(line)) {
+        const done = await enter(batch.id, line);
+        if (done.ok) entered++;
+        else wrong.push(`line ${line.line}: ${done.message}`);
+      }
     }
-  }
-  return succeed({ entered, skipped });
+    if (wrong.length === 0) return succeed({ entered });
+    const more = wrong.length > MOST_TOLD ? ` … and ${wrong.length - MOST_TOLD} more` : '';
+    return fail('BAD_VALUE', `Nothing was entered. ${wrong.slice(0, MOST_TOLD).join(' ')}${more}`, 'csv');
+  });
 }
+
+/** Mistakes of a table that are told at once. */
+const MOST_TOLD = 5;
 
 const saysSomething = ({ numbers, texture, colour }: ReadLine): boolean =>
   Object.keys(numbers).length > 0 || texture !== null || colour !== null;

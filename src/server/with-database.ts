@@ -1,6 +1,8 @@
 import 'server-only';
+import { AsyncLocalStorage } from 'node:async_hooks';
 import type pg from 'pg';
 import type { Result } from '@/core/failure';
+import { noteAnswered, type Keyed } from '@/db/answered';
 import { openPool, type Queryable } from '@/db/client';
 import { failureOf, mayBeRetried } from '@/db/failures';
 import { config } from './config';
@@ -17,8 +19,17 @@ function pool(): pg.Pool {
   return shared.ovenPool;
 }
 
+/** The transaction that runs: what is asked for within it belongs to it. */
+const running = new AsyncLocalStorage<Queryable>();
+/** The key of the request that is worked on, until it is noted. */
+const keys = new AsyncLocalStorage<{ readonly keyed: Keyed; noted: boolean }>();
+/** Another request with the same key has done it. */
+class DoneByAnother extends Error {}
+
 /** Runs a use case's queries; what the database refuses comes back as a failure with a sentence, bugs are thrown on. */
 export async function withDatabase<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
+  const transaction = running.getStore();
+  if (transaction) return work(transaction);
   try {
     return await work(pool());
   } catch (error) {
@@ -29,23 +40,27 @@ export async function withDatabase<T>(work: (db: Queryable) => Promise<Result<T>
 }
 
 /**
- * The same inside one transaction: all of it happens, or nothing. Work that met other hands in the same rows is done once more from
- * its beginning, which nobody sees.
+ * The same inside one transaction: all of it happens, or nothing. Within another it is part of that. Work that met other hands in the
+ * same rows is done once more from its beginning, which nobody sees.
  */
-export const inTransaction = <T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> =>
-  withDatabase(() =>
+export function inTransaction<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
+  const transaction = running.getStore();
+  if (transaction) return work(transaction);
+  return withDatabase(() =>
     once(work).catch((error: unknown) => {
       if (mayBeRetried(error)) return once(work);
       throw error;
     }),
   );
+}
 
 async function once<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
   const client = await pool().connect();
   let broken: Error | undefined;
   try {
     await client.query('begin');
-    const result = await work(client);
+    const result = await running.run(client, () => work(client));
+    if (result.ok) await noteKey(client, result.value);
     await client.query(result.ok ? 'commit' : 'rollback');
     return result;
   } catch (error) {
@@ -56,5 +71,27 @@ async function once<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Res
     throw error;
   } finally {
     client.release(broken);
+  }
+}
+
+/** Notes what is answered beside the work itself, so that both stand or neither. */
+async function noteKey(client: Queryable, answer: unknown): Promise<void> {
+  const open = keys.getStore();
+  if (!open || open.noted) return;
+  if (!(await noteAnswered(client, open.keyed, answer))) throw new DoneByAnother();
+  open.noted = true;
+}
+
+/**
+ * Does a request's work and notes its answer under its key, in one transaction.
+ *
+ * @returns null where another request with the same key has done it meanwhile; then nothing was done
+ */
+export async function keyedWork<T>(keyed: Keyed, work: () => Promise<Result<T>>): Promise<Result<T> | null> {
+  try {
+    return await keys.run({ keyed, noted: false }, () => inTransaction(work));
+  } catch (error) {
+    if (error instanceof DoneByAnother) return null;
+    throw error;
   }
 }

@@ -1,16 +1,20 @@
 /** What the database does to those who ask it at a bad moment: they are told, nothing is half done, and the next one is served. */
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { succeed } from '@/core/failure';
+import { fail, succeed } from '@/core/failure';
+import type * as OnceOnly from '@/server/once-only';
+import type * as WithDatabase from '@/server/with-database';
 import { openKitchen } from './kitchen-database';
 
 let db: pg.Client;
 let close: () => Promise<void>;
-let inTransaction: typeof import('@/server/with-database').inTransaction;
-let withDatabase: typeof import('@/server/with-database').withDatabase;
+let inTransaction: typeof WithDatabase.inTransaction;
+let withDatabase: typeof WithDatabase.withDatabase;
+let onceOnly: typeof OnceOnly.onceOnly;
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_faults'));
   ({ inTransaction, withDatabase } = await import('@/server/with-database'));
+  ({ onceOnly } = await import('@/server/once-only'));
   await db.query('create table pair (id integer primary key, value integer not null)');
   await db.query('insert into pair values (1, 0), (2, 0)');
 });
@@ -56,6 +60,48 @@ describe('a connection that is cut in the middle', () => {
       ok: true,
       value: 2,
     });
+  });
+});
+
+describe('a request that carries a key', () => {
+  const asking = (key: string | null): Request =>
+    new Request('http://127.0.0.1/', { method: 'POST', ...(key === null ? {} : { headers: { 'idempotency-key': key } }) });
+  const count = async (): Promise<number> => (await db.query('select from pair')).rowCount ?? 0;
+  const add = () =>
+    inTransaction(async (client) => {
+      const { rows } = await client.query<{ id: number }>('insert into pair select max(id) + 1, 0 from pair returning id');
+      return succeed({ id: rows[0].id });
+    });
+  it('is done once, however often it is asked, and answered as the first time', async () => {
+    const before = await count();
+    const first = await onceOnly(asking('abc'), 'pairs', { a: 1 }, add);
+    expect(await onceOnly(asking('abc'), 'pairs', { a: 1 }, add)).toEqual(first);
+    expect(await count()).toBe(before + 1);
+    await onceOnly(asking('abd'), 'pairs', { a: 1 }, add);
+    await onceOnly(asking('abc'), 'other door', { a: 1 }, add);
+    await onceOnly(asking(null), 'pairs', { a: 1 }, add);
+    expect(await count()).toBe(before + 4);
+  });
+  it('is done once by eight that ask at the same moment', async () => {
+    const before = await count();
+    const answers = await Promise.all(Array.from({ length: 8 }, () => onceOnly(asking('eight'), 'pairs', null, add)));
+    expect(new Set(answers.map((answer) => JSON.stringify(answer))).size).toBe(1);
+    expect(answers[0].ok).toBe(true);
+    expect(await count()).toBe(before + 1);
+  });
+  it('is refused for something else, and for a key that is none; what failed may be asked again', async () => {
+    await onceOnly(asking('mine'), 'pairs', { a: 1 }, add);
+    expect(await onceOnly(asking('mine'), 'pairs', { a: 2 }, add)).toMatchObject({ ok: false, path: 'Idempotency-Key' });
+    expect(await onceOnly(asking('x'.repeat(201)), 'pairs', null, add)).toMatchObject({ ok: false, path: 'Idempotency-Key' });
+    const before = await count();
+    const failing = () =>
+      inTransaction(async (client) => {
+        await client.query('insert into pair select max(id) + 1, 0 from pair');
+        return fail('BAD_VALUE', 'no');
+      });
+    expect(await onceOnly(asking('again'), 'pairs', null, failing)).toMatchObject({ ok: false });
+    expect(await onceOnly(asking('again'), 'pairs', null, add)).toMatchObject({ ok: true });
+    expect(await count()).toBe(before + 1);
   });
 });
 

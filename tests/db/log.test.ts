@@ -50,24 +50,27 @@ describe('the log as a table', () => {
     expect(table.trim().split('\n')).toHaveLength(before.length + 1);
     const line = table.split('\n').find((one) => one.includes('Hillbars for the farm shop')) ?? '';
     expect(line).toContain('Tarn wolfed it');
-    const back = must(await cases.readLogBack(table));
-    expect(back.skipped).toEqual([]);
+    must(await cases.readLogBack(table));
     const plain = (rows: typeof before) =>
       rows.map(({ name, measured, comparison }) => [name, measured?.after_g, measured?.note, comparison?.loss_pct]);
     expect(plain(await log()).sort()).toEqual(plain(before).sort());
   });
-  it('takes over what it knows, and says of every other line why not', async () => {
+  it('goes in whole or not at all, and says of every line that it does not know why not', async () => {
+    const [head, known] = ['name,baked_on,pieces,texture', 'Oat tiles for the club,,91,'];
+    const before = (await named('Oat tiles for the club')).measured;
     const text = [
-      'name,baked_on,pieces,texture',
-      'Oat tiles for the club,,91,',
+      head,
+      known,
       'Nobody baked this,,5,',
       'Snaps\\, try-out,,5,crunchy as can be'.replace('\\,', ' -'),
       'Rye rusks for the ferry café,,117,crunchy as can be',
     ].join('\n');
-    const { entered, skipped } = must(await cases.readLogBack(text));
-    expect(entered).toBe(1);
-    expect(skipped.map(({ line }) => line)).toEqual([3, 4, 5]);
-    expect(skipped[0].why).toContain('Nobody baked this');
+    const refused = await cases.readLogBack(text);
+    if (refused.ok) throw new Error('taken');
+    for (const part of ['Nothing was entered', 'line 3: ', 'Nobody baked this', 'line 4: ', 'line 5: '])
+      expect(refused.message).toContain(part);
+    expect((await named('Oat tiles for the club')).measured).toEqual(before);
+    expect(must(await cases.readLogBack([head, known].join('\n')))).toEqual({ entered: 1 });
     const tiles = await named('Oat tiles for the club');
     expect(tiles.measured).toMatchObject({ pieces: 91, note: 'Edges first, as always in the small oven.' });
     expect(await cases.readLogBack('colour\nbrown')).toMatchObject({ ok: false, path: 'csv' });

@@ -14,8 +14,7 @@ export function LogTable(): ReactNode {
     if (!file) return;
     const answer = await call<ReadBack>('/api/log.csv', { raw: { content: await file.text(), type: 'text/csv' } });
     if (!answer.ok) return setSaid({ text: answer.message, wrong: true });
-    const skipped = answer.value.skipped.map(({ line, why }) => `line ${line}: ${why}`).join(' ');
-    setSaid({ text: `${counted(answer.value.entered, 'batch', 'batches')} taken over. ${skipped}`, wrong: skipped !== '' });
+    setSaid({ text: `${counted(answer.value.entered, 'batch', 'batches')} taken over.`, wrong: false });
     router.refresh();
   };
   return (

@@ -1,3 +1,4 @@
+import { onceOnly } from '@/server/once-only';
 import { logTable, readLogBack } from '@/server/exchange-log';
 import { answer, attachment, bodyText, refuse } from '../answer';
 
@@ -12,5 +13,5 @@ export async function GET(): Promise<Response> {
 /** Takes measurements over from a table. */
 export async function POST(request: Request): Promise<Response> {
   const text = await bodyText(request);
-  return text.ok ? answer(await readLogBack(text.value)) : refuse(text);
+  return text.ok ? answer(await onceOnly(request, 'log.csv', text.value, () => readLogBack(text.value))) : refuse(text);
 }

@@ -1,3 +1,4 @@
+import { onceOnly } from '@/server/once-only';
 import { createRecipe } from '@/server/save-recipe';
 import { viewRecipes } from '@/server/view-recipes';
 import { answer, bodyJson, refuse } from '../answer';
@@ -10,5 +11,5 @@ export async function GET(request: Request): Promise<Response> {
 /** Puts a new recipe into the book. */
 export async function POST(request: Request): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await createRecipe(body.value), 201) : refuse(body);
+  return body.ok ? answer(await onceOnly(request, 'recipes', body.value, () => createRecipe(body.value)), 201) : refuse(body);
 }

@@ -1,3 +1,4 @@
+import { onceOnly } from '@/server/once-only';
 import { workJar } from '@/server/jars/work-jar';
 import { answer, bodyJson, refuse } from '../../answer';
 
@@ -6,5 +7,7 @@ type Context = { params: Promise<{ id: string }> };
 /** Opens, takes from, moves or throws away a pack. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await workJar((await params).id, body.value)) : refuse(body);
+  if (!body.ok) return refuse(body);
+  const { id } = await params;
+  return answer(await onceOnly(request, `jars/${id}`, body.value, () => workJar(id, body.value)));
 }

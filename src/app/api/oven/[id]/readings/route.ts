@@ -1,3 +1,4 @@
+import { onceOnly } from '@/server/once-only';
 import { recordReading } from '@/server/oven/record-reading';
 import { answer, bodyJson, refuse } from '../../../answer';
 
@@ -6,5 +7,7 @@ type Context = { params: Promise<{ id: string }> };
 /** Notes what was weighed or measured at the oven. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await recordReading((await params).id, body.value)) : refuse(body);
+  if (!body.ok) return refuse(body);
+  const { id } = await params;
+  return answer(await onceOnly(request, `readings/${id}`, body.value, () => recordReading(id, body.value)));
 }
