@@ -13,5 +13,10 @@ pg.types.setTypeParser(DATE, (text) => text);
 const LIMITS = { statement_timeout: 15_000, lock_timeout: 5000, idle_in_transaction_session_timeout: 30_000 } as const;
 
 /** Opens a pool; it connects on first use. */
-export const openPool = (url: string): pg.Pool =>
-  new pg.Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 3000, ...LIMITS });
+export function openPool(url: string): pg.Pool {
+  const pool = new pg.Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 3000, ...LIMITS });
+  // A connection that breaks fails the query that runs on it; said aloud as well, it would end the process.
+  pool.on('connect', (client) => client.on('error', () => undefined));
+  pool.on('error', () => undefined);
+  return pool;
+}

@@ -11,11 +11,7 @@ import { config } from './config';
 const shared = globalThis as { ovenPool?: pg.Pool };
 
 function pool(): pg.Pool {
-  if (!shared.ovenPool) {
-    shared.ovenPool = openPool(config().databaseUrl);
-    // An idle connection that breaks is replaced on the next query; without this it would end the process.
-    shared.ovenPool.on('error', () => undefined);
-  }
+  shared.ovenPool ??= openPool(config().databaseUrl);
   return shared.ovenPool;
 }
 

@@ -78,6 +78,9 @@ test('a bare cake is frosted: it feeds more, keeps otherwise, and its label name
   });
 });
 
+/** What came off the racks of each. */
+const COUNTED = { Bones: 40, Minis: 72, 'Soft balls': 25 };
+
 test('a bowl in three portions goes into three packs in three places, is counted, stored and sold', async ({ page }) => {
   const example = JSON.parse(readFileSync('examples/one-bowl-three-ways.batch.json', 'utf8')) as object;
   const pack = [
@@ -105,7 +108,7 @@ test('a bowl in three portions goes into three packs in three places, is counted
   });
   await test.step('what was counted is stored, pack by pack, place by place', async () => {
     await page.goto(`/log/${id}`);
-    await page.getByLabel('Pieces counted').fill('137');
+    for (const [portion, count] of Object.entries(COUNTED)) await page.getByLabel(`${portion} counted`).fill(String(count));
     await page.getByRole('button', { name: 'Enter in the log' }).click();
     await expect(page.getByRole('button', { name: 'Correct the entry' })).toBeVisible();
     await page.getByRole('button', { name: 'Store the packs' }).click();
@@ -135,12 +138,12 @@ test('a bowl in three portions goes into three packs in three places, is counted
   await test.step('a count that is put right later carries through', async () => {
     const before = await held(page, name);
     await page.goto(`/log/${id}`);
-    await page.getByLabel('Pieces counted').fill('141');
+    await page.getByLabel('Minis counted').fill(String(COUNTED.Minis + 4));
     // The page draws itself anew once the entry is in the log.
     const drawn = page.waitForEvent('load');
     await page.getByRole('button', { name: 'Correct the entry' }).click();
     await drawn;
-    await expect(page.getByLabel('Pieces counted')).toHaveValue('141');
+    await expect(page.getByLabel('Minis counted')).toHaveValue(String(COUNTED.Minis + 4));
     await page.goto('/jars');
     await expect.poll(() => held(page, name)).toBe(before + 4);
   });
