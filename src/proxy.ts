@@ -10,7 +10,7 @@ const READS = new Set(['GET', 'HEAD']);
  * The oven answers to this machine only: not under another name that was pointed here, and no other website may write
  * through the baker's browser. Pages get a policy that lets nothing in from elsewhere.
  */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const host = (request.headers.get('host') ?? '').toLowerCase();
   const ownName = OWN_NAMES.has(host.replace(/:\d+$/, ''));
   if (!ownName || isForeignWrite(request, host))
@@ -21,6 +21,7 @@ export function proxy(request: NextRequest): NextResponse {
       ),
     );
   if (!isReadable(request.nextUrl.pathname)) return refuse(fail('NOT_FOUND', SENTENCES.noSuchPage));
+  if (!(await isWholeForm(request))) return refuse(fail('BAD_VALUE', 'This form did not arrive whole. Send it once more.'));
   const nonce = btoa(crypto.randomUUID());
   const policy = pagePolicy(nonce, process.env.NODE_ENV === 'development');
   // Next reads the number from the request's own policy and puts it on its scripts.
@@ -31,6 +32,19 @@ export function proxy(request: NextRequest): NextResponse {
   for (const [name, value] of Object.entries(EVERYWHERE)) response.headers.set(name, value);
   return response;
 }
+
+/** Whether a form that is sent to a page can be read; Next breaks over one that cannot. */
+async function isWholeForm(request: NextRequest): Promise<boolean> {
+  const isForm = FORMS.test(request.headers.get('content-type') ?? '');
+  if (READS.has(request.method) || !isForm || request.nextUrl.pathname.startsWith('/api/')) return true;
+  try {
+    await request.clone().formData();
+    return true;
+  } catch {
+    return false;
+  }
+}
+const FORMS = /^(?:multipart\/form-data|application\/x-www-form-urlencoded)/i;
 
 /** A write that another website began: told by its origin, or by the browser where it sends none. */
 function isForeignWrite(request: NextRequest, host: string): boolean {
