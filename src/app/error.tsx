@@ -6,7 +6,7 @@ export default function ErrorPage(): ReactNode {
   return (
     <ErrorPanel
       title="Something went wrong here"
-      message="It is a mistake of ours, not of yours. Your batches are saved; load the page again."
+      message="It is a mistake of ours, not of yours. What was marked as saved is saved; load the page again to see it."
     />
   );
 }

@@ -30,6 +30,7 @@ import { usePortions } from './portions/use-portions';
 import { ShapeBench } from './shape/ShapeBench';
 import { useBatch, type Edits } from './use-batch';
 import type { SavingState } from '../kit/autosave/saver';
+import { unsavedWords } from '../kit/autosave/unsaved-words';
 import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
@@ -214,10 +215,10 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
 
 /** Says when it was saved, and what happens if it was not. */
 function SavedWord({ state, onSave }: { readonly state: SavingState; readonly onSave: () => void }): ReactNode {
-  if (state.kind === 'kept')
+  if (state.kind === 'unsaved')
     return (
       <p role="alert" className="max-w-md text-[14px] text-stop">
-        Not saved: {state.why}{' '}
+        Not saved: {unsavedWords(state)}{' '}
         <Button look="quiet" className="underline" onClick={onSave}>
           Save now
         </Button>
@@ -230,7 +231,7 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
       {state.kind === 'stale' && 'changed elsewhere'}
       {state.kind === 'waiting' && (
         <>
-          changed{' '}
+          {state.here ? 'changed' : 'changed, kept nowhere yet'}{' '}
           <Button look="quiet" className="underline" onClick={onSave}>
             Save now
           </Button>

@@ -3,6 +3,7 @@ import type { BatchDocument, LabelWishes } from '@/core/document';
 import type { BatchVersion } from '@/contract/batch';
 import { useBatchSaving } from '../batch/use-batch-saving';
 import type { SavingState } from '../kit/autosave/saver';
+import { unsavedWords } from '../kit/autosave/unsaved-words';
 import type { Saving } from '../kit/autosave/use-autosave';
 
 const NOTHING_WRITTEN: LabelWishes = {};
@@ -41,8 +42,8 @@ export function savingWords(state: SavingState): string {
     case 'waiting':
     case 'saving':
       return 'changed';
-    case 'kept':
-      return `not saved yet: ${state.why}`;
+    case 'unsaved':
+      return `not saved yet: ${unsavedWords(state)}`;
     case 'stale':
       return 'changed elsewhere as well';
   }

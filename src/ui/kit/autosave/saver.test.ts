@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchDocument } from '@/core/document';
 import { mergeFields } from './merge-fields';
+import { unsavedWords } from './unsaved-words';
 import { Saver, type DraftStore, type SaverWiring, type SavingState, type SendOutcome } from './saver';
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
@@ -86,11 +87,52 @@ describe('saving by itself', () => {
     const { saver, sent, states, kept } = saverWith({ kind: 'refused', why: 'away', again: true }, saved(5));
     saver.change(named('kept'));
     await vi.advanceTimersByTimeAsync(1500);
-    expect(states.at(-1)).toEqual({ kind: 'kept', why: 'away' });
+    expect(states.at(-1)).toEqual({ kind: 'unsaved', why: 'away', here: true });
+    expect(saver.atRisk).toBe(false);
     expect(saverOf([], { shelf: kept }).saver.keptChanges()).toEqual(named('kept'));
     await vi.advanceTimersByTimeAsync(6000);
     expect(sent).toHaveLength(2);
     expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+  });
+  it('loses no edit where the browser has no room: sends at once, and never says that it is kept', async () => {
+    const full = { ...shelf(), setItem: () => expect.fail('full') };
+    const { saver, sent, states } = saverOf([{ kind: 'refused', why: 'away', again: true }, saved(5)], { shelf: full });
+    saver.change(named('one'));
+    expect(states.at(-1)).toEqual({ kind: 'waiting', here: false });
+    await vi.advanceTimersByTimeAsync(1);
+    expect(sent).toHaveLength(1);
+    expect(states.at(-1)).toEqual({ kind: 'unsaved', why: 'away', here: false });
+    expect(saver.atRisk).toBe(true);
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(sent.at(-1)).toEqual({ revision: 4, document: named('one') });
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+    expect(saver.atRisk).toBe(false);
+  });
+  it('leaves no older draft behind that could be taken for the newest one', () => {
+    const items = shelf();
+    let room = true;
+    const filling: DraftStore = { ...items, setItem: (key, value) => (room ? items.setItem(key, value) : expect.fail('full')) };
+    const { saver } = saverOf([], { shelf: filling });
+    saver.change(named('one'));
+    expect(items.size()).toBe(1);
+    room = false;
+    saver.change(named('two'));
+    expect(items.size()).toBe(0);
+  });
+  it('goes on where a request could not even be made', async () => {
+    let asked = 0;
+    const { saver, states } = saverOf([], {
+      send: () => (++asked === 1 ? Promise.reject(new Error('torn')) : Promise.resolve(saved(5))),
+    });
+    saver.change(named('one'));
+    await vi.advanceTimersByTimeAsync(1500);
+    expect(states.at(-1)).toMatchObject({ kind: 'unsaved', here: true });
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+  });
+  it('says of what is not saved what becomes of it if one leaves', () => {
+    expect(unsavedWords({ kind: 'unsaved', why: 'Away.', here: true })).toBe('Away. This browser keeps it meanwhile.');
+    expect(unsavedWords({ kind: 'unsaved', why: 'Away.', here: false })).toContain('stay on this page');
   });
   it('does not bring back kept changes over a newer revision', () => {
     const { kept } = saverWith();

@@ -2,9 +2,11 @@ import type { SavedAs, Version } from '@/contract/version';
 
 export type SavingState =
   | { readonly kind: 'saved'; readonly at: string }
-  | { readonly kind: 'waiting' | 'saving' }
-  /** Kept in this browser; the sentence says why it could not be saved. */
-  | { readonly kind: 'kept'; readonly why: string }
+  | { readonly kind: 'saving' }
+  /** Not sent yet; `here` is whether this browser keeps it meanwhile. */
+  | { readonly kind: 'waiting'; readonly here: boolean }
+  /** The sentence says why it could not be saved. */
+  | { readonly kind: 'unsaved'; readonly why: string; readonly here: boolean }
   /** Someone else saved in between. */
   | { readonly kind: 'stale' };
 
@@ -45,6 +47,9 @@ export type SaverWiring<T> = {
 const REST_MS = 1200;
 const RETRY_MS = 5000;
 
+/** A request that could not even be made. */
+const NOT_SENT = { kind: 'refused', why: 'This page could not send it. It tries again by itself.', again: true } as const;
+
 const shelfKey = (key: string): string => `upbeat-oven:${key}`;
 type Kept<T> = { readonly revision: number; readonly document: T };
 
@@ -59,6 +64,8 @@ export class Saver<T> {
   private theirs: Version<T> | null = null;
   private savedAt: string;
   private busy = false;
+  /** Whether what is not saved yet waits in this browser: its store may be full, or shut. */
+  private here = true;
   private closed = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -99,13 +106,13 @@ export class Saver<T> {
     const sent = this.newest;
     this.busy = true;
     this.wiring.tell({ kind: 'saving' });
-    const outcome = await this.wiring.send(this.revision, sent);
+    const outcome = await this.wiring.send(this.revision, sent).catch((): SendOutcome<T> => NOT_SENT);
     this.busy = false;
     switch (outcome.kind) {
       case 'stale':
         return this.settle(outcome.theirs);
       case 'refused':
-        this.wiring.tell({ kind: 'kept', why: outcome.why });
+        this.wiring.tell({ kind: 'unsaved', why: outcome.why, here: this.here });
         if (outcome.again && !this.closed) this.later(RETRY_MS);
         return;
       case 'saved':
@@ -175,15 +182,42 @@ export class Saver<T> {
 
   /** Keeps what is not saved yet in the browser, and saves it once the hand rests. */
   private wait(): void {
+    this.here = this.keep();
+    if (!this.busy) this.wiring.tell({ kind: 'waiting', here: this.here });
+    // What nothing keeps meanwhile is sent at once.
+    this.later(this.here ? (this.wiring.rest_ms ?? REST_MS) : 0);
+  }
+
+  /** Puts what is not saved yet into the browser's store; false where there is no room, or no store. */
+  private keep(): boolean {
     const kept: Kept<T> = { revision: this.revision, document: this.newest };
-    this.wiring.shelf.setItem(shelfKey(this.wiring.key), JSON.stringify(kept));
-    if (!this.busy) this.wiring.tell({ kind: 'waiting' });
-    this.later(this.wiring.rest_ms ?? REST_MS);
+    try {
+      this.wiring.shelf.setItem(shelfKey(this.wiring.key), JSON.stringify(kept));
+      return true;
+    } catch {
+      // An older draft must not be taken for this one.
+      this.unkeep();
+      return false;
+    }
+  }
+
+  private unkeep(): void {
+    try {
+      this.wiring.shelf.removeItem(shelfKey(this.wiring.key));
+    } catch {
+      // A store that is shut keeps nothing either.
+    }
+  }
+
+  /** Whether leaving now would lose something. */
+  get atRisk(): boolean {
+    return this.newest !== this.saved && !this.here;
   }
 
   private nothingToSave(): void {
     clearTimeout(this.timer);
-    this.wiring.shelf.removeItem(shelfKey(this.wiring.key));
+    this.unkeep();
+    this.here = true;
     this.wiring.tell({ kind: 'saved', at: this.savedAt });
   }
 

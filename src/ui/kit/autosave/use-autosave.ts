@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { Version } from '@/contract/version';
+import { browserShelf } from './browser-shelf';
 import { Saver, type Merge, type SavingState, type Send } from './saver';
 
 export type Saving = {
@@ -38,7 +39,7 @@ export function useAutosave<T>({ key, send, first, document, newest, begin, merg
     const made = new Saver<T>({
       key,
       first,
-      shelf: localStorage,
+      shelf: browserShelf(),
       send,
       tell: setState,
       announce: (saved) => windows.postMessage(saved),
@@ -53,9 +54,14 @@ export function useAutosave<T>({ key, send, first, document, newest, begin, merg
       setElsewhere(true);
       begin(theirs);
     };
+    const warn = (event: BeforeUnloadEvent): void => {
+      if (made.atRisk) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', warn);
     const kept = made.keptChanges();
     if (kept !== null) begin(kept);
     return () => {
+      window.removeEventListener('beforeunload', warn);
       // The channel stays until what is sent now was announced.
       void made.close().finally(() => windows.close());
     };
