@@ -24,12 +24,13 @@ export function useOven(first: OvenView): OvenState {
   const [now, setNow] = useState<number | null>(null);
   const [isConnected, setConnected] = useState(true);
   const [trouble, setTrouble] = useState<string | null>(null);
-  // This device's clock may be off; the oven's counts.
-  const offset = useRef(0);
+  const firstNow = first.now;
+  // This device's clock may be off, and may be put right meanwhile; the oven's counts, and what runs evenly since it was told.
+  const offset = useRef<number | null>(null);
   const look = useCallback(async (): Promise<void> => {
     const seen = await call<OvenView>('/api/oven');
     if (!seen.ok) return;
-    offset.current = Date.parse(seen.value.now) - Date.now();
+    offset.current = Date.parse(seen.value.now) - performance.now();
     setOven(seen.value);
   }, []);
   useEffect(() => {
@@ -58,10 +59,13 @@ export function useOven(first: OvenView): OvenState {
     };
   }, [look]);
   useEffect(() => {
-    const tick = (): void => setNow(Date.now() + offset.current);
+    const tick = (): void => {
+      offset.current ??= Date.parse(firstNow) - performance.now();
+      setNow(performance.now() + offset.current);
+    };
     const timer = setInterval(tick, TICK_MS);
     return () => clearInterval(timer);
-  }, []);
+  }, [firstNow]);
   const send = useCallback(
     async (address: string, body: unknown): Promise<boolean> => {
       const wrong = wrongWith(await call(address, { body }));
