@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { APP_ROLE, grantToApp } from '@/db/app-role';
+import { grantToApp } from '@/db/app-role';
 import { migrate } from '@/db/migrate';
 import { keepNewest, readCopy, rehearse, writeCopy } from '../../scripts/backup/copy';
 import { differences, tableSums } from '../../scripts/backup/tables';
@@ -12,6 +12,7 @@ import { openKitchen } from './kitchen-database';
 import { urlOf } from './template-database';
 
 const NAME = 'oven_test_backup';
+const ROLE = 'oven_test_role';
 const folder = mkdtempSync(join(tmpdir(), 'oven-backup-'));
 let db: pg.Client;
 let close: () => Promise<void>;
@@ -82,9 +83,10 @@ describe('what differs', () => {
 
 describe('the role that the application works as', () => {
   it('reads and writes what is kept, and may change neither the schema nor who may do what', async () => {
-    await grantToApp(db, 'a word of the tests');
+    // Roles are of the whole server: the application's own may be in use.
+    await grantToApp(db, 'a word of the tests', ROLE);
     const url = new URL(urlOf(NAME));
-    url.username = APP_ROLE;
+    url.username = ROLE;
     url.password = encodeURIComponent('a word of the tests');
     const app = new pg.Client({ connectionString: url.href });
     await app.connect();
@@ -106,6 +108,8 @@ describe('the role that the application works as', () => {
       expect(rows).toEqual([{ rolsuper: false }]);
     } finally {
       await app.end();
+      await db.query(`drop owned by ${ROLE}`);
+      await db.query(`drop role ${ROLE}`);
     }
   });
 });
