@@ -15,6 +15,9 @@ help_if_asked() {
     *" --help "* | *" -h "*) awk 'NR > 1 && !/^#/ { exit } NR > 1 { sub(/^# ?/, ""); print }' "$0"; exit 0 ;;
   esac
 }
+# Whether something listens on a port of this machine.
+taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
 hash_of() { sha256sum | cut -d' ' -f1; }
 
 # Installs the npm packages when package.json or the lock file changed since the last time.

@@ -13,6 +13,3 @@ preflight() {
   free="$(df -Pm "$STATE" | awk 'NR == 2 { print $4 }')"
   [ "$free" -ge "$DISK_LEAST_MB" ] || { say "Only $free MB are free on the disk; Upbeat Oven needs $DISK_LEAST_MB. Make room, then run npm start again."; exit 1; }
 }
-
-# Whether something listens on a port of this machine.
-taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
