@@ -84,8 +84,8 @@ function contains({ allergens, mayContain }: LabelFacts): string {
 }
 
 function feedingWords(perDay: number): string {
-  const most = perDay >= 1 ? `${perDay} a day` : perDay > 0 ? 'less than one a day' : 'none every day';
-  return `A treat, not a meal: up to ${most} for a 10 kg dog. Fresh water beside it. Watch your dog eat.`;
+  const most = perDay >= 1 ? `up to ${perDay} a day` : perDay > 0 ? 'less than one a day' : 'not every day';
+  return `A treat, not a meal: ${most} for a 10 kg dog. Fresh water beside it. Watch your dog eat.`;
 }
 
 const PLACES = { room: 'Cool, dry and closed.', fridge: 'In the fridge, below 5 °C.', freezer: 'Frozen, at -18 °C.' } as const;

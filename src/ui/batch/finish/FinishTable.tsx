@@ -82,6 +82,9 @@ function Heated({ part: { hottest_c, needs_c } }: { readonly part: Part }): Reac
   );
 }
 
+/** What would have to stand longer than this is packed soft instead [min]. */
+const A_DAY_MIN = 1440;
+
 type TimeToSetProps = { readonly part: Part; readonly stands: Stands; readonly onStands: (next: Stands) => void };
 
 /** How long it is left before it is packed, and where; one press gives it the time that it needs. */
@@ -110,7 +113,7 @@ function TimeToSet({ part, stands, onStands }: TimeToSetProps): ReactNode {
         ]}
         onChange={(at) => onStands({ ...stands, put: true, minutes: Math.max(stands.minutes, 30), at })}
       />
-      {needs !== null && (short || stands.minutes === 0) && (
+      {needs !== null && needs <= A_DAY_MIN && (short || stands.minutes === 0) && (
         <Button look="small" onClick={() => onStands({ ...stands, put: true, minutes: Math.ceil(needs / 5) * 5 })}>
           {duration(Math.ceil(needs / 5) * 5)}, until it stacks
         </Button>
@@ -125,7 +128,7 @@ function Sets({
 }: {
   readonly sets: NonNullable<Part['sets']>;
 }): ReactNode {
-  if (by === 'not' || minutes === null) return <span>stays soft: pack it flat, one layer</span>;
+  if (by === 'not' || minutes === null || minutes > A_DAY_MIN) return <span>stays soft: pack it flat, one layer</span>;
   return (
     <span>
       <strong>{duration(minutes)}</strong> {by === 'cooling' ? 'to firm up' : 'to the touch'}

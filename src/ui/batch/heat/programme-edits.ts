@@ -163,7 +163,7 @@ export const STEP_NAMES: Record<HeatStep['do'], string> = {
 /** What the baker reads of a programme in one line: "175 · 110 · oven off". */
 export const inShort = (steps: readonly HeatStep[]): string =>
   stretchesOf(steps)
-    .map(({ step }) => ('setpoint_c' in step ? String(step.setpoint_c) : IN_SHORT[step.do]))
+    .map(({ step }) => ('setpoint_c' in step ? String(Math.round(step.setpoint_c)) : IN_SHORT[step.do]))
     .filter((word, i, all) => word !== all[i - 1])
     .join(' · ');
 
