@@ -14,7 +14,6 @@ how=plain; file=()
 for word in "$@"; do
   case "$word" in
     --rehearse) how=rehearse ;;
-    --daily) how=daily ;;
     *) file=("$word") ;;
   esac
 done

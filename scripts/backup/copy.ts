@@ -1,4 +1,4 @@
-import { chmodSync, mkdirSync, openSync, closeSync, readdirSync, renameSync, statSync, unlinkSync } from 'node:fs';
+import { chmodSync, mkdirSync, openSync, closeSync, readdirSync, renameSync, rmSync, statSync, unlinkSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import pg from 'pg';
 import { inDatabase, runProgram } from './programs';
@@ -18,8 +18,8 @@ export async function writeCopy(url: string, file: string): Promise<TableSum[]> 
   closeSync(openSync(half, 'w', 0o600));
   chmodSync(half, 0o600);
   const client = new pg.Client({ connectionString: url });
-  await client.connect();
   try {
+    await client.connect();
     await client.query('begin isolation level repeatable read read only');
     const { rows } = await client.query<{ id: string }>('select pg_export_snapshot() as id');
     runProgram('pg_dump', url, [
@@ -33,6 +33,7 @@ export async function writeCopy(url: string, file: string): Promise<TableSum[]> 
     renameSync(half, file);
     return sums;
   } finally {
+    rmSync(half, { force: true });
     await client.end();
   }
 }

@@ -53,7 +53,7 @@ describe('a copy', () => {
   it('a database that cannot be reached leaves no file under the name of a copy', async () => {
     const file = join(folder, 'nowhere.dump');
     await expect(writeCopy(urlOf('oven_test_no_such_database'), file)).rejects.toThrow();
-    expect(readdirSync(folder)).not.toContain('nowhere.dump');
+    expect(readdirSync(folder).filter((name) => name.includes('nowhere'))).toEqual([]);
   });
   it('of every day is kept for so many days, and others are left alone', () => {
     const days = mkdtempSync(join(tmpdir(), 'oven-days-'));

@@ -134,7 +134,10 @@ export const BATCH = group(
       meaning: 'several shapes from one bowl; where no `shape` is given, the first that one brings is that of the batch',
     }),
     pack: list(PACK, { most: 20, usual: 'one clip jar at room heat' }),
-    set_aside: { ...SET_ASIDE, usual: 'none; of a bowl that is shared out, each portion says its own' } as const,
+    set_aside: {
+      ...SET_ASIDE,
+      usual: 'none; of a bowl that is shared out it is of the first portion, unless that says its own',
+    } as const,
     label: LABEL,
     worth: WORTH,
     target: TARGET,

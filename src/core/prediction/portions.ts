@@ -85,8 +85,9 @@ function sharesOf(document: BatchDocument, kitchen: Kitchen): Result<Shares> {
 type Shares = { readonly factor: number; readonly of: readonly number[] };
 
 function portionBatch(document: BatchDocument, portion: Portion, { factor, of }: Shares, at: number): PortionBatch {
-  const { portions = [], pack = [], name, recipe, set_aside: _ofAll, ...rest } = document;
+  const { portions = [], pack = [], name, recipe, set_aside: ofAll, ...rest } = document;
   const share = of[at];
+  const set_aside = portion.set_aside ?? (at === 0 ? ofAll : undefined);
   const own = pack.filter((one) => one.portion === portion.name);
   const packs = own.length > 0 ? own : pack.filter((one) => one.portion === undefined);
   return {
@@ -102,7 +103,7 @@ function portionBatch(document: BatchDocument, portion: Portion, { factor, of }:
       heat: portion.heat ?? document.heat,
       scale: { by: 'factor', factor: factor * share },
       ...(packs.length > 0 ? { pack: packs } : {}),
-      ...(portion.set_aside ? { set_aside: portion.set_aside } : {}),
+      ...(set_aside ? { set_aside } : {}),
     },
   };
 }

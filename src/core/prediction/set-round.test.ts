@@ -174,6 +174,11 @@ describe('a portion of the bowl set round its cake', () => {
     const bare_g = cake.yield.pieces * cake.yield.piece_final_g - bones.yield.set_aside * bones.yield.piece_final_g;
     expect(bare_g).toBeGreaterThan(0);
   });
+  it('keeps out what the whole bowl kept out before it was shared out', () => {
+    const kept = wholeBatch({ ...ONE_BOWL, set_aside: { pieces: 3 } }, { pantry: PANTRY }, 'light', 0);
+    if (!kept.ok) throw new Error(kept.message);
+    expect(kept.value.prediction.yield.set_aside).toBe(bones.yield.set_aside + 3);
+  });
   it('stores what is left of the count', () => {
     const stored = fillAsCounted(
       whole.value.portions.map(({ name, prediction, worked }) => ({

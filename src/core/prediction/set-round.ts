@@ -37,7 +37,7 @@ export function setRound(portions: readonly OfBowl[], kitchen: Kitchen, effort: 
       ...documents[to],
       recipe: withBorder(documents[to].recipe, line.value, (pieces * each_g) / cakeYield.pieces),
     };
-    const more = portion.set_aside?.pieces ?? 0;
+    const more = documents[from].set_aside?.pieces ?? 0;
     documents[from] = { ...documents[from], set_aside: { pieces: pieces + more, for: `round ${portion.round}` } };
     onCakes[from] = pieces;
   }

@@ -49,7 +49,7 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: D
     ['ends', outcome.texture],
     ['keeps', span(keeps[0].days)],
     [
-      '100 g of dough',
+      'ingredients, 100 g',
       cost ? [money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing, pantry)].filter(Boolean).join(', ') : '–',
     ],
   ];

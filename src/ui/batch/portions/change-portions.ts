@@ -22,9 +22,15 @@ export function withoutPortion(document: BatchDocument, at: number): BatchDocume
   const left = portions.filter((_, i) => i !== at).map((one) => withoutRound(one, portions[at].name));
   const packs = pack.filter((one) => one.portion !== portions[at].name);
   if (left.length > 1) return { ...rest, portions: left, ...(packs.length > 0 ? { pack: packs } : {}) };
-  const [{ shape, heat }] = left;
+  const [{ shape, heat, set_aside }] = left;
   const alone = packs.map(({ portion: _of, ...one }) => one);
-  return { ...rest, ...(shape ? { shape } : {}), ...(heat ? { heat } : {}), ...(alone.length > 0 ? { pack: alone } : {}) };
+  return {
+    ...rest,
+    ...(shape ? { shape } : {}),
+    ...(heat ? { heat } : {}),
+    ...(set_aside ? { set_aside } : {}),
+    ...(alone.length > 0 ? { pack: alone } : {}),
+  };
 }
 
 /** With or without one of the parts that go on the pieces; all of them is what a portion has that says nothing. */
