@@ -1,3 +1,4 @@
+import type { KitchenCosts } from '@/core/outcomes';
 import type { RecipeView } from '@/contract/recipes';
 import { recipeWords, type BatchDocument } from '@/core/document';
 import type { Kitchen } from '@/core/prediction';
@@ -32,6 +33,7 @@ export type Paper = {
   readonly prices: PlainPrices;
   readonly habits: HabitsRow;
   readonly dogs: readonly Dog[];
+  readonly costs: KitchenCosts;
 };
 
 /** A recipe opened: on its dough, with everything that its page and its editor need. */
@@ -56,6 +58,7 @@ async function paperOf(db: Queryable, kitchen: KitchenRow): Promise<Paper> {
     prices: plainPrices(await loadPrices(db, kitchen)),
     habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
     dogs: (await dogsOf(db, kitchen.id)).map(({ name, avoids }) => ({ name, avoids })),
+    costs: kitchen.costs,
   };
 }
 

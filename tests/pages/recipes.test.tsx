@@ -342,7 +342,13 @@ describe('who may have it', () => {
 
 describe('the editor', () => {
   it('starts with paper for a new recipe, and with the lines of one that is there', () => {
-    const props = { pantry: [...PANTRY.values()], prices: { currency: 'GBP', prices: [] }, habits: HABITS, dogs: DOGS };
+    const props = {
+      pantry: [...PANTRY.values()],
+      prices: { currency: 'GBP', prices: [] },
+      habits: HABITS,
+      dogs: DOGS,
+      costs: {},
+    };
     const fresh = words(<RecipeEditor saved={null} document={startingPoint('M1')} {...props} />);
     expect(fresh).toContain('Type or paste the whole recipe');
     expect(fresh).toContain('Save recipe');

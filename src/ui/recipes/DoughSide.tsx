@@ -2,10 +2,12 @@ import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Failure } from '@/core/failure';
 import { screen, type Dog } from '@/core/feeding';
+import { costReport, type KitchenCosts } from '@/core/outcomes';
 import { sharesOf, type Pantry } from '@/core/pantry';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { linesInBowl } from '../batch/weigh/bowl';
-import { duration, mass, money, span } from '../format/units';
+import { priceWords } from '../batch/worth/price-words';
+import { duration, mass, span } from '../format/units';
 import { feelName, feelWords, withoutWords } from '../format/words';
 import { CautionsOf } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
@@ -20,10 +22,11 @@ type DoughSideProps = {
   readonly document: BatchDocument;
   readonly pantry: Pantry;
   readonly dogs: readonly Dog[];
+  readonly costs: KitchenCosts;
 };
 
 /** What the dough will be, as one writes. */
-export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: DoughSideProps): ReactNode {
+export function DoughSide({ nominal, failure, empty, document, pantry, dogs, costs }: DoughSideProps): ReactNode {
   if (empty || failure || !nominal)
     return (
       <Panel label="The dough" className="self-start px-5 py-4">
@@ -43,14 +46,15 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs }: D
     );
   const { dough, yield: out, outcome, keeps, cost, heat, cautions, blocked_by } = nominal.prediction;
   const lines = linesInBowl(document, dough, pantry);
+  const worth = costReport(document, nominal.prediction, costs);
   const figures: ReadonlyArray<readonly [string, string]> = [
     ['pieces', String(out.pieces)],
     ['heat', duration(heat.minutes)],
     ['ends', outcome.texture],
     ['keeps', span(keeps[0].days)],
     [
-      'ingredients, 100 g',
-      cost ? [money(cost.dough_per_100g, cost.currency), withoutWords(cost.missing, pantry)].filter(Boolean).join(', ') : '–',
+      'price',
+      worth && cost ? [priceWords(worth, cost.currency), withoutWords(cost.missing, pantry)].filter(Boolean).join('; ') : '–',
     ],
   ];
   return (

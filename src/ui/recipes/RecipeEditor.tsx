@@ -11,6 +11,7 @@ import {
   RECIPE,
 } from '@/core/document';
 import type { Dog } from '@/core/feeding';
+import type { KitchenCosts } from '@/core/outcomes';
 import type { Pantry, SlicedOff } from '@/core/pantry';
 import { slicedOffBy } from '@/core/catalogue';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
@@ -39,10 +40,19 @@ type RecipeEditorProps = {
   readonly prices: Omit<KitchenGoods, 'pantry'>;
   readonly habits: Habits;
   readonly dogs: readonly Dog[];
+  readonly costs: KitchenCosts;
 };
 
 /** A recipe being written: what it says on the left, what its dough will be on the right, at once. */
-export function RecipeEditor({ saved, document: first, pantry: rows, prices, habits, dogs }: RecipeEditorProps): ReactNode {
+export function RecipeEditor({
+  saved,
+  document: first,
+  pantry: rows,
+  prices,
+  habits,
+  dogs,
+  costs,
+}: RecipeEditorProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const batch = useBatch(first, goods);
@@ -85,6 +95,7 @@ export function RecipeEditor({ saved, document: first, pantry: rows, prices, hab
             document={document}
             pantry={pantry}
             dogs={dogs}
+            costs={costs}
           />
         </div>
       )}

@@ -2,6 +2,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import type { BatchDocument, RecipeLine } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
+import { costReport, type CostReport, type KitchenCosts } from '@/core/outcomes';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
 import type { TriedSwap } from '@/workers/prediction-protocol';
 import { money, span } from '../../format/units';
@@ -25,7 +26,7 @@ const REASONS: Readonly<Record<SwapReason, string>> = {
   'not-for-dogs': 'instead of what is not for dogs',
 };
 
-type SwapDialogProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'questions'> & {
+type SwapDialogProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'questions' | 'costs'> & {
   /** Line to swap; null while the dialog is shut. */
   readonly line: number | null;
   readonly onClose: () => void;
@@ -33,7 +34,7 @@ type SwapDialogProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'que
 };
 
 /** What could stand in for an ingredient, each with what it changes all the way to the jar; nothing changes until one is taken. */
-export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, questions }: SwapDialogProps): ReactNode {
+export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, questions, costs }: SwapDialogProps): ReactNode {
   const [tried, setTried] = useState<{ readonly line: number; readonly swaps: readonly TriedSwap[] } | null>(null);
   useEffect(() => {
     if (line === null) return;
@@ -57,7 +58,7 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
       {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
       {swaps && swaps.length > 0 && (
         <div className="min-h-0 overflow-y-auto">
-          <SwapTable name={name} swaps={swaps} document={document} before={before} pantry={pantry} onSwap={onSwap} />
+          <SwapTable {...{ name, swaps, document, before, pantry, costs, onSwap }} />
         </div>
       )}
       <p className="flex items-center justify-end gap-3 pt-3 text-[13.5px] text-soft">
@@ -71,10 +72,17 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
 const correction = ({ ingredient, delta_g }: TriedSwap['corrections'][number], factor: number, pantry: Pantry): string =>
   `${delta_g > 0 ? '+' : '−'}${Math.abs(delta_g * factor).toFixed(0)} g ${nameOf(pantry, ingredient).toLowerCase()}`;
 
+/** What 100 g cost to make, and with the work where an hour of it has a price. */
+const pricesOf = ({ per: { hundred_g }, missing }: CostReport, currency: string): string =>
+  [hundred_g.withoutLabour, ...(missing.includes('labour') ? [] : [hundred_g.total])]
+    .map((price) => money(price, currency))
+    .join(', ');
+
 type SwapRowProps = {
   readonly name: string;
   readonly note: string;
   readonly prediction: Prediction;
+  readonly worth: CostReport | null;
   readonly before: Prediction;
   readonly allergens: string;
   readonly allergensBefore: string;
@@ -82,7 +90,7 @@ type SwapRowProps = {
 };
 
 /** One swap beside the dough as it is: what differs stands out. */
-function SwapRow({ name, note, prediction, before, allergens, allergensBefore, onTake }: SwapRowProps): ReactNode {
+function SwapRow({ name, note, prediction, worth, before, allergens, allergensBefore, onTake }: SwapRowProps): ReactNode {
   const { dough, yield: out, outcome, keeps, cost, heat } = prediction;
   const cells: ReadonlyArray<readonly [string, boolean]> = [
     [feelName(dough.feel).toLowerCase(), dough.feel !== before.dough.feel],
@@ -90,7 +98,7 @@ function SwapRow({ name, note, prediction, before, allergens, allergensBefore, o
     [`${heat.colour}, ${outcome.moisture_pct.toFixed(1)} %`, Math.abs(outcome.moisture_pct - before.outcome.moisture_pct) > 0.5],
     [outcome.snap.toFixed(1), Math.abs(outcome.snap - before.outcome.snap) > 0.3],
     [span(keeps[0].days), Math.abs(keeps[0].days - before.keeps[0].days) > 2],
-    [cost ? money(cost.per_100g, cost.currency) + (cost.missing.length > 0 ? ' *' : '') : '–', false],
+    [worth && cost ? pricesOf(worth, cost.currency) + (cost.missing.length > 0 ? ' *' : '') : '–', false],
     [allergens, allergens !== allergensBefore],
   ];
   return (
@@ -124,21 +132,23 @@ type SwapTableProps = {
   readonly document: BatchDocument;
   readonly before: Prediction;
   readonly pantry: Pantry;
+  readonly costs: KitchenCosts;
   readonly onSwap: SwapDialogProps['onSwap'];
 };
 
-function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableProps): ReactNode {
+function SwapTable({ name, swaps, document, before, pantry, costs, onSwap }: SwapTableProps): ReactNode {
   const allergensBefore = allergensOf(document, before, pantry);
   return (
     <Table
       label="Swaps compared"
-      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', '100 g of ingredients', 'Allergens', '']}
+      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', '100 g, with your time', 'Allergens', '']}
     >
       <tbody>
         <SwapRow
           name={`as it is, with ${name.toLowerCase()}`}
           note=""
           prediction={before}
+          worth={costReport(document, before, costs)}
           before={before}
           allergens={allergensBefore}
           allergensBefore={allergensBefore}
@@ -149,6 +159,7 @@ function SwapTable({ name, swaps, document, before, pantry, onSwap }: SwapTableP
             name={idea.parts.map(({ ingredient }) => nameOf(pantry, ingredient)).join(' and ')}
             note={[REASONS[idea.reason], ...corrections.map((c) => correction(c, before.dough.factor, pantry))].join(' · ')}
             prediction={after}
+            worth={costReport({ ...document, recipe }, after, costs)}
             before={before}
             allergens={allergensOf({ ...document, recipe }, after, pantry)}
             allergensBefore={allergensBefore}

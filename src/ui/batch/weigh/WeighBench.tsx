@@ -26,7 +26,7 @@ import { WholeAndLeft } from './WholeAndLeft';
 
 /** The weigh station: how much is made, and what goes on the scale. */
 export function WeighBench(props: BenchProps): ReactNode {
-  const { document, edits, nominal, pantry, habits, onHabits, questions } = props;
+  const { document, edits, nominal, pantry, habits, onHabits, questions, costs } = props;
   const [swapping, setSwapping] = useState<number | null>(null);
   const { cautions } = nominal.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
@@ -74,7 +74,7 @@ export function WeighBench(props: BenchProps): ReactNode {
       <Feel nominal={nominal} />
       <KitchenAir document={document} edits={edits} />
       <SwapDialog
-        {...{ document, nominal, pantry, questions }}
+        {...{ document, nominal, pantry, questions, costs }}
         line={swapping}
         onClose={() => setSwapping(null)}
         onSwap={(lines) => {

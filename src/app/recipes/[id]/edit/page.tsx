@@ -9,6 +9,6 @@ export default async function Page({ params }: { readonly params: Promise<{ id: 
   const { id } = await params;
   const view = await viewRecipe(id);
   if (!view.ok) return <ErrorPanel title="This recipe cannot be edited" message={view.message} />;
-  const { document, revision, pantry, prices, habits, dogs } = view.value;
-  return <RecipeEditor saved={{ id, revision }} {...{ document, pantry, prices, habits, dogs }} />;
+  const { document, revision, pantry, prices, habits, dogs, costs } = view.value;
+  return <RecipeEditor saved={{ id, revision }} {...{ document, pantry, prices, habits, dogs, costs }} />;
 }
