@@ -1,13 +1,16 @@
-/** Writes what docs/ says of the batch file's keys from the table of fields: `npm run docs`. A test fails while it is stale. */
+/** Writes what docs/ says of the batch file's and the day file's keys from what checks them: `npm run docs`. A test fails while it is stale. */
 import { readFile, writeFile } from 'node:fs/promises';
 import { format, resolveConfig } from 'prettier';
 import { batchJsonSchema, withFieldTable } from '@/formats/batch-docs';
+import { withDayTable } from '@/formats/day-docs';
 
 const SCHEMA = 'docs/batch.schema.json';
 const PAGE = 'docs/batch-file.md';
+const DAY_PAGE = 'docs/day-file.md';
 
 const write = async (file: string, content: string): Promise<void> =>
   writeFile(file, await format(content, { ...(await resolveConfig(file)), filepath: file }));
 
 await write(SCHEMA, JSON.stringify(batchJsonSchema()));
 await write(PAGE, withFieldTable(await readFile(PAGE, 'utf8')));
+await write(DAY_PAGE, withDayTable(await readFile(DAY_PAGE, 'utf8')));

@@ -15,11 +15,11 @@ export class Planner {
   async plan(
     day: Day,
     before: readonly PlannedStep[],
-    ms: number,
+    searches: number,
     onTold: (plan: ShownPlan) => void,
   ): Promise<Result<ShownPlan> | null> {
     const signal = this.anew();
-    return unlessGivenUp(this.client.ask('plan', { day, before, ms }, { signal, onTold }));
+    return unlessGivenUp(this.client.ask('plan', { day, before, searches }, { signal, onTold }));
   }
 
   async relief(day: Day, plan: readonly PlannedStep[]): Promise<readonly Saving[] | null> {

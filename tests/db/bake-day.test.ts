@@ -4,13 +4,17 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { complaintsAbout, solve } from '@/core/bakeday';
 import { dayOf } from '@/core/calls';
 import { setClock } from '@/server/clock';
-import { must, openKitchen } from './kitchen-database';
+import { must, openKitchen, saveOver } from './kitchen-database';
 
 let db: pg.Client;
 let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 /** Loaded after the address is known: the pool is opened on first use. */
-const useCases = async () => ({ ...(await import('@/server/bake-day')), ...(await import('@/server/kit')) });
+const useCases = async () => ({
+  ...(await import('@/server/bake-day')),
+  ...(await import('@/server/planned-list')),
+  ...(await import('@/server/kit')),
+});
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_bake_day'));
   cases = await useCases();
@@ -35,7 +39,7 @@ describe('the demo Saturday', () => {
   });
   it('waits for trays when the kitchen has few; as many as there are is noted in the kit', async () => {
     const few = { trays: 2, fridge: 1, freezer: 1 };
-    must(await cases.savePlaces(few));
+    must(await saveOver(cases.savePlaces, few));
     const view = must(await cases.viewBakeDay(undefined));
     expect(view.places).toEqual(few);
     expect(must(await cases.viewKit()).places).toEqual(few);
@@ -45,8 +49,8 @@ describe('the demo Saturday', () => {
     const many = dayOf(view.saved.document.settings, { ...view, places: { trays: 40, fridge: 9, freezer: 9 } });
     const sooner = solve(many, { seed: 1, iterations: 600, chains: 2 });
     expect(planned?.cost.makespan).toBeGreaterThan(sooner?.cost.makespan ?? Infinity);
-    expect(await cases.savePlaces({ ...few, trays: 0 })).toMatchObject({ ok: false, path: 'trays' });
-    must(await cases.savePlaces({ trays: 8, fridge: 4, freezer: 12 }));
+    expect(await saveOver(cases.savePlaces, { ...few, trays: 0 })).toMatchObject({ ok: false, path: 'document.trays' });
+    must(await saveOver(cases.savePlaces, { trays: 8, fridge: 4, freezer: 12 }));
   });
   it('is kept with its plan, pins and hours, and opened again as it was', async () => {
     const view = must(await cases.viewBakeDay(undefined));
@@ -56,7 +60,7 @@ describe('the demo Saturday', () => {
       quiet: [1260, 420] as const,
       pins: [{ batch: view.saved.document.settings.picked[0].batch, step: 'mix', at: 540 }],
     };
-    const plan = [{ b: 0, j: 0, s: 540, e: 560, m: -1, att: [{ s: 540, e: 560, n: 1 }] }];
+    const plan = solve(dayOf(settings, view), { seed: 1, iterations: 50 })?.plan ?? expect.fail('no plan');
     must(await cases.saveBakeDay(view.day, { revision: view.saved.revision, document: { settings, plan } }));
     expect(must(await cases.viewBakeDay(view.day)).saved).toMatchObject({
       revision: view.saved.revision + 1,
@@ -65,6 +69,36 @@ describe('the demo Saturday', () => {
     const pinned = dayOf(settings, view);
     expect(pinned.batches[0].steps[0].pin).toBe(540);
     expect(pinned.quiet[0]).toEqual([1260, 1860]);
+  });
+  it('is not kept with a plan that breaks its rules or is of other steps; nothing is lost by it', async () => {
+    const view = must(await cases.viewBakeDay(undefined));
+    const { settings, plan } = view.saved.document;
+    const save = (changed: readonly unknown[], revision = view.saved.revision) =>
+      cases.saveBakeDay(view.day, { revision, document: { settings, plan: changed } });
+    const early = plan.map((rec, i) => (i === 3 ? { ...rec, s: rec.s + 1, e: rec.e + 1 } : rec));
+    for (const wrong of [early, plan.slice(1), [...plan.slice(1), plan[1]], plan.map((rec) => ({ ...rec, b: rec.b + 1 }))])
+      expect(await save(wrong)).toMatchObject({ ok: false, code: 'BAD_VALUE', path: 'document.plan' });
+    expect(must(await cases.viewBakeDay(view.day)).saved).toEqual(view.saved);
+    // Over an older revision it is told that first.
+    expect(must(await save(early, view.saved.revision - 1)).kind).toBe('stale');
+    expect(must(await save([])).kind).toBe('saved');
+  });
+  it('keeps what is picked in sight, however many batches are planned', async () => {
+    const view = must(await cases.viewBakeDay(undefined));
+    const { settings } = view.saved.document;
+    await db.query(
+      `insert into batch (kitchen_id, name, document, forecast, updated_at)
+       select kitchen_id, 'Later ' || n, document, forecast, now() + make_interval(secs => n) from (select * from batch limit 1) one, generate_series(1, 40) n`,
+    );
+    const then = must(await cases.viewBakeDay(view.day));
+    expect(then.batches.map(({ id }) => id)).toEqual(settings.picked.map(({ batch }) => batch));
+    expect(then.offers.rows).toHaveLength(24);
+    expect(then.offers.total).toBe(view.offers.total + 40);
+    const found = must(await cases.findPlanned('later 33'));
+    expect(found).toMatchObject({ rows: [{ name: 'Later 33' }], total: 1 });
+    expect(must(await cases.viewDayBatch(found.rows[0].id))).toMatchObject({ id: found.rows[0].id, name: 'Later 33' });
+    expect(await cases.viewDayBatch('nonsense')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    await db.query("delete from batch where name like 'Later %'");
   });
   it('a day that nobody planned is empty, and tomorrow when none is asked for', async () => {
     expect(must(await cases.viewBakeDay('2030-01-01'))).toMatchObject({

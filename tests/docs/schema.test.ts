@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { BATCH } from '@/core/document';
 import type { Field, NumberField, Quantity } from '@/core/fields';
 import { batchJsonSchema, withFieldTable } from '@/formats/batch-docs';
+import { withDayTable } from '@/formats/day-docs';
 import { checkBatch } from '@/formats/read-batch';
 import { predictText } from '@/formats/predict-text';
 import { PANTRY } from '../reference/shipped';
@@ -55,6 +56,8 @@ describe('what is written of the batch file', () => {
     expect(readFileSync(schema, 'utf8')).toBe(await formatted(schema, JSON.stringify(batchJsonSchema())));
     const page = readFileSync('docs/batch-file.md', 'utf8');
     expect(page).toBe(await formatted('docs/batch-file.md', withFieldTable(page)));
+    const day = readFileSync('docs/day-file.md', 'utf8');
+    expect(day).toBe(await formatted('docs/day-file.md', withDayTable(day)));
   });
   it('lets a file name its schema, for editors', () => {
     const document = { $schema: './batch.schema.json', ...(JSON.parse(examples[0][1]) as object) };

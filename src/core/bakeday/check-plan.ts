@@ -1,4 +1,4 @@
-import { calendarOf, nextAwake } from './calendar';
+import { A_DAY_MIN } from '../quantities';
 import {
   MOST_PAUSES,
   SHORTEST_STRETCH,
@@ -14,7 +14,7 @@ import { modesOf } from './modes';
 
 /**
  * Holds a plan against every rule of its day, by itself: it shares nothing with the code that makes plans but the words of
- * the day. Every complaint names what is wrong and when; an empty list is a valid plan.
+ * the day, and reads its hours minute by minute on its own. Every complaint names what is wrong and when; an empty list is a valid plan.
  */
 export function complaintsAbout(day: Day, plan: readonly PlannedStep[]): string[] {
   return [...sequence(day, plan), ...hands(day, plan), ...machines(day, plan), ...stores(day, plan)];
@@ -35,6 +35,8 @@ function sequence(day: Day, plan: readonly PlannedStep[]): string[] {
       const wrong: string[] = [];
       if (rec.s < Math.max(day.t0, batch.release ?? day.t0)) wrong.push(`${at}: before it may begin`);
       if (rec.e > day.t1) wrong.push(`${at}: beyond the horizon`);
+      if (step.pinMode !== undefined && step.pinMode >= 0 && rec.m !== step.pinMode)
+        wrong.push(`${at}: not in the machine that its pin names`);
       if (step.modes && step.modes.length > 0 && !modes[j]) wrong.push(`${at}: in no machine`);
       if (step.sameRes && j > 0 && modes[j]?.res !== modes[j - 1]?.res) wrong.push(`${at}: left its machine`);
       if (j > 0) {
@@ -86,14 +88,40 @@ function attentions(day: Day, wanted: readonly Attention[], { s, att }: PlannedS
       if (!one.interruptible || mine.length > MOST_PAUSES + 1) wrong.push(`${at}: paused too often`);
       for (let i = 1; i < mine.length; i++)
         if (mine[i].s - mine[i - 1].e > (one.maxPause ?? 0)) wrong.push(`${at}: pauses too long`);
-      if (mine.slice(0, -1).some((use) => use.e - use.s < SHORTEST_STRETCH)) wrong.push(`${at}: a stretch too short`);
+      if (mine.some((use) => use.e - use.s < SHORTEST_STRETCH)) wrong.push(`${at}: a stretch too short`);
     }
-    const calendar = calendarOf(day);
-    for (const use of mine)
-      if (nextAwake(calendar, use.s, use.e - use.s, one.noisy ?? false) !== use.s)
-        wrong.push(`${at}: hands at ${use.s}, asleep or too loud`);
+    for (const use of mine) {
+      if (!minutesOf(use).every((minute) => isAwake(day, minute))) wrong.push(`${at}: hands at ${use.s}, while all are asleep`);
+      if (one.noisy && minutesOf(use).some((minute) => isQuiet(day, minute))) wrong.push(`${at}: too loud at ${use.s}`);
+    }
     return wrong;
   });
+}
+
+const minutesOf = ({ s, e }: HandsUse): number[] => Array.from({ length: e - s }, (_, i) => s + i);
+const midnightBefore = (minute: number): number => minute - (((minute % A_DAY_MIN) + A_DAY_MIN) % A_DAY_MIN);
+
+/** Whether a minute lies in a waking window: one that is written, or one of the last day's on a later day. */
+function isAwake({ win }: Day, minute: number): boolean {
+  if (win.length === 0) return true;
+  const lastMidnight = Math.max(...win.map(([from]) => midnightBefore(from)));
+  return win.some(([from, to]) => {
+    if (minute < from) return false;
+    if (minute < to) return true;
+    return from >= lastMidnight && (minute - from) % A_DAY_MIN < to - from;
+  });
+}
+
+/** Whether a minute is quiet: as written, or as it is at the same hour in the last or first 24 hours written. */
+function isQuiet({ quiet }: Day, minute: number): boolean {
+  if (quiet.length === 0) return false;
+  const written = (at: number): boolean => quiet.some(([from, to]) => from <= at && at < to);
+  const first = Math.min(...quiet.map(([from]) => from));
+  const last = Math.max(...quiet.map(([, to]) => to));
+  let at = minute;
+  while (at >= last) at -= A_DAY_MIN;
+  while (at < first) at += A_DAY_MIN;
+  return written(at);
 }
 
 /** Never more hands than there are. */

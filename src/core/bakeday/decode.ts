@@ -1,6 +1,6 @@
 import type { Day, Mode, PlannedStep, Step } from './day';
 import type { Genome } from './genome';
-import { earliestPlace, machineUse, type Placed } from './place';
+import { earliestPlace, machineUse, nearestPlace, type Placed } from './place';
 import { Timeline, type StoreUse } from './timeline';
 import type { Workshop } from './workshop';
 
@@ -23,9 +23,9 @@ export function decode(
   limit = Infinity,
 ): Decoded | null {
   const { day } = shop;
-  const line = new Timeline(day, shop.calendar);
+  const line = new Timeline(day, shop.calendar, shop.effort);
   const done: Committed[][] = day.batches.map(() => []);
-  const reserved = reservePins(line, shop);
+  const reserved = reservePins(line, shop, genome);
   const next = day.batches.map(() => 0);
   const cost = day.batches.map(() => 0);
   let total = 0;
@@ -52,19 +52,27 @@ type Reserved = Map<number, Committed>;
 const keyOf = (b: number, j: number): number => b * 1000 + j;
 
 /** Pinned steps take their places before anything else: those whose hands cannot give way first. */
-function reservePins(line: Timeline, shop: Workshop): Reserved {
+function reservePins(line: Timeline, shop: Workshop, genome: Genome): Reserved {
   const { day } = shop;
   const pinned = day.batches.flatMap(({ steps }, b) =>
-    steps.flatMap((step, j) => (step.pin === undefined || step.sameRes ? [] : [{ step, b, j, pin: step.pin }])),
+    steps.flatMap((step, j) =>
+      step.pin === undefined || step.sameRes || genome.pinning[b][j] === 'follow' ? [] : [{ step, b, j, pin: step.pin }],
+    ),
   );
   const gives = ({ step }: { step: Step }): number => ((step.hands ?? []).some(({ flex = 0 }) => flex > 0) ? 1 : 0);
   const reserved: Reserved = new Map();
   for (const { step, b, j, pin } of pinned.sort((x, y) => gives(x) - gives(y))) {
-    const found = bestMode(line, shop, { b, j }, { from: pin, latest: pin, forced: step.pinMode ?? -1, inside: null });
-    if (found?.placed.s === pin) reserved.set(keyOf(b, j), commit(line, step, b, j, found));
+    const near = genome.pinning[b][j] === 'near';
+    const from = near ? Math.max(day.t0, day.batches[b].release ?? day.t0) : pin;
+    const wish = { from, latest: near ? Infinity : pin, forced: forcedMode(step, genome.mode[b][j]), inside: null, near };
+    const found = bestMode(line, shop, { b, j }, wish);
+    if (found && (near || found.placed.s === pin)) reserved.set(keyOf(b, j), commit(line, step, b, j, found));
   }
   return reserved;
 }
+
+/** The mode that its pin names, or that the genome wants; -1 for any. */
+const forcedMode = ({ pinMode = -1 }: Step, wanted: number): number => (pinMode >= 0 ? pinMode : wanted);
 
 type Found = { readonly placed: Placed; readonly m: number; readonly mode: Mode | null };
 
@@ -76,30 +84,38 @@ type Wish = {
   readonly forced: number;
   /** Where the step before was, for one that stays there. */
   readonly inside: Mode | null;
+  /** As near to its pin as can be, rather than as soon. */
+  readonly near: boolean;
 };
 
 /** The mode that ends soonest of those that begin in time; where none does, the one that begins soonest. */
 function bestMode(line: Timeline, { day, fits }: Workshop, { b, j }: Pick<PlannedStep, 'b' | 'j'>, wish: Wish): Found | null {
-  const { from, latest, forced, inside } = wish;
+  const { from, latest, forced, inside, near } = wish;
   const step = day.batches[b].steps[j];
   const modes = step.modes ?? [];
+  const placeIn = (mode: Mode | null): Placed | null =>
+    near && step.pin !== undefined
+      ? nearestPlace({ line, step, mode, horizon: day.t1 }, from, step.pin)
+      : earliestPlace(line, step, mode, from, day.t1);
   if (modes.length === 0) {
-    const placed = earliestPlace(line, step, inside, from, day.t1);
+    const placed = placeIn(inside);
     return placed && { placed, m: -1, mode: inside };
   }
   let best: Found | null = null;
   for (const [m, mode] of modes.entries()) {
     if (!fits[b][j][m]) continue;
     if (inside !== null ? mode.res !== inside.res : forced >= 0 && m !== forced) continue;
-    const placed = earliestPlace(line, step, mode, from, day.t1);
-    if (placed && (!best || isBetter(placed, best.placed, latest))) best = { placed, m, mode };
+    const placed = placeIn(mode);
+    if (placed && (!best || isBetter(placed, best.placed, latest, near ? step.pin : undefined))) best = { placed, m, mode };
   }
   return best;
 }
 
-function isBetter(one: Placed, other: Placed, latest: number): boolean {
+function isBetter(one: Placed, other: Placed, latest: number, pin?: number): boolean {
   const [inTime, otherInTime] = [one.s <= latest, other.s <= latest];
   if (inTime !== otherInTime) return inTime;
+  if (pin !== undefined && Math.abs(one.s - pin) !== Math.abs(other.s - pin))
+    return Math.abs(one.s - pin) < Math.abs(other.s - pin);
   return inTime ? one.e < other.e : one.s < other.s;
 }
 
@@ -184,7 +200,12 @@ function extendBatch(
     }
     const inside = step.sameRes && before ? before.mode : null;
     const latest = before ? before.e + waits : Infinity;
-    const found = bestMode(line, shop, { b, j }, { from, latest, forced: genome.mode[b][j], inside });
+    const found = bestMode(
+      line,
+      shop,
+      { b, j },
+      { from, latest, forced: forcedMode(step, genome.mode[b][j]), inside, near: genome.pinning[b][j] === 'near' },
+    );
     if (!found) return false;
     if (before) {
       const late = found.placed.s - before.e - waits;

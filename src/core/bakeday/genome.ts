@@ -8,10 +8,18 @@ export type Genome = {
   readonly order: readonly number[];
   readonly mode: ReadonlyArray<readonly number[]>;
   readonly lb: ReadonlyArray<readonly number[]>;
+  /**
+   * What a pinned step does: takes its place before all else and comes soonest when that is lost (`hold`), takes the place
+   * nearest to its pin (`near`), or comes when its turn does, which may serve a later pin of its batch (`follow`).
+   */
+  readonly pinning: ReadonlyArray<readonly Pinning[]>;
 };
+export type Pinning = 'hold' | 'near' | 'follow';
 
 export const freeModes = ({ batches }: Day): number[][] => batches.map(({ steps }) => steps.map(() => -1));
 export const noBounds = ({ batches }: Day): number[][] => batches.map(({ steps }) => steps.map(() => 0));
+
+export const allPins = ({ batches }: Day, pinning: Pinning): Pinning[][] => batches.map(({ steps }) => steps.map(() => pinning));
 
 /** The genome that leads to a plan: steps by their start, modes fixed; with `exact` starts are held from below too. */
 export function genomeOf(day: Day, plan: readonly PlannedStep[], exact = false): Genome {
@@ -21,5 +29,10 @@ export function genomeOf(day: Day, plan: readonly PlannedStep[], exact = false):
     mode[b][j] = m;
     if (exact) lb[b][j] = s;
   }
-  return { order: [...plan].sort((x, y) => x.s - y.s || x.b - y.b || x.j - y.j).map(({ b }) => b), mode, lb };
+  return {
+    order: [...plan].sort((x, y) => x.s - y.s || x.b - y.b || x.j - y.j).map(({ b }) => b),
+    mode,
+    lb,
+    pinning: allPins(day, 'hold'),
+  };
 }

@@ -1,5 +1,5 @@
-import { calendarOf, nextAwake } from './calendar';
-import type { Day } from './day';
+import { calendarOf, nextAwake, type Calendar } from './calendar';
+import { durationOf, type Day, type Mode, type Step } from './day';
 import { fitsAlone } from './place';
 import { fail, succeed, type Result } from '../failure';
 
@@ -42,13 +42,27 @@ export function checkPossible(day: Day): Result<Day> {
             path,
           );
       }
-      const modes = step.modes && step.modes.length > 0 ? step.modes : [null];
+      const modes = modesToTry(step);
       if (!modes.some((mode) => fitsAlone(day, calendar, step, mode)))
-        return fail(
-          'OUT_OF_RANGE',
-          `Hands can never come to "${step.name}" as often and when it asks: too many at once, or while all are asleep. Give its visits room, or put on more hands.`,
-          path,
-        );
+        return fail('OUT_OF_RANGE', whyNowhere(day, calendar, step, modes), path);
     }
   return succeed(day);
+}
+
+/** The machines that a step may run in: the one that its pin names, else all of them, or none. */
+function modesToTry({ modes = [], pin, pinMode = -1 }: Step): ReadonlyArray<Mode | null> {
+  if (modes.length === 0) return [null];
+  return pin !== undefined && pinMode >= 0 ? [modes[pinMode]] : modes;
+}
+
+/** What keeps a step from fitting even alone: its own length, a machine that is not hot in time, or its visits. */
+function whyNowhere(day: Day, calendar: Calendar, step: Step, modes: ReadonlyArray<Mode | null>): string {
+  const horizon = day.t1 - day.t0;
+  const shortest = Math.min(...modes.map((mode) => durationOf(step, mode)));
+  const unattended = { ...step, hands: [] };
+  if (shortest > horizon)
+    return `"${step.name}" takes ${shortest} min, but the day ends ${horizon} min after it begins. Give the day a later end (t1).`;
+  if (!modes.some((mode) => fitsAlone(day, calendar, unattended, mode)))
+    return `"${step.name}" is not over before the day ends: what it runs in is not at its heat in time. Give the day a later end (t1), or a machine that heats faster.`;
+  return `Hands can never come to "${step.name}" as often and when it asks: too many at once, or while all are asleep. Give its visits room, or put on more hands.`;
 }

@@ -4,7 +4,7 @@ export type { Attention, Day, DayBatch, Machine, Mode, PlannedStep, Step } from 
 export { checkPossible } from './impossible';
 export { genomesOf } from './neighbour';
 export { whyNoPlan } from './no-plan';
-export { USUAL_SEARCH, searchInSteps } from './search';
+export { USUAL_SEARCH, searchInSteps, workOf } from './search';
 export type { Planned } from './search';
 export { solve } from './solve';
 export { causeWords, lateBatches } from './why-late';

@@ -35,6 +35,37 @@ export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, fro
   return null;
 }
 
+/** How far before a pin a place is looked for at first [min]; doubled until one is found. */
+const BACK = 8;
+
+/** A step in one of its modes, on a timeline that ends. */
+export type Spot = { readonly line: Timeline; readonly step: Step; readonly mode: Mode | null; readonly horizon: number };
+const soonest = ({ line, step, mode, horizon }: Spot, from: number): Placed | null =>
+  earliestPlace(line, step, mode, from, horizon);
+
+/** The place of a step nearest to its pin, before or after it, from a moment on; null beyond the horizon. */
+export function nearestPlace(spot: Spot, from: number, pin: number): Placed | null {
+  const after = soonest(spot, Math.max(from, pin));
+  if (from >= pin || after?.s === pin) return after;
+  const before = latestPlace(spot, from, pin);
+  if (!before || !after) return before ?? after;
+  return pin - before.s <= after.s - pin ? before : after;
+}
+
+/** The last place before a moment: looked for in a stretch that grows backwards. */
+function latestPlace(spot: Spot, from: number, until: number): Placed | null {
+  for (let [end, back] = [until, BACK]; end > from; end = Math.max(from, end - back), back *= 2) {
+    let last: Placed | null = null;
+    for (let at = Math.max(from, end - back); at < end; at = last.s + 1) {
+      const placed = soonest(spot, at);
+      if (!placed || placed.s >= end) break;
+      last = placed;
+    }
+    if (last) return last;
+  }
+  return null;
+}
+
 /** Whether a step had a place in a mode if it were the only one of the day. */
 export const fitsAlone = (day: Day, calendar: Calendar, step: Step, mode: Mode | null): boolean =>
   earliestPlace(new Timeline(day, calendar), step, mode, day.t0, day.t1) !== null;
@@ -94,16 +125,19 @@ function fitPausing(line: Timeline, attention: Attention, s: number, dur: number
   const start = line.handsFrom(called, { len: 1, n, noisy }, own);
   if (start !== called) return s + (start - called);
   const stretches: HandsUse[] = [];
+  const shortest = Math.min(len, SHORTEST_STRETCH);
   let left = len;
   let at = called;
   for (let pauses = 0; ; pauses++) {
-    const run = line.freeRun(at, { len: left, n, noisy }, own);
-    const rest = left - run;
-    if (run > 0 && (rest === 0 || run >= SHORTEST_STRETCH)) stretches.push({ s: at, e: at + run, n });
-    if (rest === 0) return stretches;
+    const free = line.freeRun(at, { len: left, n, noisy }, own);
+    // A stretch stops early rather than leave too little for the last one.
+    const run = free === left ? left : Math.min(free, left - SHORTEST_STRETCH);
+    if (run >= shortest) stretches.push({ s: at, e: at + run, n });
+    if (run === left) return stretches;
+    const tooShort = run < shortest;
+    const rest = tooShort ? left : left - run;
     const next = line.handsFrom(at + Math.max(1, run), { len: Math.min(rest, SHORTEST_STRETCH), n, noisy }, own);
-    const tooShort = run < SHORTEST_STRETCH;
-    if (tooShort || next - (at + run) > maxPause || pauses === MOST_PAUSES) return s + (next - called);
+    if (tooShort || next - (at + run) > maxPause || pauses === MOST_PAUSES) return s + Math.max(1, next - called);
     left = rest;
     at = next;
   }

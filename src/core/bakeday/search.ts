@@ -4,15 +4,15 @@ import { complaintsAbout } from './check-plan';
 import { costOf, weigh, type PlanCost } from './cost';
 import type { Day, PlannedStep } from './day';
 import { decode } from './decode';
-import { freeModes, genomeOf, noBounds, type Genome } from './genome';
+import { allPins, freeModes, genomeOf, noBounds, type Genome, type Pinning } from './genome';
 import { neighbour } from './neighbour';
 import { shortest, workshopOf, type Workshop } from './workshop';
 
 /** A plan that is valid, with what it costs. */
 export type Planned = { readonly plan: readonly PlannedStep[]; readonly cost: PlanCost; readonly weight: number };
 
-/** A step of the search: the best plan so far, told when it is new. */
-export type SearchStep = { readonly iterations: number; readonly better: Planned | null };
+/** A step of the search: the best plan so far, told when it is new, and how much of the search is done [0..1]. */
+export type SearchStep = { readonly better: Planned | null; readonly done: number };
 
 export type SearchSettings = {
   readonly seed: number;
@@ -22,12 +22,26 @@ export type SearchSettings = {
   readonly keep?: readonly PlannedStep[];
   /** Start several chains from several rules: for days that are not too large, and when there is time. */
   readonly chains?: number;
-  /** How much of its time the search has had after so many iterations [0..1]: by a clock in the product, by counting in tests. */
-  readonly share: (iterations: number) => number;
+  /**
+   * How much of the search is done [0..1], after so many iterations, and so many places asked for. Never a clock: what is found
+   * must not depend on what else the machine does.
+   */
+  readonly share: (iterations: number, asked: number) => number;
+  /** Nobody waits any longer: the search ends with what it has, and with `done` below 1. */
+  readonly outOfTime?: () => boolean;
 };
 
-/** Where random numbers start, and from how many rules chains do, at every door: answers repeat on a machine as quick. */
-export const USUAL_SEARCH = { seed: 310, chains: 6 } as const;
+/** Ends when so many times a usual search is done. */
+export const workOf =
+  (searches: number): SearchSettings['share'] =>
+  (_iterations, asked) =>
+    asked / (searches * USUAL_SEARCH.places);
+
+/**
+ * Where random numbers start, from how many rules chains do, and how many places are asked for, at every door: answers repeat on
+ * every machine. Two quiet cores of 2026 take three seconds for it.
+ */
+export const USUAL_SEARCH = { seed: 310, chains: 6, places: 3_000_000 } as const;
 
 /** Late acceptance: a neighbour may be as bad as what was so many iterations ago. Source: measured, ours. */
 const HISTORY = 60;
@@ -41,33 +55,38 @@ type Scored = { readonly genome: Genome; readonly planned: Planned; readonly sof
 
 /**
  * Searches for a good plan. Yields after every iteration, so that a worker may show what is better and stop when it must;
- * the first step carries the best of the simple rules, within milliseconds.
+ * the first steps carry what the simple rules find, each as soon as it is there.
  */
 export function* searchInSteps(day: Day, settings: SearchSettings): Generator<SearchStep, Planned | null> {
   const shop = workshopOf(day, calendarOf(day));
   const random = seededRandom(settings.seed);
   const tokens = day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
   const softTard = tokens > LARGE_STEPS ? day.obj.tard : Math.min(SOFT, day.obj.tard);
-  const score = (genome: Genome, limit = Infinity): Scored | null => {
-    const found = decode(shop, genome, boundWith(day, softTard), limit);
-    if (!found) return null;
-    const cost = costOf(day, found.plan, found.pinMiss);
-    const planned = { plan: found.plan, cost, weight: weigh(day, cost) };
-    return { genome, planned, soft: weigh(day, cost, softTard) };
-  };
-  const pool = [...(settings.init ?? []), ...rules(shop)].flatMap((genome) => score(genome) ?? []);
+  const score = scorer(shop, softTard);
+  const pool: Scored[] = [];
+  let best = keptPlan(day, settings.keep, softTard);
+  if (best) yield { better: best.planned, done: 0 };
+  for (const genome of [...(settings.init ?? []), ...rules(shop)]) {
+    const found = score(genome);
+    if (!found) continue;
+    pool.push(found);
+    if (best && best.planned.weight < found.planned.weight) continue;
+    best = found;
+    yield { better: best.planned, done: 0 };
+  }
   if (pool.length === 0) pool.push(...anyPlan(shop, score, random));
-  pool.sort((a, b) => a.planned.weight - b.planned.weight);
-  let best = withKept(day, pool[0] ?? null, settings.keep, softTard);
+  best ??= pool[0] ?? null;
   if (!best) return null;
-  yield { iterations: 0, better: best.planned };
+  pool.sort((a, b) => a.planned.weight - b.planned.weight);
+  yield { better: best.planned, done: 0 };
 
   let iterations = 0;
+  const done = (): number => Math.min(1, settings.share(iterations, shop.effort.asked));
   function* chain(from: Scored, until: number): Generator<SearchStep> {
     let current = from;
     let history = new Array<number>(HISTORY).fill(current.soft);
     let stale = 0;
-    for (let i = 0; settings.share(iterations) < until; i++) {
+    for (let i = 0; done() < until && !settings.outOfTime?.(); i++) {
       iterations++;
       const past = history[i % HISTORY];
       const next = score(neighbour(day, current.genome, current.planned.plan, random), Math.max(current.soft, past));
@@ -86,7 +105,7 @@ export function* searchInSteps(day: Day, settings: SearchSettings): Generator<Se
         history = new Array<number>(HISTORY).fill(1.03 * best.soft + 10);
         stale = 0;
       }
-      yield { iterations, better };
+      yield { better, done: done() };
     }
   }
   const chains = tokens > LARGE_STEPS || settings.init ? 0 : (settings.chains ?? 0);
@@ -98,17 +117,28 @@ export function* searchInSteps(day: Day, settings: SearchSettings): Generator<Se
   return best.planned;
 }
 
-/** Incumbent records that are still valid, and no worse than what was found from their order. */
-function withKept(day: Day, found: Scored | null, keep: readonly PlannedStep[] | undefined, softTard: number): Scored | null {
-  if (!keep || keep.length === 0 || complaintsAbout(day, keep).length > 0) return found;
-  const pinMiss = keep.reduce((sum, { b, j, s }) => sum + Math.abs(s - (day.batches[b].steps[j].pin ?? s)), 0);
+/** Makes plans of genomes and weighs them; null for one without a plan, or dearer than the limit. */
+const scorer =
+  (shop: Workshop, softTard: number) =>
+  (genome: Genome, limit = Infinity): Scored | null => {
+    const { day } = shop;
+    const found = decode(shop, genome, boundWith(day, softTard), limit);
+    if (!found) return null;
+    const cost = costOf(day, found.plan, found.pinMiss);
+    const planned = { plan: found.plan, cost, weight: weigh(day, cost) };
+    return { genome, planned, soft: weigh(day, cost, softTard) };
+  };
+
+/** Incumbent records that are still valid, as something to begin from. */
+function keptPlan(day: Day, keep: readonly PlannedStep[] | undefined, softTard: number): Scored | null {
+  if (!keep || keep.length === 0 || complaintsAbout(day, keep).length > 0) return null;
+  const pinMiss = keep.reduce((sum, { b, j, s: start }) => sum + Math.abs(start - (day.batches[b].steps[j].pin ?? start)), 0);
   const cost = costOf(day, keep, pinMiss);
-  const kept = {
+  return {
     genome: genomeOf(day, keep),
     planned: { plan: keep, cost, weight: weigh(day, cost) },
     soft: weigh(day, cost, softTard),
   };
-  return found && found.planned.weight <= kept.planned.weight ? found : kept;
 }
 
 /** What a batch costs at least that cannot end before `end`. */
@@ -153,7 +183,12 @@ function rules({ day, tail }: Workshop): Genome[] {
       .sort((x, y) => x.at - y.at || x.b - y.b || x.j - y.j)
       .map(({ b }) => b),
   );
-  return [...byBatch, ...byStep].map((order) => ({ order, mode: freeModes(day), lb: noBounds(day) }));
+  const pinnings: Pinning[] = batches.some(({ steps }) => steps.some(({ pin }) => pin !== undefined))
+    ? ['hold', 'near']
+    : ['hold'];
+  return pinnings.flatMap((pinning) =>
+    [...byBatch, ...byStep].map((order) => ({ order, mode: freeModes(day), lb: noBounds(day), pinning: allPins(day, pinning) })),
+  );
 }
 
 const LUCKY_TRIES = 20;

@@ -19,9 +19,11 @@ export class Timeline {
   readonly machines: ReadonlyMap<string, { readonly machine: Machine; readonly uses: MachineUse[] }>;
   readonly stores: ReadonlyMap<string, { readonly cap: number; readonly uses: StoreUse[] }>;
 
+  /** @param effort - counts how often places are asked for: what a search has done is told by it */
   constructor(
     private readonly day: Day,
     private readonly calendar: Calendar,
+    private readonly effort: { asked: number } = { asked: 0 },
   ) {
     this.machines = new Map(day.machines.map((machine) => [machine.id, { machine, uses: [] }]));
     this.stores = new Map(day.stores.map(({ id, cap }) => [id, { cap, uses: [] }]));
@@ -61,6 +63,7 @@ export class Timeline {
 
   /** When hands that are too many somewhere in the stretch get free again; null when they suffice all along. */
   private handsBusyUntil(s: number, e: number, n: number, own: readonly HandsUse[]): number | null {
+    this.effort.asked++;
     const meets = (use: HandsUse): boolean => use.s < e && s < use.e;
     const overlapping = [...this.hands.filter(meets), ...own.filter(meets)];
     return overloadEnd(
@@ -77,6 +80,7 @@ export class Timeline {
     const held = this.machines.get(id);
     if (!held) return Infinity;
     const { machine, uses } = held;
+    this.effort.asked++;
     if (machine.kind === 'fd') return freezeDryerFrom(machine, uses, wanted);
     const first = this.day.t0 + setupMinutes(machine, machine.ambient, wanted.T);
     if (wanted.s < first) return first;
@@ -98,6 +102,7 @@ export class Timeline {
   storeFrom(id: string, s: number, e: number, q: number): number {
     const store = this.stores.get(id);
     if (!store) return Infinity;
+    this.effort.asked++;
     return overloadEnd(store.uses, s, e, q, store.cap) ?? s;
   }
 }

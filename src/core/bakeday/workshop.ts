@@ -12,6 +12,8 @@ export type Workshop = {
   readonly fits: ReadonlyArray<ReadonlyArray<readonly boolean[]>>;
   /** How long each batch takes at most, in its slowest modes, with every visit and without waiting [min]. */
   readonly longest: readonly number[];
+  /** How often decoding has asked for a place, in all. */
+  readonly effort: { asked: number };
 };
 
 export function workshopOf(day: Day, calendar: Calendar): Workshop {
@@ -24,7 +26,7 @@ export function workshopOf(day: Day, calendar: Calendar): Workshop {
     steps.map((step) => (step.modes ?? []).map((mode) => fitsAlone(day, calendar, step, mode))),
   );
   const longest = day.batches.map(({ steps }) => steps.reduce((sum, step) => sum + (step.minWait ?? 0) + longestOf(step), 0));
-  return { day, calendar, tail, fits, longest };
+  return { day, calendar, tail, fits, longest, effort: { asked: 0 } };
 }
 
 export const shortest = (step: Step): number =>

@@ -12,6 +12,7 @@ import { kitchenOf, zoneOf } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { at, isoDay, now } from '../clock';
 import { DAY_FIELD } from '../day-field';
+import type { Looking } from '../compute/jobs/oven-jobs';
 import { predictCalls, writeCalls } from './bake-state';
 import { plannedStarts } from './follow-plan';
 import { planFrom } from './replan-day';
@@ -27,7 +28,8 @@ export async function begin(body: unknown): Promise<Result<object>> {
   return batch === undefined ? beginDay(day) : beginBatch(batch);
 }
 
-const FIRST_LOOK_MS = 600;
+/** A fifth of a usual search, for a day that was not planned on its page. */
+const FIRST_LOOK: Looking = { searches: 0.2, most_ms: 3000 };
 
 /** Begins one batch by itself, now. One that has begun goes on as it is. */
 export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> =>
@@ -47,7 +49,7 @@ export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
     if (!row || row.settings.picked.length === 0)
       return fail('NOTHING_TO_BAKE', 'Nothing is picked for this day. Pick batches on Bake day first.', 'day');
     const day = dayOf(row.settings, await workOf(db, kitchen.value, row));
-    const found = await planFrom(day, row.plan, FIRST_LOOK_MS);
+    const found = await planFrom(day, row.plan, FIRST_LOOK);
     if (!found.ok) return found;
     const planned = found.value;
     if (!planned)

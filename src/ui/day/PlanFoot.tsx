@@ -53,6 +53,9 @@ function footWords(iso: string, { day, shown, busy, empty }: DayPlan): string {
   return [
     busy && !empty && 'Looking for a better plan.',
     !empty && done,
+    !busy &&
+      shown.searched < 1 &&
+      `This device was busy: ${Math.round(100 * (1 - shown.searched))} in 100 of the usual orders were not tried.`,
     pinMiss > 0 && `Pins missed by ${duration(pinMiss)}: something else stands in the way.`,
   ]
     .filter((words) => words !== false)

@@ -6,9 +6,9 @@ import { dayOf, type DaySettings, type UnderWay, type Workplace } from '@/core/c
 import type { ShownPlan } from '@/workers/planner-service';
 import { Planner } from '@/workers/planner';
 
-/** Time to search [ms]: for a day that is new, and for one that was only nudged. */
-const ANEW_MS = 3000;
-const NUDGED_MS = 600;
+/** How far to search: for a day that is new, and for one that was only nudged. */
+const ANEW = 1;
+const NUDGED = 0.2;
 
 export type DayPlan = {
   readonly day: Day;
@@ -41,7 +41,7 @@ export function useDayPlan(
   const [none, setNone] = useState<Failure | null>(null);
   const [savings, setSavings] = useState<readonly Saving[] | null>(null);
   const before = useRef<{ day: Day | null; plan: readonly PlannedStep[] }>({ day: null, plan: first });
-  const search = useCallback(async (asked: Day, from: readonly PlannedStep[], ms: number): Promise<void> => {
+  const search = useCallback(async (asked: Day, from: readonly PlannedStep[], searches: number): Promise<void> => {
     if (!planner.current || asked.batches.length === 0) return;
     setBusy(true);
     setSavings(null);
@@ -50,7 +50,7 @@ export function useDayPlan(
       setShown(plan);
       setNone(null);
     };
-    const best = await planner.current.plan(asked, from, ms, take);
+    const best = await planner.current.plan(asked, from, searches, take);
     if (!best) return;
     setBusy(false);
     if (!best.ok) {
@@ -65,7 +65,7 @@ export function useDayPlan(
     planner.current ??= new Planner();
     const from = sameSteps(before.current.day ?? day, day) ? before.current.plan : [];
     const fits = from.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
-    const timer = setTimeout(() => void search(day, fits ? from : [], fits ? NUDGED_MS : ANEW_MS), 0);
+    const timer = setTimeout(() => void search(day, fits ? from : [], fits ? NUDGED : ANEW), 0);
     return () => clearTimeout(timer);
   }, [day, search]);
   useClosing(planner);
@@ -76,7 +76,7 @@ export function useDayPlan(
     none,
     empty: day.batches.length === 0,
     savings,
-    searchMore: () => void search(day, before.current.plan, ANEW_MS),
+    searchMore: () => void search(day, before.current.plan, ANEW),
     stop: () => {
       planner.current?.stop();
       setBusy(false);

@@ -1,4 +1,4 @@
-import { USUAL_SEARCH, genomesOf, searchInSteps, type Day, type Planned, type PlannedStep } from '@/core/bakeday';
+import { USUAL_SEARCH, genomesOf, searchInSteps, workOf, type Day, type Planned, type PlannedStep } from '@/core/bakeday';
 import {
   dayBatch,
   callsOf,
@@ -35,6 +35,9 @@ export type PlannedCalls = {
   readonly courses: ReadonlyArray<Prediction['heat']['timeline']>;
 };
 
+/** How far a plan is looked for: in usual searches of a day, and the longest that hands may wait [ms]. */
+export type Looking = { readonly searches: number; readonly most_ms: number };
+
 /** What is worked out at the oven and for a bake day. */
 export type OvenJobs = {
   /** A batch's calls, the pieces that it makes, and the nominal course of each of its programmes in turn. */
@@ -51,8 +54,8 @@ export type OvenJobs = {
     },
     DayBatches
   >;
-  /** A plan within so many milliseconds, from the one there was where it still fits; null where none does. */
-  readonly planDay: Ask<{ readonly day: Day; readonly before: readonly PlannedStep[]; readonly ms: number }, Planned | null>;
+  /** A plan by so much of a search, from the one there was where it still fits; null where none does. */
+  readonly planDay: Ask<{ readonly day: Day; readonly before: readonly PlannedStep[] } & Looking, Planned | null>;
 };
 
 const piecesOf = (turns: readonly Turn[]): number => turns.reduce((sum, { prediction }) => sum + prediction.yield.pieces, 0);
@@ -85,12 +88,12 @@ export const OVEN_JOBS: Service<OvenJobs> = {
     }
     return { batches, stuck };
   },
-  planDay: ({ day, before, ms }) => {
+  planDay: ({ day, before, searches, most_ms }) => {
     const began = performance.now();
     const fits = before.length > 0 && before.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
     const begin = fits ? { init: genomesOf(day, before), keep: before } : { chains: USUAL_SEARCH.chains };
-    const share = (): number => (performance.now() - began) / ms;
-    const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share, ...begin });
+    const outOfTime = (): boolean => performance.now() - began > most_ms;
+    const search = searchInSteps(day, { seed: USUAL_SEARCH.seed, share: workOf(searches), outOfTime, ...begin });
     for (;;) {
       const step = search.next();
       if (step.done) return step.value;
