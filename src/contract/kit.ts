@@ -19,4 +19,6 @@ export type KitView = {
   readonly room_c: number;
   readonly costs: Costs;
   readonly places: Places;
+  /** Revisions of what belongs to the whole kitchen. */
+  readonly revisions: { readonly places: number; readonly costs: number; readonly energy: number };
 };

@@ -37,10 +37,17 @@ export async function bakesOn(db: Queryable, day: string): Promise<BakeRow[]> {
   return rows;
 }
 
-/** One bake, held until the transaction ends, so that two hands do not answer at once. */
+/**
+ * One bake, held until the transaction ends, so that two hands do not answer at once; with it all others of its day, which an answer may
+ * move, always in the same order: two that took them in another would wait for each other.
+ */
 export async function holdBake(db: Queryable, batchId: string): Promise<BakeRow | null> {
-  const { rows } = await db.query<BakeRow>(`select ${COLUMNS} from bake where batch_id = $1 for update`, [batchId]);
-  return rows[0] ?? null;
+  const { rows } = await db.query<BakeRow>(
+    `select ${COLUMNS} from bake where batch_id = $1 or day = (select day from bake where batch_id = $1)
+     order by batch_id for update`,
+    [batchId],
+  );
+  return rows.find(({ batch_id }) => batch_id === batchId) ?? null;
 }
 
 export async function maybeBake(db: Queryable, batchId: string): Promise<BakeRow | null> {

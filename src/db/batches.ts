@@ -1,7 +1,7 @@
-import type { Appliance } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
 import type { Queryable } from './client';
 import type { ForecastRow } from './forecast';
+import { patternsOf } from './search-words';
 
 export type BatchRow = {
   readonly id: string;
@@ -28,46 +28,56 @@ export async function holdBatch(db: Queryable, id: string): Promise<BatchRow | n
   return rows[0] ?? null;
 }
 
-/** A batch as lists show it: of its document only what it is baked in. */
-export type BatchListRow = Omit<BatchRow, 'document'> & {
-  readonly appliance: Appliance | null;
-  readonly recipe: string | null;
-};
-
-/** Batches of a kitchen, the one changed last first. */
-export async function batchesOf(db: Queryable, kitchenId: string): Promise<BatchListRow[]> {
-  const { rows } = await db.query<BatchListRow>(
-    `select b.id, b.recipe_id, b.name, b.revision, b.forecast, b.baked_on, b.updated_at,
-       b.document->'heat'->'appliance' as appliance, r.name as recipe
-     from batch b left join recipe r on r.id = b.recipe_id where b.kitchen_id = $1 order by b.updated_at desc, b.id`,
-    [kitchenId],
-  );
-  return rows;
-}
-
 /** The batch to carry on with: the planned one changed last, else the last one at all. */
 export async function maybeOpenBatch(
   db: Queryable,
   kitchenId: string,
 ): Promise<Pick<BatchRow, 'id' | 'name' | 'baked_on'> | null> {
+  // One index for each: asked together, all batches ever baked would be sorted.
   const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'baked_on'>>(
-    'select id, name, baked_on from batch where kitchen_id = $1 order by baked_on is not null, updated_at desc limit 1',
+    `(select id, name, baked_on from batch where kitchen_id = $1 and baked_on is null order by updated_at desc, id desc limit 1)
+     union all
+     (select id, name, baked_on from batch where kitchen_id = $1 order by updated_at desc, id desc limit 1) limit 1`,
     [kitchenId],
   );
   return rows[0] ?? null;
 }
 
-/** Batches that nobody has baked yet, and these, with their documents, the one changed last first. */
-export async function plannedBatches(
+/** Planned batches by name, with the pieces that they will make, as far as they are told; and how many there are. */
+type PlannedNames = {
+  readonly rows: ReadonlyArray<{ readonly id: string; readonly name: string; readonly pieces: number }>;
+  readonly total: number;
+};
+
+const PLANNED = 'kitchen_id = $1 and baked_on is null and name_small like all($2::text[])';
+
+/** Batches that nobody has baked yet and whose name holds what was typed, the one changed last first; and how many there are. */
+export async function plannedNames(
   db: Queryable,
   kitchenId: string,
-  limit: number,
-  also: readonly string[] = [],
+  { find, limit }: { readonly find: string; readonly limit: number },
+): Promise<PlannedNames> {
+  const { rows } = await db.query<PlannedNames['rows'][number]>(
+    `select id, name, (forecast ->> 'pieces')::int as pieces from batch where ${PLANNED} order by updated_at desc, id desc limit $3`,
+    [kitchenId, patternsOf(find), limit],
+  );
+  if (rows.length < limit) return { rows, total: rows.length };
+  const counted = await db.query<{ total: number }>(`select count(*)::int as total from batch where ${PLANNED}`, [
+    kitchenId,
+    patternsOf(find),
+  ]);
+  return { rows, total: counted.rows[0].total };
+}
+
+/** Batches by id, whichever there still are, with their documents, in the order asked for. */
+export async function batchesBy(
+  db: Queryable,
+  kitchenId: string,
+  ids: readonly string[],
 ): Promise<Array<Pick<BatchRow, 'id' | 'name' | 'document'>>> {
   const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'document'>>(
-    `select id, name, document from batch where kitchen_id = $1 and (baked_on is null or id = any($3))
-     order by updated_at desc, id limit $2`,
-    [kitchenId, limit, also],
+    'select id, name, document from batch where kitchen_id = $1 and id = any($2) order by array_position($2, id)',
+    [kitchenId, ids],
   );
   return rows;
 }

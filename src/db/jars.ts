@@ -1,5 +1,6 @@
-import type { Stored } from '@/core/keeping';
+import type { Store, Stored } from '@/core/keeping';
 import type { Queryable } from './client';
+import { patternsOf } from './search-words';
 
 /** A pack of the store room. */
 export type JarRow = {
@@ -28,13 +29,85 @@ export type JarEvent = {
 
 const COLUMNS = 'id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state, slot, portion';
 
-/** Packs that are still there, the oldest first. */
-export async function jarsOf(db: Queryable, kitchenId: string): Promise<JarRow[]> {
-  const { rows } = await db.query<JarRow>(
-    `select ${COLUMNS} from jar where kitchen_id = $1 and gone_at is null order by packed_on, name, created_at, id`,
-    [kitchenId],
+/** A pack with the days until which it is good, as lists show it. */
+export type ListedJar = JarRow & {
+  readonly use_by: string;
+  readonly likely_until: string;
+  /** Of packs of the same treat that stand in the same place, this one is used first. */
+  readonly is_first: boolean;
+};
+
+const THERE = 'j.kitchen_id = $1 and j.gone_at is null';
+const FOUND = `${THERE} and lower(j.name || ' ' || j.lot) like all($2::text[])`;
+const LISTED = `${COLUMNS.split(', ')
+  .map((column) => `j.${column}`)
+  .join(', ')}, j.use_by, j.likely_until`;
+/** The order in which packs of a shelf are used: open ones first, then by their day. */
+const BY_USE = 'j.closed, j.use_by, j.packed_on, coalesce(j.slot, 0), j.id';
+/** Whether another pack of the same treat stands there, and none that is used before. */
+const IS_FIRST = `exists (select from jar o where o.kitchen_id = j.kitchen_id and o.gone_at is null and o.store = j.store
+    and lower(o.name) = lower(j.name) and o.id <> j.id)
+  and not exists (select from jar o where o.kitchen_id = j.kitchen_id and o.gone_at is null and o.store = j.store
+    and lower(o.name) = lower(j.name) and (o.closed, o.use_by, o.packed_on, coalesce(o.slot, 0), o.id) < (${BY_USE}))`;
+
+/** Packs of one shelf that are still there, the one to use first first, after one of them. */
+export async function jarsOn(
+  db: Queryable,
+  kitchenId: string,
+  {
+    store,
+    find,
+    after,
+    limit,
+  }: { readonly store: Store; readonly find: string; readonly after: string | null; readonly limit: number },
+): Promise<ListedJar[]> {
+  const { rows } = await db.query<ListedJar>(
+    `select ${LISTED}, ${IS_FIRST} as is_first from jar j
+     where ${FOUND} and j.store = $3
+       and ($4::uuid is null or (${BY_USE}) > (select ${BY_USE} from jar j where j.id = $4))
+     order by ${BY_USE} limit $5`,
+    [kitchenId, patternsOf(find), store, after, limit],
   );
   return rows;
+}
+
+/** How many packs stand on a shelf, how many of them want using, and how many are past their day. */
+export type ShelfCount = { readonly store: Store; readonly packs: number; readonly soon: number; readonly past: number };
+
+/** Counts of every shelf, of packs whose name or lot holds what was typed. A pack without a promised day counts by its likely one. */
+export async function shelfCounts(
+  db: Queryable,
+  kitchenId: string,
+  { find, today, soon_days }: { readonly find: string; readonly today: string; readonly soon_days: number },
+): Promise<ShelfCount[]> {
+  const { rows } = await db.query<ShelfCount>(
+    `with stood as (select store, use_by <= packed_on as unpromised, use_by, likely_until from jar j where ${FOUND})
+     select store, count(*)::int as packs,
+       count(*) filter (where case when unpromised then likely_until >= $3 else use_by between $3 and $3::date + $4::int end)::int as soon,
+       count(*) filter (where case when unpromised then likely_until < $3 else use_by < $3 end)::int as past
+     from stood group by store`,
+    [kitchenId, patternsOf(find), today, soon_days],
+  );
+  return rows;
+}
+
+/** Packs to use by a day, the first of them first; and how many there are. */
+export async function jarsUntil(
+  db: Queryable,
+  kitchenId: string,
+  { day, limit }: { readonly day: string; readonly limit: number },
+): Promise<{ readonly rows: ListedJar[]; readonly total: number }> {
+  const { rows } = await db.query<ListedJar>(
+    `select ${LISTED}, false as is_first from jar j where ${THERE} and j.use_by <= $2
+     order by j.closed, j.use_by, j.packed_on, j.id limit $3`,
+    [kitchenId, day, limit],
+  );
+  if (rows.length < limit) return { rows, total: rows.length };
+  const counted = await db.query<{ total: number }>(
+    `select count(*)::int as total from jar j where ${THERE} and j.use_by <= $2`,
+    [kitchenId, day],
+  );
+  return { rows, total: counted.rows[0].total };
 }
 
 /** Packs that were made of a batch, those that are gone too, and whether anything was done with each; held until the transaction ends. */

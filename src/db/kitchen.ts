@@ -23,6 +23,8 @@ export type KitchenRow = {
   readonly places: Places;
   /** IANA name of where its clocks are set; null: as the machine's. */
   readonly time_zone: string | null;
+  /** Of each part of its settings. */
+  readonly revisions: SettingsRevisions;
 } & HabitsRow;
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
@@ -46,7 +48,8 @@ export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
     `select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, losses_used, losses_since,
        json_build_object('trays', trays, 'fridge', fridge_places, 'freezer', freezer_places) as places,
-       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone
+       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone,
+       '{"habits": 0, "places": 0, "costs": 0, "energy": 0}'::jsonb || revisions as revisions
      from kitchen order by id limit 1`,
   );
   return rows[0] ?? null;
@@ -90,33 +93,38 @@ export async function removeAppliance(db: Queryable, kitchenId: string, id: stri
   return rowCount === 1;
 }
 
-export async function setEnergyPrice(db: Queryable, kitchenId: string, energy_per_kwh: number | null): Promise<void> {
-  await db.query('update kitchen set energy_per_kwh = $2 where id = $1', [kitchenId, energy_per_kwh]);
-}
+/** What of a kitchen is changed together, and has a revision of its own: 0 until it was changed first. */
+export type Settings = {
+  readonly habits: HabitsRow;
+  readonly places: Places;
+  readonly costs: KitchenRow['costs'];
+  readonly energy: { readonly energy_per_kwh: number | null };
+};
+export type SettingsRevisions = { readonly [K in keyof Settings]: number };
 
-export async function setPlaces(db: Queryable, kitchenId: string, { trays, fridge, freezer }: Places): Promise<void> {
-  await db.query('update kitchen set trays = $2, fridge_places = $3, freezer_places = $4 where id = $1', [
-    kitchenId,
-    trays,
-    fridge,
-    freezer,
-  ]);
-}
+/** Which columns hold each part, and what of it goes into each. */
+const COLUMNS_OF: { readonly [K in keyof Settings]: (part: Settings[K]) => Readonly<Record<string, unknown>> } = {
+  habits: ({ measures, cup_fill, scale_step_g, cut_gaps_mm }) => ({ measures, cup_fill, scale_step_g, cut_gaps_mm }),
+  places: ({ trays, fridge, freezer }) => ({ trays, fridge_places: fridge, freezer_places: freezer }),
+  costs: (costs) => ({ costs: JSON.stringify(costs) }),
+  energy: ({ energy_per_kwh }) => ({ energy_per_kwh }),
+};
 
-export async function setCosts(db: Queryable, kitchenId: string, costs: KitchenRow['costs']): Promise<void> {
-  await db.query('update kitchen set costs = $2 where id = $1', [kitchenId, JSON.stringify(costs)]);
-}
-
-export async function setHabits(
+/** Changes one part of a kitchen's settings; null when another revision of it stands there. */
+export async function setSettings<K extends keyof Settings>(
   db: Queryable,
   kitchenId: string,
-  { measures, cup_fill, scale_step_g, cut_gaps_mm }: HabitsRow,
-): Promise<void> {
-  await db.query('update kitchen set measures = $2, cup_fill = $3, scale_step_g = $4, cut_gaps_mm = $5 where id = $1', [
-    kitchenId,
-    measures,
-    cup_fill,
-    scale_step_g,
-    cut_gaps_mm,
-  ]);
+  { part, value }: { readonly part: K; readonly value: Settings[K] },
+  over: Over,
+): Promise<SavedRow | null> {
+  const columns = Object.entries(COLUMNS_OF[part](value));
+  const set = columns.map(([column], i) => `${column} = $${i + 4}`).join(', ');
+  const stands = `coalesce((revisions ->> $2)::integer, 0)`;
+  const { rows } = await db.query<SavedRow>(
+    `update kitchen set ${set}, revisions = revisions || jsonb_build_object($2::text, ${stands} + 1)
+     where id = $1 and ($3::integer is null or ${stands} = $3)
+     returning (revisions ->> $2)::integer as revision, now() as updated_at`,
+    [kitchenId, part, overParameter(over), ...columns.map(([, one]) => one)],
+  );
+  return rows[0] ?? null;
 }

@@ -33,13 +33,11 @@ export async function maybeMeasurement(db: Queryable, batchId: string): Promise<
   return rows[0] ?? null;
 }
 
-/** Measurements of a kitchen, by batch. */
-export async function measurementsOf(db: Queryable, kitchenId: string): Promise<Map<string, MeasurementRow>> {
+/** Measurements of batches, by batch. */
+export async function measurementsOf(db: Queryable, batchIds: readonly string[]): Promise<Map<string, MeasurementRow>> {
   const { rows } = await db.query<MeasurementRow & { batch_id: string }>(
-    `select batch_id, ${COLUMNS.split(', ')
-      .map((column) => `m.${column}`)
-      .join(', ')} from measurement m join batch b on b.id = m.batch_id where b.kitchen_id = $1`,
-    [kitchenId],
+    `select batch_id, ${COLUMNS} from measurement where batch_id = any($1)`,
+    [batchIds],
   );
   return new Map(rows.map(({ batch_id, ...row }) => [batch_id, row]));
 }

@@ -1,5 +1,6 @@
 import type { BatchDocument } from '@/core/document';
 import type { Queryable } from './client';
+import { patternOf } from './search-words';
 import type { RecipeCardRow } from './recipe-card';
 
 export type RecipeRow = {
@@ -40,7 +41,7 @@ export async function findRecipes(
   { words, method, without, archived }: RecipeFilter,
   { limit, offset }: { readonly limit: number; readonly offset: number },
 ): Promise<{ rows: RecipeListRow[]; total: number }> {
-  const like = words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`);
+  const like = words.map(patternOf);
   const where = `kitchen_id = $1 and card is not null and (archived_at is not null) = $2 and words like all($3::text[])
     and ($4::text is null or method = $4) and not allergens && $5::text[]`;
   const values = [kitchenId, archived, like, method, without];
@@ -52,6 +53,20 @@ export async function findRecipes(
     [...values, limit, offset],
   );
   return { rows: rows.map(({ total: _all, ...row }) => row), total: Number(rows[0]?.total ?? 0) };
+}
+
+/** Recipes of the book by name, and how many there are in all. */
+export async function namesInBook(
+  db: Queryable,
+  kitchenId: string,
+  limit: number,
+): Promise<{ readonly recipes: Array<Pick<RecipeRow, 'id' | 'name'>>; readonly total: number }> {
+  const { rows } = await db.query<Pick<RecipeRow, 'id' | 'name'> & { total: number }>(
+    `select id, name, count(*) over ()::int as total from recipe where kitchen_id = $1 and archived_at is null
+     order by name, id limit $2`,
+    [kitchenId, limit],
+  );
+  return { recipes: rows.map(({ id, name }) => ({ id, name })), total: rows[0]?.total ?? 0 };
 }
 
 /** What a recipe is saved with, beside its document: what the book shows and what it is found by. */

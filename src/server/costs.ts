@@ -4,10 +4,8 @@ import Joi from 'joi';
 import { PACK } from '@/core/catalogue';
 import type { Result } from '@/core/failure';
 import { PACKS } from '@/core/keeping';
-import { setCosts } from '@/db/kitchen';
-import { checkWith } from '@/formats/read-batch';
-import { kitchenOf } from './view-kitchen';
-import { withDatabase } from './with-database';
+import type { SavedOver } from './save-over';
+import { saveSettings } from './settings';
 
 const money = Joi.number().min(0).max(100_000);
 const COSTS_REQUEST = Joi.object<Costs>({
@@ -38,12 +36,5 @@ const COSTS_REQUEST = Joi.object<Costs>({
 });
 
 /** Notes what work, packs and wear cost; what is left out is not known. */
-export const saveCosts = (body: unknown): Promise<Result<Costs>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(COSTS_REQUEST, body);
-    if (!request.ok) return request;
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    await setCosts(db, kitchen.value.id, request.value);
-    return request;
-  });
+export const saveCosts = (body: unknown): Promise<Result<SavedOver<Costs>>> =>
+  saveSettings('costs', 'what things cost', COSTS_REQUEST, body);

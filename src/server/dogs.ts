@@ -2,10 +2,11 @@ import Joi from 'joi';
 import type { DogFacts, DogsView } from '@/contract/dogs';
 import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict } from '@/core/feeding';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import type { Pantry } from '@/core/pantry';
+import { ON_ITS_LABEL, allergensIn, type Pantry } from '@/core/pantry';
 import { dogsOf, removeDog, setDog, type StoredDog } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes } from '@/db/recipes';
+import { wordsIn } from '@/db/search-words';
 import type { Writable } from '@/formats/read-batch';
 import { loadPantry } from './pantry';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
@@ -14,15 +15,22 @@ import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
 const EVERYTHING = { words: [], method: null, without: [], archived: false };
-const MOST_RECIPES = 500;
+/** Recipes on one page of the table. */
+const PAGE = 60;
 
-export const viewDogs = (): Promise<Result<DogsView>> =>
+/** What is asked of the table: words of a recipe, and how many recipes come before its first. */
+export type DogsQuery = { readonly find?: string | undefined; readonly from?: string | undefined };
+
+export const viewDogs = (query: DogsQuery): Promise<Result<DogsView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const dogs = await dogsOf(db, kitchen.value.id);
     const pantry = await loadPantry(db);
-    const { rows } = await findRecipes(db, kitchen.value.id, EVERYTHING, { limit: MOST_RECIPES, offset: 0 });
+    const find = query.find ?? '';
+    const from = Math.max(0, Math.floor(Number(query.from ?? 0)) || 0);
+    const words = wordsIn(find);
+    const { rows, total } = await findRecipes(db, kitchen.value.id, { ...EVERYTHING, words }, { limit: PAGE, offset: from });
     const recipes = rows.map(({ id, name, method, card }) => {
       const fed = fedFromCard(card, pantry);
       return {
@@ -41,7 +49,13 @@ export const viewDogs = (): Promise<Result<DogsView>> =>
       dogs: dogs.map((dog) => ({ id: dog.id, ...versionOf(dog, factsOf(dog)) })),
       recipes,
       names: Object.fromEntries(spoken.map(({ ingredient }) => [ingredient, pantry.get(ingredient)?.name ?? ingredient])),
-      allergens: [...new Set(rows.flatMap(({ card }) => card.allergens.map(({ name }) => name)))].sort(),
+      find,
+      from,
+      total,
+      allergens: allergensIn([...pantry.values()])
+        .map(({ name }) => name)
+        .filter((name) => name !== ON_ITS_LABEL)
+        .sort(),
     });
   });
 

@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import type { Result } from '@/core/failure';
 import { CUP_FILLS } from '@/core/quantities';
-import { setHabits, type HabitsRow } from '@/db/kitchen';
-import { checkWith, type Writable } from '@/formats/read-batch';
-import { kitchenOf } from './view-kitchen';
-import { withDatabase } from './with-database';
+import type { HabitsRow } from '@/db/kitchen';
+import type { Writable } from '@/formats/read-batch';
+import type { SavedOver } from './save-over';
+import { saveSettings } from './settings';
 
 const HABITS = Joi.object<Writable<HabitsRow>, true>({
   measures: Joi.string().valid('us', 'metric', 'imperial').required(),
@@ -17,12 +17,5 @@ const HABITS = Joi.object<Writable<HabitsRow>, true>({
 });
 
 /** Remembers how the bakers of this kitchen measure and cut, so that they are asked once. */
-export const saveHabits = (body: unknown): Promise<Result<HabitsRow>> =>
-  withDatabase(async (db) => {
-    const habits = checkWith(HABITS, body);
-    if (!habits.ok) return habits;
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    await setHabits(db, kitchen.value.id, habits.value);
-    return habits;
-  });
+export const saveHabits = (body: unknown): Promise<Result<SavedOver<HabitsRow>>> =>
+  saveSettings('habits', 'how this kitchen measures', HABITS, body);

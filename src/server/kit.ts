@@ -2,10 +2,10 @@ import Joi from 'joi';
 import type { ApplianceFacts, KitView } from '@/contract/kit';
 import { PLACES, type Places } from '@/core/calls';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import { appliancesOf, removeAppliance, setAppliance, setEnergyPrice, setPlaces, type StoredAppliance } from '@/db/kitchen';
+import { appliancesOf, removeAppliance, setAppliance, type StoredAppliance } from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
-import { checkWith } from '@/formats/read-batch';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
+import { saveSettings } from './settings';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -13,9 +13,9 @@ export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, currency, energy_per_kwh, room_c, costs, places } = kitchen.value;
+    const { id, currency, energy_per_kwh, room_c, costs, places, revisions } = kitchen.value;
     const appliances = (await appliancesOf(db, id)).map((row) => ({ id: row.id, ...versionOf(row, factsOf(row)) }));
-    return succeed({ appliances, currency, energy_per_kwh, room_c, costs, places });
+    return succeed({ appliances, currency, energy_per_kwh, room_c, costs, places, revisions });
   });
 
 const factsOf = ({ name, appliance }: StoredAppliance): ApplianceFacts => ({ name, appliance });
@@ -62,15 +62,8 @@ const ENERGY_REQUEST = Joi.object<EnergyRequest, true>({
 });
 
 /** Notes what a kilowatt hour costs; null forgets it. */
-export const saveEnergyPrice = (body: unknown): Promise<Result<EnergyRequest>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(ENERGY_REQUEST, body);
-    if (!request.ok) return request;
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    await setEnergyPrice(db, kitchen.value.id, request.value.energy_per_kwh);
-    return request;
-  });
+export const saveEnergyPrice = (body: unknown): Promise<Result<SavedOver<EnergyRequest>>> =>
+  saveSettings('energy', 'the price of energy', ENERGY_REQUEST, body);
 
 const MOST_PLACES = 200;
 const PLACES_REQUEST = Joi.object<Places>(
@@ -78,12 +71,5 @@ const PLACES_REQUEST = Joi.object<Places>(
 );
 
 /** Notes how many trays there are, and how many of them fridge and freezer hold. */
-export const savePlaces = (body: unknown): Promise<Result<Places>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(PLACES_REQUEST, body);
-    if (!request.ok) return request;
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    await setPlaces(db, kitchen.value.id, request.value);
-    return request;
-  });
+export const savePlaces = (body: unknown): Promise<Result<SavedOver<Places>>> =>
+  saveSettings('places', 'the trays and places', PLACES_REQUEST, body);

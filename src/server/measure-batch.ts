@@ -2,16 +2,16 @@ import Joi from 'joi';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { COLOUR_NAMES } from '@/core/heat';
 import { TEXTURE_WORDS } from '@/core/texture';
-import { holdBatch, markBaked, maybeBatch, type BatchRow } from '@/db/batches';
+import { holdBatch, markBaked, type BatchRow } from '@/db/batches';
 import type { Queryable } from '@/db/client';
-import { VERDICTS, addMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
+import { VERDICTS, addMeasurement, maybeMeasurement, replaceMeasurement, type Measured } from '@/db/measurements';
 import { checkWith, type Writable } from '@/formats/read-batch';
 import { forecast } from './forecast';
 import { carryCount } from './jars/carry-count';
 import { refitAppliances } from './oven/learn';
 import { loadPantry } from './pantry';
 import { kitchenOf, todayIn } from './view-kitchen';
-import { inTransaction } from './with-database';
+import { inTransaction, withDatabase } from './with-database';
 
 type MeasureRequest = Measured & { readonly revision: number };
 const weight_g = Joi.number().min(0).max(200_000);
@@ -64,7 +64,8 @@ export const measureBatch = (id: string, body: unknown): Promise<Result<{ revisi
   inTransaction(async (db) => {
     const request = checkWith(MEASURE_REQUEST, body);
     if (!request.ok) return request;
-    const batch = await maybeBatch(db, id);
+    // Batches are held before what belongs to them, everywhere.
+    const batch = await holdBatch(db, id);
     if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const { revision: seen, ...given } = request.value;
     const { portions } = given;
@@ -97,3 +98,12 @@ async function firstEntry(db: Queryable, batch: BatchRow, measured: Measured): P
   const predicted = await forecast(batch.document, await loadPantry(db), true);
   return predicted.ok ? succeed(await addMeasurement(db, batch.id, measured, predicted.value)) : predicted;
 }
+
+/** What stands entered of a batch now, for whoever entered something over what stood there before. */
+export const enteredNow = (id: string): Promise<Result<{ revision: number; document: Measured } | null>> =>
+  withDatabase(async (db) => {
+    const row = await maybeMeasurement(db, id);
+    if (!row) return succeed(null);
+    const { revision, forecast: _told, ...document } = row;
+    return succeed({ revision, document });
+  });

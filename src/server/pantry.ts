@@ -2,12 +2,26 @@ import type { Kitchen } from '@/core/prediction';
 import type { Ingredient, Pantry } from '@/core/pantry';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';
-import { ingredients, pricesOf } from '@/db/pantry';
+import { ingredients, pantryState, pricesOf } from '@/db/pantry';
 
 /** The kitchen's ingredients by id, as the core wants them. */
 export const pantryOf = (rows: readonly Ingredient[]): Pantry => new Map(rows.map((row) => [row.id, row]));
 
-export const loadPantry = async (db: Queryable): Promise<Pantry> => pantryOf(await ingredients(db));
+/** The ingredients as they were last read, and the state that they were read in. */
+let lastRead: { readonly state: string; readonly pantry: Pantry } | null = null;
+
+/** Everything the kitchen knows how to use; read again only once anything of it has changed. */
+export async function loadPantry(db: Queryable): Promise<Pantry> {
+  const state = await pantryState(db);
+  if (lastRead?.state === state) return lastRead.pantry;
+  const pantry = pantryOf(await ingredients(db));
+  // Changed between the two questions, it is read again next time.
+  if ((await pantryState(db)) === state) lastRead = { state, pantry };
+  return pantry;
+}
+
+/** The same as rows. */
+export const loadIngredients = async (db: Queryable): Promise<readonly Ingredient[]> => [...(await loadPantry(db)).values()];
 
 /** What a kitchen pays, as the core wants it. */
 export async function loadPrices(

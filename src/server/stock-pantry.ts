@@ -1,12 +1,14 @@
 import Joi from 'joi';
 import { fail, succeed, type Result } from '@/core/failure';
 import { ownIngredient, waterByDrying, type OwnComposition } from '@/core/pantry';
-import { addLot, ingredients, setLotLeft, setPrice, stockIngredients } from '@/db/pantry';
+import { addLot, ingredients, maybeLot, pricesOf, setLotLeft, setPrice, stockIngredients } from '@/db/pantry';
 import { OWN_COMPOSITION } from '@/formats/batch-schema';
 import { checkWith } from '@/formats/read-batch';
+import { now } from './clock';
 import { DAY_FIELD } from './day-field';
 import { loadPantry } from './pantry';
 import { refreshRecipes } from './refresh-recipes';
+import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { kitchenOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
@@ -45,16 +47,26 @@ const PRICE_REQUEST = Joi.object<PriceRequest, true>({
   price: Joi.number().min(0).max(10_000).allow(null).required(),
 });
 
-/** Notes what a pack really cost; null takes the price away. */
-export const savePrice = (body: unknown): Promise<Result<PriceRequest>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(PRICE_REQUEST, body);
+/** Notes what a pack really cost, over the price that it was changed from; null takes the price away. */
+export const savePrice = (body: unknown): Promise<Result<SavedOver<PriceRequest>>> =>
+  withDatabase<SavedOver<PriceRequest>>(async (db) => {
+    const request = checkSave(PRICE_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { ingredient, pack_g, price } = request.value;
-    await setPrice(db, kitchen.value.id, ingredient, price === null ? null : { pack_g, price });
-    return request;
+    const { id } = kitchen.value;
+    const { revision, document } = request.value;
+    const { ingredient, pack_g, price } = document;
+    const change = { ingredient, price: price === null ? null : { pack_g, price } };
+    return savedOver(await setPrice(db, id, change, revision), {
+      what: 'this price',
+      gone: 'This price is gone.',
+      current: async () => {
+        const stands = (await pricesOf(db, id)).find((row) => row.ingredient_id === ingredient);
+        const kept = { ingredient, pack_g: stands?.pack_g ?? pack_g, price: stands?.price ?? null };
+        return versionOf({ revision: stands?.revision ?? 0, updated_at: new Date(now()) }, kept);
+      },
+    });
   });
 
 type LotRequest = {
@@ -91,17 +103,28 @@ export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pc
     const tested = sample ? waterByDrying(sample.wet_g, sample.dry_g) : null;
     if (tested && !tested.ok) return tested;
     const water_pct = tested?.ok ? Math.round(tested.value.water_pct * 10) / 10 : null;
-    if (paid !== undefined) await setPrice(db, kitchen.value.id, ingredient, { pack_g: lot.left_g, price: paid });
+    if (paid !== undefined)
+      await setPrice(db, kitchen.value.id, { ingredient, price: { pack_g: lot.left_g, price: paid } }, 'any');
     return succeed({ id: await addLot(db, kitchen.value.id, { ingredient_id: ingredient, ...lot, water_pct }), water_pct });
   });
 
 type LeftRequest = { readonly left_g: number };
 const LEFT_REQUEST = Joi.object<LeftRequest, true>({ left_g: Joi.number().min(0).max(100_000).required() });
 
-/** Notes what is left of a lot; nothing left takes it off the shelf. */
-export const noteLeft = (id: string, body: unknown): Promise<Result<LeftRequest>> =>
-  withDatabase(async (db) => {
-    const request = checkWith(LEFT_REQUEST, body);
+/** Notes what is left of a lot, over what it was changed from; nothing left takes it off the shelf. */
+export const noteLeft = (id: string, body: unknown): Promise<Result<SavedOver<LeftRequest>>> =>
+  withDatabase<SavedOver<LeftRequest>>(async (db) => {
+    const request = checkSave(LEFT_REQUEST, body);
     if (!request.ok) return request;
-    return (await setLotLeft(db, id, request.value.left_g)) ? request : fail('NOT_FOUND', 'This lot is no longer on the shelf.');
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const { revision, document } = request.value;
+    return savedOver(await setLotLeft(db, kitchen.value.id, { id, ...document }, revision), {
+      what: 'this lot',
+      gone: 'This lot is no longer on the shelf.',
+      current: async () => {
+        const stands = await maybeLot(db, kitchen.value.id, id);
+        return stands && versionOf(stands, { left_g: stands.left_g });
+      },
+    });
   });

@@ -1,4 +1,5 @@
 import pg from 'pg';
+import type { Result } from '@/core/failure';
 import { copyDatabase } from './template-database';
 
 /** A database of a test file's own, with the use cases' pool pointed at it. Call it before a use case is first used. */
@@ -27,3 +28,18 @@ export const must = <T>(result: { ok: true; value: T } | { ok: false; message: s
   if (!result.ok) throw new Error(result.message);
   return result.value;
 };
+
+/** Everything that comes in parts, as one list. */
+export async function collected<T>(parts: AsyncIterable<T>): Promise<T[]> {
+  const all: T[] = [];
+  for await (const part of parts) all.push(part);
+  return all;
+}
+
+type SavedOver = Result<{ readonly kind: 'saved' } | { readonly kind: 'stale'; readonly current: { readonly revision: number } }>;
+
+/** Saves over whatever stands there. */
+export async function saveOver<T extends SavedOver>(save: (body: unknown) => Promise<T>, document: unknown): Promise<T> {
+  const first = await save({ revision: 0, document });
+  return first.ok && first.value.kind === 'stale' ? save({ revision: first.value.current.revision, document }) : first;
+}

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startingPoint, type BatchDocument } from '@/core/document';
 import { stockIngredients } from '@/db/pantry';
 import { PANTRY } from '../reference/shipped';
-import { must, openKitchen } from './kitchen-database';
+import { must, openKitchen, saveOver } from './kitchen-database';
 
 let db: pg.Client;
 let close: () => Promise<void>;
@@ -155,9 +155,9 @@ describe('a recipe', () => {
   it('in cups weighs what this kitchen fills into a cup', async () => {
     const cups = [{ ingredient: 'flour_wheat_white', amount: 2, unit: 'cup-us' as const }, ...PLAIN.recipe.ingredients.slice(1)];
     const id = await added({ ...PLAIN, recipe: { ...PLAIN.recipe, ingredients: cups } });
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: 'scooped', scale_step_g: 1, cut_gaps_mm: [] }));
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: 'scooped', scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(293.4, 1);
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await cases.viewRecipe(id)).recipe.card.lines[0].mass_g).toBeCloseTo(265.7, 1);
   });
   it('is started with the gap that this kitchen’s hands leave', async () => {
@@ -167,10 +167,12 @@ describe('a recipe', () => {
       return must(await cases.openBatch(batch.id)).batch.document.kitchen?.hand_gap_mm;
     };
     expect(await gapOf()).toBeUndefined();
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [6, 5, 7.5] }));
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [6, 5, 7.5] }));
     expect(await gapOf()).toBe(6);
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
-    expect(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [40] })).toMatchObject({
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
+    expect(
+      await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [40] }),
+    ).toMatchObject({
       ok: false,
       code: 'OUT_OF_RANGE',
     });
@@ -204,12 +206,12 @@ describe('files', () => {
     expect(back.kind === 'document' && back.document).toEqual(must(await cases.viewRecipe(id)).document);
   });
   it('plain words are read with the habits of the kitchen, where they say nothing else', async () => {
-    must(await cases.saveHabits({ measures: 'us', cup_fill: 'scooped', scale_step_g: 5, cut_gaps_mm: [] }));
+    must(await saveOver(cases.saveHabits, { measures: 'us', cup_fill: 'scooped', scale_step_g: 5, cut_gaps_mm: [] }));
     const found = must(await read('Rounds\n2 cups flour (plain)\n1 cup samphire\n\nMethod\n1. Mix.', { cups: 'us' }));
     if (found.kind !== 'reading') throw new Error('a document');
     expect(found.reading.ingredients[0].grams).toBeCloseTo(293.4, 1);
     expect(found.reading.ingredients[1].question).toContain('samphire');
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
     expect(must(await read('1 cup water'))).toMatchObject({ reading: { cups: { meant: 'metric' } } });
     expect(must(await read('1 cup water', { cups: 'uk' }))).toMatchObject({ reading: { ingredients: [{ grams: 284.13 }] } });
   });
@@ -284,25 +286,37 @@ describe('the pantry', () => {
   });
   it('notes prices and takes them away', async () => {
     const price = async (): Promise<unknown> => must(await cases.viewPantry()).items.find(({ row }) => row.id === 'honey')?.price;
-    must(await cases.savePrice({ ingredient: 'honey', pack_g: 340, price: 2.5 }));
-    expect(await price()).toEqual({ pack_g: 340, price: 2.5 });
-    must(await cases.savePrice({ ingredient: 'honey', pack_g: 340, price: null }));
+    must(await saveOver(cases.savePrice, { ingredient: 'honey', pack_g: 340, price: 2.5 }));
+    expect(await price()).toEqual({ pack_g: 340, price: 2.5, revision: 1 });
+    must(await saveOver(cases.savePrice, { ingredient: 'honey', pack_g: 340, price: null }));
     expect(await price()).toBeNull();
-    expect(await cases.savePrice({ ingredient: 'gravel', pack_g: 1, price: 1 })).toMatchObject({ ok: false, code: 'BAD_VALUE' });
+    const both = await Promise.all(
+      [2, 3].map((price) => cases.savePrice({ revision: 0, document: { ingredient: 'honey', pack_g: 340, price } })),
+    );
+    expect(both.map((one) => must(one).kind).sort()).toEqual(['saved', 'stale']);
+    must(await saveOver(cases.savePrice, { ingredient: 'honey', pack_g: 340, price: null }));
+    expect(await saveOver(cases.savePrice, { ingredient: 'gravel', pack_g: 1, price: 1 })).toMatchObject({
+      ok: false,
+      code: 'BAD_VALUE',
+    });
   });
   it('takes lots in, with their water when a sample was dried, and notes what is left', async () => {
     const lot = { ingredient: 'spent_grain_pressed', left_g: 500, got_on: '2026-11-25', best_before: '2026-11-27', note: '' };
     const { id, water_pct } = must(await cases.addToHouse({ ...lot, sample: { wet_g: 20, dry_g: 6.4 } }));
     expect(water_pct).toBe(68);
-    must(await cases.noteLeft(id, { left_g: 0 }));
+    must(await cases.noteLeft(id, { revision: 1, document: { left_g: 0 } }));
     expect(must(await cases.viewPantry()).items.find(({ row }) => row.id === 'spent_grain_pressed')?.lots).toEqual([]);
+    expect(must(await cases.noteLeft(id, { revision: 1, document: { left_g: 90 } }))).toMatchObject({
+      kind: 'stale',
+      current: { revision: 2, document: { left_g: 0 } },
+    });
     must(await cases.addToHouse({ ...lot, paid: 3.2 }));
     const paid = await db.query('select pack_g, price from price where ingredient_id = $1', [lot.ingredient]);
     expect(paid.rows).toEqual([{ pack_g: lot.left_g, price: 3.2 }]);
     expect(await cases.addToHouse({ ...lot, best_before: '2026-11-01' })).toMatchObject({ ok: false });
     expect(await cases.addToHouse({ ...lot, got_on: 'soon' })).toMatchObject({ ok: false, path: 'got_on' });
     expect(await cases.addToHouse({ ...lot, ingredient: 'gravel' })).toMatchObject({ ok: false, code: 'UNKNOWN_INGREDIENT' });
-    expect(await cases.noteLeft('00000000-0000-4000-8000-000000000000', { left_g: 1 })).toMatchObject({
+    expect(await cases.noteLeft('00000000-0000-4000-8000-000000000000', { revision: 1, document: { left_g: 1 } })).toMatchObject({
       ok: false,
       code: 'NOT_FOUND',
     });
@@ -352,10 +366,21 @@ describe('the routes', () => {
   });
   it('remember habits, and refuse what is none', async () => {
     const { PUT } = await import('@/app/api/kitchen/route');
-    expect((await PUT(json({ measures: 'metric', cup_fill: 'sifted', scale_step_g: 1, cut_gaps_mm: [] }))).status).toBe(200);
-    expect((await PUT(json({ measures: 'metric', cup_fill: 'heaped', scale_step_g: 1, cut_gaps_mm: [] }))).status).toBe(422);
-    expect((await PUT(json({ measures: 'metric', cup_fill: null, scale_step_g: 2, cut_gaps_mm: [] }))).status).toBe(422);
-    must(await cases.saveHabits({ measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
+    const sifted = { measures: 'metric', cup_fill: 'sifted', scale_step_g: 1, cut_gaps_mm: [] };
+    expect((await saveOver(cases.saveHabits, sifted)).ok).toBe(true);
+    // Over a revision that is none any more: told so, with what stands there.
+    const stale = await PUT(json({ revision: 0, document: { ...sifted, scale_step_g: 5 } }));
+    expect(stale.status).toBe(409);
+    expect(await stale.json()).toMatchObject({ error: { code: 'CHANGED_ELSEWHERE' }, current: { document: sifted } });
+    expect(
+      (await PUT(json({ revision: 0, document: { measures: 'metric', cup_fill: 'heaped', scale_step_g: 1, cut_gaps_mm: [] } })))
+        .status,
+    ).toBe(422);
+    expect(
+      (await PUT(json({ revision: 0, document: { measures: 'metric', cup_fill: null, scale_step_g: 2, cut_gaps_mm: [] } })))
+        .status,
+    ).toBe(422);
+    must(await saveOver(cases.saveHabits, { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] }));
   });
 });
 

@@ -6,9 +6,7 @@ import type { Places } from '@/core/calls';
 import type { ApplianceKind } from '@/core/catalogue';
 import { applianceName } from '../format/words';
 import { call, wrongWith } from '../kit/api';
-
-/** What belongs to the whole kitchen. */
-type House = { readonly energy_per_kwh: number | null; readonly costs: Costs; readonly places: Places };
+import { useHouse, type House } from './use-house';
 
 export type Kit = {
   readonly open: SavedAppliance | null;
@@ -25,12 +23,12 @@ export type Kit = {
 };
 
 /** Opens, adds and takes out appliances, and keeps what belongs to the whole kitchen. */
-export function useKit({ appliances, energy_per_kwh, costs, places }: KitView): Kit {
+export function useKit({ appliances, ...whole }: KitView): Kit {
   const router = useRouter();
   const [openId, pick] = useState<string | null>(appliances[0]?.id ?? null);
   const [added, setAdded] = useState<SavedAppliance | null>(null);
-  const [house, setHouse] = useState<House>({ energy_per_kwh, costs, places });
   const [trouble, setTrouble] = useState<string | null>(null);
+  const { house, keep } = useHouse(whole, setTrouble);
   const again = useCallback(() => router.refresh(), [router]);
   const add = async (kind: ApplianceKind): Promise<void> => {
     const id = `${kind}-${Date.now().toString(36)}`;
@@ -53,10 +51,6 @@ export function useKit({ appliances, energy_per_kwh, costs, places }: KitView): 
     pick(appliances.find((one) => one.id !== id)?.id ?? null);
     again();
   };
-  const keep = async (change: Partial<House>, route: string, body: unknown): Promise<void> => {
-    setHouse((now) => ({ ...now, ...change }));
-    setTrouble(wrongWith(await call(`/api/kit/${route}`, { method: 'PUT', body })));
-  };
   return {
     open: appliances.find(({ id }) => id === openId) ?? (added?.id === openId ? added : null),
     house,
@@ -64,9 +58,9 @@ export function useKit({ appliances, energy_per_kwh, costs, places }: KitView): 
     pick,
     add,
     drop,
-    price: (paid) => void keep({ energy_per_kwh: paid }, 'energy', { energy_per_kwh: paid }),
-    pay: (next) => void keep({ costs: next }, 'costs', next),
-    hold: (next) => void keep({ places: next }, 'places', next),
+    price: (paid) => keep('energy', { energy_per_kwh: paid }),
+    pay: (next) => keep('costs', next),
+    hold: (next) => keep('places', next),
     again,
   };
 }

@@ -11,7 +11,7 @@ import { CautionShape } from '../kit/CautionMark';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { CompositionBar } from '../recipes/CompositionBar';
 import { LotForm } from './LotForm';
-import { call } from '../kit/api';
+import { saveMerged } from '../kit/save-merged';
 
 type IngredientSheetProps = { readonly item: PantryItem; readonly currency: string; readonly today: string };
 
@@ -67,7 +67,9 @@ function PriceForm({ item, currency }: { readonly item: PantryItem; readonly cur
   const [said, setSaid] = useState('');
   const save = async (): Promise<void> => {
     if (pack_g === null || !(pack_g > 0)) return setSaid('Say how much is in a pack.');
-    const saved = await call('/api/pantry/price', { method: 'PUT', body: { ingredient: row.id, pack_g, price: paid } });
+    const document = { ingredient: row.id, pack_g: price?.pack_g ?? pack_g, price: price?.price ?? null };
+    const from = { revision: price?.revision ?? 0, document };
+    const saved = await saveMerged({ route: '/api/pantry/price', from, to: { ...document, pack_g, price: paid } });
     setSaid(saved.ok ? 'noted' : saved.message);
     if (saved.ok) router.refresh();
   };
@@ -100,7 +102,8 @@ function LotRow({ lot, today }: { readonly lot: LotView; readonly today: string 
   const [wrong, setWrong] = useState('');
   const past = lot.best_before !== null && lot.best_before < today;
   const save = async (left: number): Promise<void> => {
-    const saved = await call(`/api/pantry/lots/${lot.id}`, { method: 'PATCH', body: { left_g: left } });
+    const from = { revision: lot.revision, document: { left_g: lot.left_g } };
+    const saved = await saveMerged({ route: `/api/pantry/lots/${lot.id}`, method: 'PATCH', from, to: { left_g: left } });
     setWrong(saved.ok ? '' : saved.message);
     if (saved.ok) router.refresh();
   };

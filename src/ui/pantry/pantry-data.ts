@@ -1,3 +1,4 @@
+import { freshnessOf, preparationOf, type Ingredient } from '@/core/pantry';
 import type { LotView, PantryItem } from '@/contract/pantry';
 
 /** What is in the house of it [g]. */
@@ -9,3 +10,18 @@ export const firstToGo = ({ lots }: PantryItem): LotView | null =>
     (first, lot) => (first && (first.best_before ?? '9999') <= (lot.best_before ?? '9999') ? first : lot),
     null,
   );
+
+/** Every ingredient with what it costs, what is in the house and how it is prepared. */
+export const itemsOf = (
+  rows: readonly Ingredient[],
+  prices: ReadonlyMap<string, NonNullable<PantryItem['price']>>,
+  lots: readonly PantryItem['lots'][number][],
+): PantryItem[] => {
+  return rows.map((row) => ({
+    row,
+    price: prices.get(row.id) ?? null,
+    lots: lots.filter(({ ingredient_id }) => ingredient_id === row.id),
+    preparation: preparationOf(row),
+    freshness: freshnessOf(row),
+  }));
+};

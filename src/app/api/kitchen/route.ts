@@ -1,8 +1,8 @@
 import { saveHabits } from '@/server/habits';
-import { answer, bodyJson, refuse } from '../answer';
+import { answerSaved, bodyJson, refuse } from '../answer';
 
 /** Remembers how the bakers of this kitchen measure. */
 export async function PUT(request: Request): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await saveHabits(body.value)) : refuse(body);
+  return body.ok ? answerSaved(await saveHabits(body.value)) : refuse(body);
 }

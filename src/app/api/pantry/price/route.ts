@@ -1,8 +1,8 @@
 import { savePrice } from '@/server/stock-pantry';
-import { answer, bodyJson, refuse } from '../../answer';
+import { answerSaved, bodyJson, refuse } from '../../answer';
 
 /** Notes what a pack cost. */
 export async function PUT(request: Request): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await savePrice(body.value)) : refuse(body);
+  return body.ok ? answerSaved(await savePrice(body.value)) : refuse(body);
 }
