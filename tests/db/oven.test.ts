@@ -265,6 +265,9 @@ describe('a bake day at the oven', () => {
     const heat = steps.findIndex(({ id }) => id.startsWith('heat'));
     const rec = moved.saved.document.plan.find((one) => one.b === b && one.j === heat);
     expect((rec?.e ?? 0) - (rec?.s ?? 0)).toBeGreaterThanOrEqual(steps[heat].dur);
+    // More hands at once than there are connections, in every one of its batches: each moves the others, and none is sent away.
+    const hands = Array.from({ length: 12 }, (_, i) => cases.answerCall(bakes[i % 3].batch, { do: 'more', minutes: 5 }));
+    expect((await Promise.all(hands)).filter(({ ok }) => !ok)).toEqual([]);
     await db.query('delete from bake_day where day = $1', [today]);
   });
   it('cannot begin when nothing is picked', async () =>

@@ -13,6 +13,7 @@ import { loadPantry } from '../pantry';
 import { kitchenOf, todayIn } from '../view-kitchen';
 import { inTransaction } from '../with-database';
 import { predictCalls, minuteOf, nextOf, writeCalls } from './bake-state';
+import { inTurn } from './in-turn';
 import { refitAppliances } from './learn';
 import { replanDay } from './replan-day';
 import { now } from '../clock';
@@ -34,17 +35,27 @@ const ANSWER = Joi.object<Answer>({ do: Joi.string().valid('done', 'undo', 'more
 /** Answered this much off its time, a call moves what is left of the day [min]. */
 const MOVES_THE_DAY_MIN = 4;
 
-/** Answers a call of a batch under way. */
-export const answerCall = (batchId: string, body: unknown): Promise<Result<{ next: number | null }>> =>
+type Answered = Result<{ readonly next: number | null }>;
+type Once = (work: () => Promise<Answered>) => Promise<Answered>;
+
+/**
+ * Answers a call of a batch under way, after whatever else moves its day.
+ *
+ * @param once - does the work of a request that may come twice
+ */
+export async function answerCall(batchId: string, body: unknown, once: Once = (work) => work()): Promise<Answered> {
+  const request = checkWith(ANSWER, body);
+  return request.ok ? inTurn(batchId, () => once(() => heldAnswer(batchId, request.value))) : request;
+}
+
+const heldAnswer = (batchId: string, answer: Answer): Promise<Answered> =>
   inTransaction(async (db) => {
-    const request = checkWith(ANSWER, body);
-    if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const bake = await holdBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', SENTENCES.notAtTheOven);
     const callRows = (await callRowsOf(db, [batchId])).get(batchId) ?? [];
-    return takeAnswer({ db, kitchen: kitchen.value, bake, callRows }, request.value);
+    return takeAnswer({ db, kitchen: kitchen.value, bake, callRows }, answer);
   });
 
 type Held = {
@@ -53,7 +64,7 @@ type Held = {
   readonly bake: BakeRow;
   readonly callRows: readonly CallRow[];
 };
-type Next = Promise<Result<{ next: number | null }>>;
+type Next = Promise<Answered>;
 
 function takeAnswer(held: Held, answer: Answer): Next {
   switch (answer.do) {

@@ -68,7 +68,7 @@ export async function refitAppliance(
   const ids = baked.map(({ id }) => id);
   const [pantry, measured, readings, callRows, trays] = [
     await loadPantry(db),
-    await measurementsOf(db, kitchen.id),
+    await measurementsOf(db, ids),
     await readingsOf(db, ids),
     await callRowsOf(db, ids),
     await traysOf(db, ids),

@@ -4,7 +4,7 @@ import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { usualGap } from '@/core/shaping';
 import { type CupFill, addDays } from '@/core/quantities';
-import { appliancesOf, setHabits, type KitchenRow } from '@/db/kitchen';
+import { appliancesOf, setSettings, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { countedLosses, setLossesUse } from '@/db/losses';
 import { checkWith } from '@/formats/read-batch';
@@ -80,7 +80,8 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     if (applianceId === HANDS && 'reset' in request.value) {
-      await setHabits(db, kitchen.value.id, { ...kitchen.value, cup_fill: null, cut_gaps_mm: [] });
+      const value = { ...kitchen.value, cup_fill: null, cut_gaps_mm: [] };
+      await setSettings(db, kitchen.value.id, { part: 'habits', value }, 'any');
       return succeed({ id: applianceId });
     }
     if (applianceId === LOSSES) {

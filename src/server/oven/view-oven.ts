@@ -5,7 +5,7 @@ import { succeed, type Result } from '@/core/failure';
 import { NOTHING_LEARNED } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
 import { bakesOf, callRowsOf, type BakeRow, type CallRow } from '@/db/bakes';
-import { maybeBatch, plannedBatches, type BatchRow } from '@/db/batches';
+import { maybeBatch, plannedNames, type BatchRow } from '@/db/batches';
 import { appliancesOf, type ApplianceRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
 import { readingsOf, type ReadingRow } from '@/db/readings';
@@ -13,6 +13,7 @@ import { traysOf, type TrayRow } from '@/db/trays';
 import { now } from '../clock';
 import { compute } from '../compute/compute';
 import { loadPantry } from '../pantry';
+import { OFFERED } from '../planned-list';
 import { kitchenOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 import { predictCalls, dateOf, minuteOf, nextOf, stageTimesIn } from './bake-state';
@@ -22,7 +23,6 @@ import { inTheKit, sharesOf } from './learn';
 /** What ended stays on the page for so long. */
 const SHOWN_AFTER_H = 3;
 const COURSE_POINTS = 40;
-const LISTED = 8;
 
 /** Everything at the oven now. */
 export const viewOven = (): Promise<Result<OvenView>> =>
@@ -51,9 +51,10 @@ export const viewOven = (): Promise<Result<OvenView>> =>
       };
       views.push(await viewOf(batch, bake, all, { pantry, kit, learned }));
     }
-    const waiting = (await plannedBatches(db, id, LISTED))
-      .filter((one) => !ids.includes(one.id))
-      .map(({ id: batch, name }) => ({ id: batch, name }));
+    const planned = await plannedNames(db, id, { find: '', limit: OFFERED });
+    // What stands on the page already is not offered a second time.
+    const rows = planned.rows.filter((one) => !ids.includes(one.id));
+    const waiting = { rows, total: planned.total - (planned.rows.length - rows.length) };
     return succeed({ now: new Date(now()).toISOString(), bakes: views, waiting });
   });
 

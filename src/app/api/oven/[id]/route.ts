@@ -1,3 +1,4 @@
+import { onceOnly } from '@/server/once-only';
 import { answerCall } from '@/server/oven/answer-call';
 import { answer, bodyJson, refuse } from '../../answer';
 
@@ -6,5 +7,7 @@ type Context = { params: Promise<{ id: string }> };
 /** Answers the call of a batch: done, taken back, longer, later, or given up. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(await answerCall((await params).id, body.value)) : refuse(body);
+  if (!body.ok) return refuse(body);
+  const { id } = await params;
+  return answer(await answerCall(id, body.value, (work) => onceOnly(request, `oven/${id}`, body.value, work)));
 }
