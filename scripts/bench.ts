@@ -8,6 +8,7 @@ import { firstPlanTimes } from './bench-day';
 import { dragToRepaint } from './bench-drag';
 import { bandTimes, findTimes, timesFasterThanReference } from './bench-heat';
 import { timeLayouts } from './bench-layouts';
+import { longLists } from './bench-lists';
 import { readingTimes } from './bench-reading';
 import { recipeBook } from './bench-recipes';
 
@@ -84,6 +85,8 @@ if (!process.argv.includes('--no-browser')) {
   const { open, search } = await recipeBook(address, process.env.OVEN_DATABASE_URL ?? '');
   rows.push(summarise('recipe-book-open', open, 100), summarise('recipe-book-search', search, 50));
   rows.push(summarise('drag-to-repaint', await dragToRepaint(address), 100));
+  const pages = await longLists(address, process.env.OVEN_DATABASE_URL ?? '');
+  for (const { name, times } of pages) rows.push(summarise(name, times, 100));
 }
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows));
 else {

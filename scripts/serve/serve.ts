@@ -1,10 +1,15 @@
 /** Serves the built application on loopback; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
 import next from 'next';
+import { copyDaily } from './daily-copy';
 import { InFlight } from './in-flight';
 import { makeServer } from './make-server';
+import { PageTurns } from './page-turns';
 
 /** Longest wait for what is being answered when the server is ended [ms]. */
 const LAST_ANSWERS_MS = 15_000;
+
+/** Pages that are made at once: one more than the one that waits for the database. */
+const PAGES_AT_ONCE = 2;
 
 const [host = '127.0.0.1', port = '3210'] = process.argv.slice(2);
 const inFlight = new InFlight();
@@ -23,8 +28,13 @@ process.on('unhandledRejection', (cause) =>
 const app = next({ dev: false, hostname: host, port: Number(port) });
 await app.prepare();
 const handle = app.getRequestHandler();
-const server = makeServer((request, response) => handle(request, response), inFlight);
+const turns = new PageTurns(PAGES_AT_ONCE);
+const server = makeServer(async (request, response) => {
+  await turns.of(request, response);
+  if (!response.closed) await handle(request, response);
+}, inFlight);
 server.listen(Number(port), host, () => console.log(`Serving on http://${host}:${port}`));
+copyDaily(process.env.OVEN_STATE);
 server.on('error', (cause) => {
   console.error('It cannot be served:', cause);
   process.exit(1);

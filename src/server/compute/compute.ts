@@ -4,13 +4,14 @@ import { config } from '../config';
 import { failureOf } from './failure-of';
 import { JOBS, LIMITS, type Jobs } from './jobs';
 import { ComputePool } from './pool';
+import { withSharedPantry } from './shared-pantry';
 import { threadLine } from './thread-line';
 
 /** One pool per process, also across reloads of a development build. */
 const shared = globalThis as { ovenCompute?: ComputePool<Jobs> };
 
-/** Two at least: one for what somebody waits for while another is busy with a search. */
-const FEWEST = 2;
+/** Three at least: two for what somebody waits for while another is busy with a search. */
+const FEWEST = 3;
 const MOST = 6;
 
 function pool(file: string): ComputePool<Jobs> {
@@ -37,7 +38,7 @@ export async function compute<Name extends keyof Jobs>(
     const value: Answer<Name> =
       computeWorker === null
         ? await JOBS[name](ask, { signal: signal ?? new AbortController().signal, tell: () => undefined })
-        : await pool(computeWorker).run(name, ask, { ...LIMITS[name], signal });
+        : await pool(computeWorker).run(name, typeof ask === 'object' ? withSharedPantry(ask) : ask, { ...LIMITS[name], signal });
     return succeed(value);
   } catch (error) {
     return failureOf(error, name);

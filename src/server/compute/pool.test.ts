@@ -15,7 +15,7 @@ function poolOf(size: number): { pool: ComputePool<Work>; opened: () => number }
     opened++;
     return line(hear, died);
   };
-  return { pool: new ComputePool<Work>(open, size), opened: () => opened };
+  return { pool: new ComputePool<Work>(() => open, size), opened: () => opened };
 }
 const SHORT = { priority: 'short', deadline_ms: 2000 } as const;
 const LONG = { priority: 'long', deadline_ms: 2000 } as const;

@@ -34,18 +34,22 @@ type Slot = { busy: boolean; readonly takesLong: boolean; readonly close: () => 
 const LONGEST_QUEUE = 200;
 
 /**
- * Workers that share one queue. Short work goes before long, and one worker takes nothing else. What is given up or does
+ * Workers that share one queue. Short work goes before long, and half of the workers take nothing else. What is given up or does
  * not end in time ends with its worker, which is replaced: work that never looks up could not hear of it otherwise.
  */
 export class ComputePool<E extends Exchanges<E>> {
   private readonly slots: Array<Slot & { readonly client: WorkerClient<E> }>;
   private readonly queue: Waiting[] = [];
 
-  /** @param size - workers; with one alone, short work may wait for long */
-  constructor(open: OpenLine, size: number) {
+  /**
+   * @param open - opens a line to a worker, which is told whether it may be given long work
+   * @param size - workers; with one alone, short work may wait for long
+   */
+  constructor(open: (takesLong: boolean) => OpenLine, size: number) {
     this.slots = Array.from({ length: Math.max(1, size) }, (_, i) => {
-      const client = new WorkerClient<E>(open);
-      return { busy: false, takesLong: i > 0 || size <= 1, client, close: () => client.close() };
+      const takesLong = i >= Math.ceil(size / 2) || size <= 1;
+      const client = new WorkerClient<E>(open(takesLong));
+      return { busy: false, takesLong, client, close: () => client.close() };
     });
   }
 

@@ -8,9 +8,10 @@ import type { Reply } from '@/workers/protocol';
  * @param file - the built worker
  */
 export const threadLine =
-  (file: string): OpenLine =>
+  (file: string) =>
+  (takesLong: boolean): OpenLine =>
   (hear, died): Line => {
-    const worker = new Worker(file);
+    const worker = new Worker(file, { workerData: { takesLong } });
     // A thread that only waits does not keep the process from ending.
     worker.unref();
     worker.on('message', (reply: Reply) => hear(reply));

@@ -27,7 +27,10 @@ export type PredictionJobs = {
   readonly forecast: Ask<OfDocument, Result<ForecastRow>>;
   readonly banded: Ask<OfDocument, Result<BandedBatch>>;
   /** What several batches take of the pantry; one that cannot be worked takes nothing. */
-  readonly plannedLines: Ask<{ readonly documents: readonly BatchDocument[]; readonly pantry: Pantry }, readonly DoughLine[]>;
+  readonly plannedLines: Ask<
+    { readonly documents: readonly BatchDocument[]; readonly pantry: Pantry },
+    ReadonlyArray<readonly DoughLine[]>
+  >;
   /** How long a batch keeps from fresh in another pack and place. */
   readonly freshLife: Ask<
     OfDocument & { readonly portion: string | null; readonly option: PackOption; readonly store: Store },
@@ -59,7 +62,7 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
     });
   },
   plannedLines: ({ documents, pantry }) =>
-    documents.flatMap((document) => {
+    documents.map((document) => {
       const whole = wholeBatch(document, { pantry }, 'light', 0);
       return whole.ok ? whole.value.portions.flatMap(({ worked }) => [...worked.planned, ...worked.finishes]) : [];
     }),
