@@ -46,6 +46,16 @@ export default defineConfig({
           fileParallelism: false,
         },
       },
+      {
+        extends: true,
+        test: {
+          name: 'faults',
+          sequence: { groupOrder: 3 },
+          include: ['tests/faults/**/*.test.ts'],
+          globalSetup: ['tests/faults/seeded.ts'],
+          fileParallelism: false,
+        },
+      },
     ],
   },
 });

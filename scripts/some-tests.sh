@@ -4,6 +4,8 @@
 #   npm run test:unit [-- NAME...]    in seconds; what changed lately runs again with npm run test:watch
 #   npm run test:db [-- NAME...]      use cases over a PostgreSQL of the tests' own
 #   npm run test:e2e [-- FILE...]     journeys through Chromium, on an application that is built and started first
+#   npm run test:faults [-- NAME...]  sudden ends, bad lines, full disks and nonsense, on houses of the tests' own; OVEN_FAULTS=short
+#                                     does what npm test does, OVEN_FAULTS_SEED another course of it
 #
 # NAME is part of a file's path.
 set -euo pipefail
@@ -22,6 +24,11 @@ start_database
 trap 'bash scripts/stop.sh >&2' EXIT
 if [ "$SUITE" = db ]; then node_modules/.bin/vitest run --project db "$@"; exit; fi
 ensure_debian /usr/bin/chromium chromium
+if [ "$SUITE" = faults ]; then
+  ensure_programs
+  ensure_build || true
+  OVEN_FAULTS="${OVEN_FAULTS:-long}" node_modules/.bin/vitest run --project faults "$@"; exit
+fi
 ensure_debian /usr/bin/pdftoppm poppler-utils
 ensure_programs
 node dist/drop-database.mjs >&2

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # npm test: every test, from nothing: packages, database and browser are set up, checks run, then unit, database and
-# end-to-end tests. The last line says how many passed and failed, over all of them.
+# end-to-end tests, and faults in short. The last line says how many passed and failed, over all of them.
 #
 #   TEST_PORT       the page's port in the tests (3311)
 #   TEST_DB_PORT    the database's port in the tests (54339)
@@ -56,6 +56,9 @@ else
   cat test-results/start.log >&2
   failed=$((failed + 1))
 fi
+
+say "== faults, in short; npm run test:faults does the long form"
+OVEN_FAULTS=short vitest faults
 
 echo "$passed passed, $failed failed"
 [ "$failed" = 0 ] && [ "$passed" -gt 0 ]
