@@ -20,7 +20,7 @@ import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
 import { setDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
-import { maybeKitchen, setAppliance, setCosts, setEnergyPrice, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
+import { maybeKitchen, setAppliance, setSettings, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
 import { addRecipe } from '@/db/recipes';
 import { readBatch } from '@/formats/read-batch';
@@ -120,7 +120,7 @@ async function fillKitchen(db: pg.ClientBase, demo: Demo, pantry: Pantry): Promi
     room_c,
     room_rh_pct,
   ]);
-  await setEnergyPrice(db, id, demo.kitchen.energy_per_kwh);
+  await setSettings(db, id, { part: 'energy', value: demo.kitchen }, 'any');
   for (const appliance of demo.appliances) await setAppliance(db, id, appliance, 'any');
   await stockIngredients(db, [...pantry.values()], false);
   const documents = new Map<string, BatchDocument>();
@@ -130,8 +130,8 @@ async function fillKitchen(db: pg.ClientBase, demo: Demo, pantry: Pantry): Promi
     await addRecipe(db, id, must(recipeFacts(document, pantry, cardOf)), recipe.id);
   }
   for (const dog of demo.dogs) await setDog(db, id, { ...dog, id: dog.name.toLowerCase() }, 'any');
-  await setCosts(db, id, demo.costs);
-  for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, ingredient, price);
+  await setSettings(db, id, { part: 'costs', value: demo.costs }, 'any');
+  for (const { ingredient, ...price } of demo.prices) await setPrice(db, id, { ingredient, price }, 'any');
   for (const { ingredient, ...lot } of demo.lots) await addLot(db, id, { ...lot, ingredient_id: ingredient });
   return documents;
 }

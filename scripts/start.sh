@@ -53,7 +53,7 @@ if [ -f "$LOG" ] && [ "$(stat -c %s "$LOG")" -gt "$LOG_MOST" ]; then
   for old in 2 1; do [ -f "$LOG.$old" ] && mv "$LOG.$old" "$LOG.$((old + 1))"; done
   mv "$LOG" "$LOG.1"
 fi
-OVEN_DATABASE_URL="$OVEN_APP_URL" NODE_ENV=production setsid node --enable-source-maps dist/serve.mjs 127.0.0.1 "$PORT" >> "$LOG" 2>&1 < /dev/null 8>&- &
+OVEN_DATABASE_URL="$OVEN_APP_URL" OVEN_STATE="$STATE" NODE_ENV=production setsid node --enable-source-maps --max-semi-space-size=64 dist/serve.mjs 127.0.0.1 "$PORT" >> "$LOG" 2>&1 < /dev/null 8>&- &
 note_process "$PIDFILE" "$!" dist/serve.mjs
 for _ in $(seq 1 240); do
   healthy && ready

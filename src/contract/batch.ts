@@ -13,3 +13,9 @@ export type KitAppliance = {
   /** The pace that its weighed batches taught, unless that is switched off. */
   readonly known?: { readonly pace: number; readonly batches: number } | null;
 };
+
+/** Planned batches whose name holds what was typed, the one changed last first, as far as they are told; and how many there are. */
+export type PlannedList = {
+  readonly rows: ReadonlyArray<{ readonly id: string; readonly name: string; readonly pieces: number }>;
+  readonly total: number;
+};

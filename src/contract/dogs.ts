@@ -19,7 +19,11 @@ export type FedRecipe = {
 /** Every dog against every recipe of the book, with reasons. */
 export type DogsView = {
   readonly dogs: readonly SavedDog[];
+  /** As many as a page shows of those whose name or ingredients hold what was typed, from one of them on. */
   readonly recipes: readonly FedRecipe[];
+  readonly find: string;
+  readonly from: number;
+  readonly total: number;
   /** Names of ingredients that verdicts speak of. */
   readonly names: Readonly<Record<string, string>>;
   /** Allergens that a dog can be said to react to. */

@@ -18,6 +18,8 @@ export type JarView = {
   /** ISO dates until which it is surely, and likely, good. */
   readonly use_by: string;
   readonly likely_until: string;
+  /** Of packs of the same treat that stand in the same place, this one is used first. */
+  readonly is_first: boolean;
   readonly history: ReadonlyArray<{
     readonly on: string;
     readonly act: string;
@@ -25,4 +27,33 @@ export type JarView = {
     readonly price: number | null;
     readonly note: string;
   }>;
+};
+
+/** One shelf of the store room, as far as a page shows it. */
+export type ShelfView = {
+  readonly store: Store;
+  readonly jars: readonly JarView[];
+  /** Packs that stand there and were asked for; within a week of their day; past it. */
+  readonly packs: number;
+  readonly soon: number;
+  readonly past: number;
+  /** Whether this is not its beginning, and the pack after which it goes on; null at its end. */
+  readonly goesOn: boolean;
+  readonly next: string | null;
+};
+
+/** The store room as it is asked for. */
+export type JarsView = {
+  readonly today: string;
+  readonly currency: string;
+  readonly find: string;
+  readonly shelves: readonly ShelfView[];
+  /** Pieces, grams and money by what became of them, over so many days. */
+  readonly totals: ReadonlyArray<{
+    readonly act: string;
+    readonly pieces: number;
+    readonly grams: number;
+    readonly price: number;
+  }>;
+  readonly totals_days: number;
 };

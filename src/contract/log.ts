@@ -35,6 +35,35 @@ export type LogEntryView = {
   readonly comparison: Comparison | null;
 };
 
+/** Which batches are asked for, as an address says it; what is left empty lets all through. */
+export type LogWishes = {
+  readonly words: string;
+  readonly recipe: string;
+  readonly oven: string;
+  readonly state: 'all' | 'planned' | 'baked' | 'outside';
+};
+
+/** A page of the log, and how it all did. */
+export type LogView = {
+  readonly wishes: LogWishes;
+  readonly entries: readonly LogEntryView[];
+  /** How many batches the wishes let through. */
+  readonly total: number;
+  /** Whether this is not the first page, and where the next one begins; null on the last. */
+  readonly goesOn: boolean;
+  readonly next: string | null;
+  /** Of all batches: how many were weighed, were inside their band of weight, and how far off they were on average [points of raw mass]. */
+  readonly tally: {
+    readonly batches: number;
+    readonly weighed: number;
+    readonly inside: number;
+    readonly shift_pct: number | null;
+  };
+  /** Recipes that anything was made of, and what there is to bake in: by name, to choose from. */
+  readonly recipes: readonly string[];
+  readonly ovens: readonly string[];
+};
+
 export type Comparison = {
   readonly pieces: Beside | null;
   /** Share of the raw mass that left [%]. */

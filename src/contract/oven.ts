@@ -1,5 +1,6 @@
 import type { Call } from '@/core/calls';
 import type { Outlook } from '@/core/learning';
+import type { PlannedList } from './batch';
 
 /** A call as the page shows it; times of day in ISO. */
 export type CallView = {
@@ -63,5 +64,5 @@ export type OvenView = {
   readonly now: string;
   readonly bakes: readonly BakeView[];
   /** Planned batches that could begin. */
-  readonly waiting: ReadonlyArray<{ readonly id: string; readonly name: string }>;
+  readonly waiting: PlannedList;
 };

@@ -7,7 +7,9 @@ export type TodayView = {
   readonly now: string;
   readonly bakes: readonly BakeView[];
   readonly appliances: ReadonlyArray<{ readonly id: string; readonly name: string }>;
+  /** Packs to use within a week, as far as they are listed; and how many there are. */
   readonly jars: readonly JarView[];
+  readonly jars_in_all: number;
   /** Of the pantry: what is past its date or will be within days. */
   readonly lots: ReadonlyArray<{ readonly name: string; readonly left_g: number; readonly best_before: string }>;
   readonly next: {

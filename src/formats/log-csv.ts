@@ -4,9 +4,9 @@ import { fail, succeed, type Result } from '@/core/failure';
 /** What one batch gives to the table: predicted beside measured, plain values. */
 export type LogLine = Readonly<Record<string, string | number | null>>;
 
-/** The log as a table for a spreadsheet. */
-export const toLogCsv = (lines: readonly LogLine[]): string =>
-  `${Papa.unparse([...lines], { escapeFormulae: true, newline: '\n' })}\n`;
+/** Lines of the log as a table for a spreadsheet; the first ones under the names of their columns. */
+export const toLogCsv = (lines: readonly LogLine[], header = true): string =>
+  `${Papa.unparse([...lines], { escapeFormulae: true, newline: '\n', header })}\n`;
 
 /** Numbers that are read back in, by column. */
 export const LOG_NUMBERS = ['pieces', 'tray_g', 'before_g', 'after_g', 'minutes', 'thickness_mm'] as const;

@@ -22,15 +22,26 @@ export type TimeZone = string | undefined;
 /** The ISO day that it is in a zone at a moment. */
 export const isoDay = (at: Date | number, zone: TimeZone): string =>
   // Of all languages' dates, the Swedish one is the ISO date.
-  new Intl.DateTimeFormat('sv-SE', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+  formatOf('sv-SE', zone, { year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+
+/** Formats by what they write: each costs more to make than hundreds of dates do. The zone of the machine may change. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+function formatOf(language: string, zone: TimeZone, parts: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const timeZone = zone ?? process.env.TZ;
+  const key = `${language} ${timeZone ?? ''}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const made = new Intl.DateTimeFormat(language, { timeZone, ...parts });
+  formats.set(key, made);
+  return made;
+}
 
 /** The ISO day that it is now. */
 export const today = (zone: TimeZone): string => isoDay(now(), zone);
 
 /** What a zone's clocks show at a moment, as if they stood in Greenwich [ms]. */
 function shown(at_ms: number, zone: TimeZone): number {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
+  const parts = formatOf('en-GB', zone, {
     hourCycle: 'h23',
     ...{ year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric', second: 'numeric' },
   }).formatToParts(at_ms);

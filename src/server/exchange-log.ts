@@ -1,16 +1,26 @@
 import type { ReadBack } from '@/contract/log';
 import { fail, succeed, type Result } from '@/core/failure';
+import { isId } from '@/db/ids';
+import { logBatches } from '@/db/log';
 import { maybeMeasurement, type Measured } from '@/db/measurements';
 import { readLogCsv, toLogCsv, type LogLine, type ReadLine } from '@/formats/log-csv';
 import { measureBatch } from './measure-batch';
 import { kitchenOf } from './view-kitchen';
-import { logOf, viewLog, type LogEntry } from './view-log';
+import { wholeLog, type LogEntry } from './view-log';
 import { inTransaction, withDatabase } from './with-database';
 
-/** The whole log as a table. */
-export async function logTable(): Promise<Result<string>> {
-  const log = await viewLog();
-  return log.ok ? succeed(toLogCsv(log.value.map(lineOf))) : log;
+/** The whole log as a table, the batch made last first: told in slices while it is read, so that no log is too long. */
+export async function logTable(): Promise<Result<AsyncIterable<string>>> {
+  const log = await wholeLog();
+  return log.ok ? succeed(tableOf(log.value)) : log;
+}
+
+async function* tableOf(slices: AsyncIterable<readonly LogEntry[]>): AsyncGenerator<string> {
+  let isFirst = true;
+  for await (const entries of slices) {
+    if (isFirst || entries.length > 0) yield toLogCsv(entries.map(lineOf), isFirst);
+    isFirst = false;
+  }
 }
 
 const round = (value: number): number => Math.round(value * 100) / 100;
@@ -55,7 +65,10 @@ export async function readLogBack(text: string): Promise<Result<ReadBack>> {
   if (!read.ok) return read;
   const entries = await withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
-    return kitchen.ok ? succeed(await logOf(db, kitchen.value.id)) : kitchen;
+    if (!kitchen.ok) return kitchen;
+    const named = read.value.filter(({ batch }) => batch === '');
+    const ids = read.value.flatMap(({ batch }) => (isId(batch) ? [batch] : []));
+    return succeed(await logBatches(db, kitchen.value.id, { ids, names: named.map(({ name }) => name) }));
   });
   if (!entries.ok) return entries;
   // One after another in one transaction: a table goes in whole or not at all.
@@ -80,10 +93,11 @@ export async function readLogBack(text: string): Promise<Result<ReadBack>> {
 /** Mistakes of a table that are told at once. */
 const MOST_TOLD = 5;
 
+type Entry = Pick<LogEntry, 'id' | 'name' | 'baked_on'>;
 const saysSomething = ({ numbers, texture, colour }: ReadLine): boolean =>
   Object.keys(numbers).length > 0 || texture !== null || colour !== null;
 
-function batchOf({ batch, name, baked_on }: ReadLine, entries: readonly LogEntry[]): LogEntry | string {
+function batchOf({ batch, name, baked_on }: ReadLine, entries: readonly Entry[]): Entry | string {
   if (batch !== '') return entries.find(({ id }) => id === batch) ?? 'There is no batch of this id in the log.';
   const named = entries.filter((one) => one.name === name && (baked_on === '' || one.baked_on === baked_on));
   if (named.length === 1) return named[0];

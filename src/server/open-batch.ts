@@ -8,11 +8,11 @@ import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
 import { countedLosses } from '@/db/losses';
-import { ingredients, lotsOf, type LotRow } from '@/db/pantry';
+import { lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
 import { carriesOwn } from './exchange-recipe';
 import { usedPace } from './oven/learn';
-import { loadPantry, loadPrices } from './pantry';
+import { loadIngredients, loadPantry, loadPrices } from './pantry';
 import { plainPrices, type PlainPrices } from './view-recipe';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -35,6 +35,7 @@ export type OpenBatch = {
   >;
   readonly recipeId: string | null;
   readonly habits: HabitsRow;
+  readonly habitsRevision: number;
   readonly prices: PlainPrices;
   readonly dogs: readonly DogRow[];
   readonly costs: KitchenCosts;
@@ -51,16 +52,17 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh } = kitchen.value;
+    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh, revisions } = kitchen.value;
     const learned = await learnedOf(db, kitchenId);
     const lost = kitchen.value.losses_used ? lostShare(await countedLosses(db, kitchenId, kitchen.value.losses_since)) : null;
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
       recipeId: row.recipe_id,
-      pantry: await ingredients(db),
+      pantry: await loadIngredients(db),
       appliances: (await appliancesOf(db, kitchenId)).map((row) => ({ ...row, known: knownPace(learned.get(row.id)) })),
       habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
+      habitsRevision: revisions.habits,
       prices: plainPrices(await loadPrices(db, kitchen.value)),
       dogs: await dogsOf(db, kitchenId),
       costs: { ...costs, ...(energy_per_kwh === null ? {} : { energy_per_kwh }), ...(lost && lost.batches > 0 ? { lost } : {}) },

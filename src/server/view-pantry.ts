@@ -1,7 +1,8 @@
 import type { PantryItem } from '@/contract/pantry';
 import { succeed, type Result } from '@/core/failure';
 import { freshnessOf, preparationOf } from '@/core/pantry';
-import { ingredients, lotsOf, pricesOf } from '@/db/pantry';
+import { lotsOf, pricesOf } from '@/db/pantry';
+import { loadIngredients } from './pantry';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
@@ -13,7 +14,7 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
     if (!kitchen.ok) return kitchen;
     const prices = new Map((await pricesOf(db, kitchen.value.id)).map(({ ingredient_id, ...price }) => [ingredient_id, price]));
     const lots = await lotsOf(db, kitchen.value.id);
-    const rows = (await ingredients(db)).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+    const rows = (await loadIngredients(db)).toSorted((a, b) => a.name.localeCompare(b.name, 'en'));
     const items = rows.map((row): PantryItem => ({
       row,
       price: prices.get(row.id) ?? null,
@@ -26,4 +27,4 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
 
 /** Names of ingredients by id. */
 export const ingredientNames = (): Promise<Result<Readonly<Record<string, string>>>> =>
-  withDatabase(async (db) => succeed(Object.fromEntries((await ingredients(db)).map(({ id, name }) => [id, name]))));
+  withDatabase(async (db) => succeed(Object.fromEntries((await loadIngredients(db)).map(({ id, name }) => [id, name]))));

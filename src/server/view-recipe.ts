@@ -8,9 +8,8 @@ import type { Ingredient } from '@/core/pantry';
 import type { Queryable } from '@/db/client';
 import { dogsOf } from '@/db/dogs';
 import type { HabitsRow, KitchenRow } from '@/db/kitchen';
-import { ingredients } from '@/db/pantry';
 import { maybeRecipe, versionsOf } from '@/db/recipes';
-import { loadPrices, pantryOf } from './pantry';
+import { loadIngredients, loadPrices, pantryOf } from './pantry';
 import { computeResult } from './compute/compute';
 import { kitchenOf } from './view-kitchen';
 import { linesOf, recipeView } from './view-recipes';
@@ -54,7 +53,7 @@ export type RecipePage = Paper & {
 async function paperOf(db: Queryable, kitchen: KitchenRow): Promise<Paper> {
   const { measures, cup_fill, scale_step_g, cut_gaps_mm } = kitchen;
   return {
-    pantry: await ingredients(db),
+    pantry: await loadIngredients(db),
     prices: plainPrices(await loadPrices(db, kitchen)),
     habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
     dogs: (await dogsOf(db, kitchen.id)).map(({ name, avoids }) => ({ name, avoids })),

@@ -7,7 +7,7 @@ import { ON_ITS_LABEL, allergensIn, type DoughLine, type Pantry } from '@/core/p
 import { maybeOpenBatch } from '@/db/batches';
 import { dogsOf } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
-import { findRecipes, type RecipeListRow } from '@/db/recipes';
+import { findRecipes, namesInBook, type RecipeListRow } from '@/db/recipes';
 import { loadPantry, loadPrices } from './pantry';
 import { NO_WORD } from './recipe-facts';
 import { kitchenOf } from './view-kitchen';
@@ -70,6 +70,18 @@ export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
         .sort(),
       open: planned ? { id: planned.id, name: planned.name } : null,
     });
+  });
+
+/** Names of so many recipes are told to choose from. */
+const MOST_NAMES = 1000;
+
+/** Every recipe of the book by its name, and how many there are. */
+export const recipeNames = (): Promise<
+  Result<{ readonly recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>; readonly total: number }>
+> =>
+  withDatabase(async (db) => {
+    const kitchen = await kitchenOf(db);
+    return kitchen.ok ? succeed(await namesInBook(db, kitchen.value.id, MOST_NAMES)) : kitchen;
   });
 
 /** A search as words that must all be found; a method may be named by its number or by how it goes. */

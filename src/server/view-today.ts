@@ -1,16 +1,19 @@
 import type { TodayView } from '@/contract/today';
 import { succeed, type Result } from '@/core/failure';
-import { dayNumber } from '@/core/quantities';
+import { addDays, dayNumber } from '@/core/quantities';
 import { maybeNextBakeDay } from '@/db/bake-day';
 import { maybeOpenBatch, namesOf } from '@/db/batches';
+import { jarsUntil } from '@/db/jars';
 import { appliancesOf } from '@/db/kitchen';
-import { lotsOf, ingredients } from '@/db/pantry';
-import { jarsIn } from './jars/view-jars';
+import { lotsOf } from '@/db/pantry';
+import { SOON_DAYS, jarView } from './jars/view-jars';
 import { viewOven } from './oven/view-oven';
-import { kitchenOf, todayIn } from './view-kitchen';
+import { loadPantry } from './pantry';
+import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
-const USE_WITHIN_DAYS = 7;
+/** What wants using, as far as it is listed. */
+const LISTED = 12;
 
 export async function viewToday(): Promise<Result<TodayView>> {
   const oven = await viewOven();
@@ -20,9 +23,10 @@ export async function viewToday(): Promise<Result<TodayView>> {
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
     const today = todayIn(kitchen.value);
-    const within = (date: string): boolean => dayNumber(date) - dayNumber(today) <= USE_WITHIN_DAYS;
-    const names = new Map((await ingredients(db)).map((row) => [row.id, row.name]));
+    const within = (date: string): boolean => dayNumber(date) - dayNumber(today) <= SOON_DAYS;
+    const pantry = await loadPantry(db);
     const next = await maybeNextBakeDay(db, id, today);
+    const jars = await jarsUntil(db, id, { day: addDays(today, SOON_DAYS), limit: LISTED });
     const batches = await namesOf(db, next?.settings.picked.map(({ batch }) => batch) ?? []);
     const open = await maybeOpenBatch(db, id);
     return succeed({
@@ -30,10 +34,11 @@ export async function viewToday(): Promise<Result<TodayView>> {
       now: oven.value.now,
       bakes: oven.value.bakes,
       appliances: (await appliancesOf(db, id)).map(({ id: appliance, name }) => ({ id: appliance, name })),
-      jars: (await jarsIn(db, kitchen.value)).filter(({ use_by }) => within(use_by)),
+      jars: jars.rows.map((row) => jarView(row, [], zoneOf(kitchen.value))),
+      jars_in_all: jars.total,
       lots: (await lotsOf(db, id)).flatMap(({ ingredient_id, left_g, best_before }) =>
         best_before !== null && left_g > 0 && within(best_before)
-          ? [{ name: names.get(ingredient_id) ?? ingredient_id, left_g, best_before }]
+          ? [{ name: pantry.get(ingredient_id)?.name ?? ingredient_id, left_g, best_before }]
           : [],
       ),
       next: next && {

@@ -38,7 +38,8 @@ describe('two that take the same rows in another order', () => {
       });
     const answers = await Promise.all([add([1, 2]), add([2, 1])]);
     expect(answers.map(({ ok }) => ok)).toEqual([true, true]);
-    expect(runs).toBe(3);
+    // On a busy machine the other may be given up as well.
+    expect(runs).toBeGreaterThanOrEqual(3);
     expect(await values()).toEqual([2, 2]);
   });
 });

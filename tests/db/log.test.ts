@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { must, openKitchen } from './kitchen-database';
+import { collected, must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
 let close: () => Promise<void>;
@@ -22,7 +22,7 @@ beforeAll(async () => {
 });
 afterAll(() => close());
 
-const log = async () => must(await cases.viewLog());
+const log = async () => (await collected(must(await cases.wholeLog()))).flat();
 const named = async (name: string) => (await log()).find((one) => one.name === name) ?? expect.fail(name);
 const NOWHERE = '00000000-0000-0000-0000-000000000000';
 
@@ -43,9 +43,74 @@ describe('batches side by side', () => {
   });
 });
 
+describe('a page of the log', () => {
+  const page = async (query: Parameters<typeof cases.viewLog>[0]) => must(await cases.viewLog(query));
+  const names = async (query: Parameters<typeof cases.viewLog>[0]) => (await page(query)).entries.map(({ name }) => name);
+  it('finds by every word in name, recipe, note and what the dogs said', async () => {
+    expect(await names({ words: 'hillbars SKERRY wolfed' })).not.toEqual([]);
+    for (const entry of (await page({ words: 'tarn wolfed' })).entries)
+      expect(entry.measured?.dogs).toContainEqual({ dog: 'Tarn', verdict: 'wolfed it' });
+    expect(await names({ words: 'edges first always small' })).toEqual(['Oat tiles for the club']);
+    expect(await names({ words: '100% _' })).toEqual([]);
+  });
+  it('holds only what every wish lets through, and says how many there are', async () => {
+    const all = await page({});
+    const [planned, baked, outside] = [
+      await page({ state: 'planned' }),
+      await page({ state: 'baked' }),
+      await page({ state: 'outside' }),
+    ];
+    expect(planned.total + baked.total).toBe(all.total);
+    expect(planned.entries.every(({ baked_on }) => baked_on === null)).toBe(true);
+    for (const { comparison } of outside.entries)
+      expect([comparison?.loss_pct, comparison?.pieces].some((one) => one && !one.inside)).toBe(true);
+    const whole = await log();
+    const counted = whole.filter(({ comparison }) =>
+      [comparison?.loss_pct, comparison?.pieces].some((one) => one && !one.inside),
+    );
+    expect(outside.total).toBe(counted.length);
+    for (const oven of all.ovens)
+      expect((await page({ oven })).total, oven).toBe(whole.filter((one) => one.oven === oven).length);
+    for (const recipe of all.recipes)
+      expect((await page({ recipe })).total, recipe).toBe(whole.filter((one) => one.recipe === recipe).length);
+  });
+  it('tallies every weighed batch as each of them is compared', async () => {
+    const weighed = (await log()).flatMap(({ comparison }) => comparison?.loss_pct ?? []);
+    const { tally } = await page({ words: 'no batch is called so' });
+    expect(tally).toMatchObject({ weighed: weighed.length, inside: weighed.filter(({ inside }) => inside).length });
+    expect(tally.shift_pct).toBeCloseTo(
+      weighed.reduce((sum, { measured, likely }) => sum + measured - likely, 0) / weighed.length,
+      9,
+    );
+  });
+  it('goes on where the one before ended, without a batch lost or told twice, also among equal times', async () => {
+    await db.query(
+      `insert into batch (kitchen_id, name, document, forecast, updated_at)
+       select kitchen_id, 'Copy ' || n, document, forecast, date_trunc('second', now()) - make_interval(secs => n / 7)
+       from (select * from batch limit 1) one, generate_series(1, 100) n`,
+    );
+    const seen: string[] = [];
+    for (let after: string | undefined, pages = 0; pages < 20; pages++) {
+      const { entries, next, goesOn } = await page({ words: 'copy', ...(after ? { after } : {}) });
+      expect(goesOn).toBe(pages > 0);
+      expect(entries.length).toBeLessThanOrEqual(30);
+      seen.push(...entries.map(({ id }) => id));
+      if (next === null) break;
+      after = next;
+    }
+    expect(new Set(seen).size).toBe(100);
+    expect(seen).toHaveLength(100);
+    await db.query("delete from batch where name like 'Copy %'");
+  });
+  it('takes a place that nobody was given for the beginning', async () => {
+    for (const after of ['soon', '2026-13-45 00:00:00+00~00000000-0000-0000-0000-000000000000', "'; drop table batch"])
+      expect((await page({ after })).goesOn).toBe(false);
+  });
+});
+
 describe('the log as a table', () => {
   it('has a line a batch, predicted beside measured, and is read back without a change', async () => {
-    const table = must(await cases.logTable());
+    const table = (await collected(must(await cases.logTable()))).join('');
     const before = await log();
     expect(table.trim().split('\n')).toHaveLength(before.length + 1);
     const line = table.split('\n').find((one) => one.includes('Hillbars for the farm shop')) ?? '';

@@ -36,7 +36,7 @@ const settings: DaySettings = {
 const day = dayOf(settings, { batches: BATCHES, machines: [oven()], places: { trays: 8, fridge: 4, freezer: 12 } });
 const planned = solve(day, { seed: 1, iterations: 400 });
 if (!planned) throw new Error('no plan');
-const shown = { ...planned, late: lateBatches(day, planned.plan) };
+const shown = { ...planned, late: lateBatches(day, planned.plan), searched: 1 };
 const names: DayNames = {
   nameOf: (b) => BATCHES[b].name,
   stepName: (b, j) => day.batches[b].steps[j].name,
@@ -60,9 +60,13 @@ describe('a bake day', () => {
         batches={BATCHES}
         plan={planned.plan}
         stuck={[{ name: 'Odd one', why: 'too thick.' }]}
+        offers={{ rows: [{ id: 'c', name: 'Batch c', pieces: 12 }], total: 30 }}
         onSettings={() => undefined}
+        onMeet={() => Promise.resolve(null)}
       />,
     );
+    expect(text).toContain('1 of 30 planned batches');
+    expect(text).toContain('Batch c 12 pieces');
     expect(text).toMatch(/Batch [ab] 40 pieces ready by .*late, Sat \d\d:\d\d/);
     expect(text).toContain('Odd one cannot be planned: too thick.');
   });

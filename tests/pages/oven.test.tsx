@@ -139,7 +139,7 @@ describe('the call at hand', () => {
     expect(text).not.toContain('raw pieces');
   });
   it('nothing under way says how to begin', () => {
-    const text = words(<Nothing waiting={[{ id: 'x', name: 'Hillbars' }]} send={send} />);
+    const text = words(<Nothing waiting={{ rows: [{ id: 'x', name: 'Hillbars', pieces: 40 }], total: 1 }} send={send} />);
     expect(text).toMatch(/Nothing is at the oven\. .* Hillbars Begin/);
   });
 });
@@ -194,6 +194,7 @@ const JAR: JarView = {
   limit: 'softening',
   use_by: '2026-12-14',
   likely_until: '2027-01-14',
+  is_first: false,
   history: [{ on: '2026-11-20', act: 'sold', pieces: 55, price: 11, note: 'the ferry' }],
 };
 

@@ -15,6 +15,7 @@ import { MixBench, addToBowl } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { bowlOrder, linesInBowl } from '@/ui/batch/weigh/bowl';
 import { wholeChoices } from '@/ui/batch/weigh/whole-choices';
+import { packed } from '@/contract/packed';
 import { PantryPage } from '@/ui/pantry/PantryPage';
 import { ShoppingList } from '@/ui/pantry/ShoppingList';
 import { firstToGo, inHouse_g } from '@/ui/pantry/pantry-data';
@@ -86,6 +87,7 @@ function bench(doc: BatchDocument): BenchProps {
         water_pct: null,
         got_on: '2026-11-20',
         note: '',
+        revision: 1,
       },
     ],
     alsoUsedIn: new Map([['pumpkin_puree', [{ id: 'x', name: 'Pumpkin bones' }]]]),
@@ -343,7 +345,7 @@ describe('who may have it', () => {
 describe('the editor', () => {
   it('starts with paper for a new recipe, and with the lines of one that is there', () => {
     const props = {
-      pantry: [...PANTRY.values()],
+      pantry: packed([...PANTRY.values()]),
       prices: { currency: 'GBP', prices: [] },
       habits: HABITS,
       dogs: DOGS,
@@ -360,7 +362,7 @@ describe('the editor', () => {
 
 const item = (id: string, lots: Parameters<typeof firstToGo>[0]['lots'] = []): Parameters<typeof firstToGo>[0] => ({
   row: ingredient(id),
-  price: { pack_g: 1000, price: 2.6 },
+  price: { pack_g: 1000, price: 2.6, revision: 1 },
   lots,
   preparation: preparationOf(ingredient(id)),
   freshness: freshnessOf(ingredient(id)),
@@ -372,6 +374,7 @@ const lot = (left_g: number, best_before: string | null) => ({
   best_before,
   water_pct: null,
   note: '',
+  revision: 1,
   ingredient_id: 'beetroot_raw',
 });
 
@@ -381,7 +384,13 @@ describe('the pantry', () => {
     const router = { refresh: nothing } as unknown as AppRouterInstance;
     const text = words(
       <AppRouterContext.Provider value={router}>
-        <PantryPage currency="GBP" items={items} today="2026-11-25" />
+        <PantryPage
+          currency="GBP"
+          rows={packed(items.map(({ row }) => row))}
+          prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
+          lots={items.flatMap(({ lots }) => lots)}
+          today="2026-11-25"
+        />
       </AppRouterContext.Provider>,
     );
     expect(text).toContain('£0.26 / 100 g');
@@ -409,6 +418,7 @@ describe('the shopping list', () => {
       <ShoppingList
         currency="GBP"
         batches={[{ id: 'b', name: 'Bars', chosen: true }]}
+        planned={1}
         items={items}
         total={2.5}
         unpriced={['Honey']}
@@ -419,7 +429,7 @@ describe('the shopping list', () => {
     expect(text).toContain('Together without honey £2.50');
   });
   it('with nothing planned says how to plan', () =>
-    expect(words(<ShoppingList currency="GBP" batches={[]} items={[]} total={0} unpriced={[]} />)).toContain(
+    expect(words(<ShoppingList currency="GBP" batches={[]} planned={0} items={[]} total={0} unpriced={[]} />)).toContain(
       'No batch is planned',
     ));
 });

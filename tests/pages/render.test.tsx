@@ -1,7 +1,7 @@
 /** What pages and plates say, drawn without a browser: words, units, bands and names for those who cannot see. */
 import { readFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactNode } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '@/core/bands';
 import { drawingOf, predict, type Prediction } from '@/core/prediction';
@@ -19,6 +19,8 @@ import { FeelGauge } from '@/ui/kit/FeelGauge';
 import { MixBench } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { CautionLine, CautionsOf } from '@/ui/kit/CautionMark';
+import { AppRouterContext, type AppRouterInstance } from 'next/dist/shared/lib/app-router-context.shared-runtime';
+import type { LogEntryView, LogView } from '@/contract/log';
 import { LogBook } from '@/ui/log/LogBook';
 import { LogEntry } from '@/ui/log/LogEntry';
 import { CompositionBar } from '@/ui/recipes/CompositionBar';
@@ -79,6 +81,7 @@ function bench(document: BatchDocument): BenchProps & { banded: Prediction } {
         water_pct: 74.5,
         got_on: '2026-11-20',
         note: '',
+        revision: 1,
       },
     ],
     alsoUsedIn: new Map([['mackerel_canned', [{ id: 'slips', name: 'Mackerel slips' }]]]),
@@ -393,8 +396,27 @@ describe('recipes and log', () => {
             texture: { measured: 'snaps clean', predicted: 'snaps clean', same: true },
           },
   });
+  const routed = (page: ReactElement): ReactElement => (
+    <AppRouterContext.Provider value={{} as unknown as AppRouterInstance}>{page}</AppRouterContext.Provider>
+  );
+  const log = (entries: readonly LogEntryView[]): LogView => ({
+    entries,
+    wishes: { words: '', recipe: '', oven: '', state: 'all' },
+    total: entries.length,
+    goesOn: false,
+    next: null,
+    tally: { batches: entries.length, weighed: 2, inside: 1, shift_pct: -6.5 },
+    recipes: [],
+    ovens: [],
+  });
+  it('says how many there are and leads on where a page does not hold them all', () => {
+    const text = words(routed(<LogBook {...log([entry('Bars', 39)])} total={20_913} next="2026-11-20 10:00:00+00~x" />));
+    expect(text).toContain('1 of 20913 batches on this page');
+    expect(text).toContain('Earlier ones');
+    expect(text).not.toContain('To the newest');
+  });
   it('tells planned from baked, inside from outside, and a shift that repeats', () => {
-    const text = words(<LogBook entries={[entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)]} />);
+    const text = words(routed(<LogBook {...log([entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)])} />));
     expect(text).toContain('planned · changed 20 Nov 2026');
     expect(text).toContain('baked 14 Nov 2026');
     expect(text).toContain(
@@ -403,7 +425,8 @@ describe('recipes and log', () => {
     expect(text).toMatch(/39\.0 % inside/);
     expect(text).toMatch(/30\.0 % outside/);
   });
-  it('an empty log says how to fill it', () => expect(words(<LogBook entries={[]} />)).toContain('Start a batch from Recipes'));
+  it('an empty log says how to fill it', () =>
+    expect(words(routed(<LogBook {...log([])} />))).toContain('Start a batch from Recipes'));
   const UNSEEN = { minutes: null, thickness_mm: 6.5, colour: 'brown', dogs: [{ dog: 'Tarn', verdict: 'wolfed it' }] };
   const offered = {
     textures: ['snaps clean', 'hard'],

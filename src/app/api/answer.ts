@@ -19,10 +19,12 @@ export const answer = <T>(result: Result<T>, status = 200): Response =>
 export function answerSaved<T>(saved: Result<SavedOver<T>>): Response {
   if (!saved.ok) return refuse(saved);
   if (saved.value.kind === 'saved') return Response.json({ revision: saved.value.revision, saved_at: saved.value.saved_at });
-  const { failure, current } = saved.value;
-  const { code, message, path } = failure;
-  return Response.json({ error: { code, message, path }, current }, { status: CATALOGUE[code].status });
+  return refuseOver(saved.value.failure, saved.value.current);
 }
+
+/** A save over what is none any more, with the version that stands there. */
+export const refuseOver = ({ code, message, path }: Failure, current: unknown): Response =>
+  Response.json({ error: { code, message, path }, current }, { status: CATALOGUE[code].status });
 
 const tooLarge = fail(
   'TOO_LARGE',
@@ -56,9 +58,23 @@ export async function bodyJson(request: Request): Promise<Result<unknown>> {
   }
 }
 
+/** Text that is told while it is made: as fast as it is read, and no further than it is read. */
+export function streamOf(parts: AsyncIterable<string>): ReadableStream<Uint8Array> {
+  const next = parts[Symbol.asyncIterator]();
+  const encoder = new TextEncoder();
+  return new ReadableStream({
+    async pull(controller) {
+      const part = await next.next();
+      if (part.done) controller.close();
+      else controller.enqueue(encoder.encode(part.value));
+    },
+    cancel: () => void next.return?.(),
+  });
+}
+
 /** A file to keep, with a name that every computer takes. */
 export function attachment(
-  content: string | Uint8Array,
+  content: string | Uint8Array | ReadableStream<Uint8Array>,
   name: string,
   { ending, type }: { readonly ending: string; readonly type: string },
 ): Response {

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { packed } from '@/contract/packed';
 import { viewPantry } from '@/server/view-pantry';
 import { PantryPage } from '@/ui/pantry/PantryPage';
 import { ErrorPanel } from '@/ui/shell/ErrorPanel';
@@ -13,5 +14,14 @@ export default async function Page({ searchParams }: { readonly searchParams: Pr
   if (!view.ok) return <ErrorPanel title="The pantry cannot be opened" message={view.message} />;
   // Only back to a page of this house.
   const asked = add ? { add: { name: add.slice(0, 120), back: back && /^\/[a-z]/.test(back) ? back : '/pantry' } } : {};
-  return <PantryPage {...view.value} {...asked} />;
+  const { items, ...house } = view.value;
+  return (
+    <PantryPage
+      {...house}
+      {...asked}
+      rows={packed(items.map(({ row }) => row))}
+      prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
+      lots={items.flatMap(({ lots }) => lots)}
+    />
+  );
 }

@@ -1,54 +1,67 @@
-import type { JarView } from '@/contract/jars';
+import type { JarView, JarsView, ShelfView } from '@/contract/jars';
 import { succeed, type Result } from '@/core/failure';
-import { goodUntil } from '@/core/keeping';
-import { eventsOf, jarsOf, totalsOf, type JarTotal } from '@/db/jars';
+import { STORES, type Store } from '@/core/keeping';
+import { eventsOf, jarsOn, shelfCounts, totalsOf, type JarEvent, type ListedJar } from '@/db/jars';
+import { isId } from '@/db/ids';
 import type { Queryable } from '@/db/client';
 import type { KitchenRow } from '@/db/kitchen';
-import { isoDay } from '../clock';
+import { isoDay, type TimeZone } from '../clock';
 import { kitchenOf, todayIn, zoneOf } from '../view-kitchen';
 import { withDatabase } from '../with-database';
 
-export type JarsView = {
-  readonly today: string;
-  readonly currency: string;
-  readonly jars: readonly JarView[];
-  readonly totals: readonly JarTotal[];
-  readonly totals_days: number;
-};
-
 const TOTALS_DAYS = 90;
 const HISTORY = 8;
+/** A pack this near its day wants using [days]. */
+export const SOON_DAYS = 7;
+/** Packs of one shelf on one page. */
+const SHELF = 40;
 
-export const viewJars = (): Promise<Result<JarsView>> =>
+/** What is asked of the store room: words of a name or lot, and the pack after which each shelf goes on. */
+export type JarsQuery = { readonly [K in Store | 'find']?: string | undefined };
+
+/** The store room, shelf by shelf, the pack to use first first. */
+export const viewJars = (query: JarsQuery): Promise<Result<JarsView>> =>
   withDatabase(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { currency } = kitchen.value;
+    const { id, currency } = kitchen.value;
+    const today = todayIn(kitchen.value);
+    const find = query.find ?? '';
+    const counts = await shelfCounts(db, id, { find, today, soon_days: SOON_DAYS });
+    const shelves: ShelfView[] = [];
+    for (const { store, ...count } of STORES.flatMap((one) => counts.filter(({ store: at }) => at === one)))
+      shelves.push({ store, ...count, ...(await shelfOf(db, kitchen.value, { store, find, after: query[store] })) });
     return succeed({
-      today: todayIn(kitchen.value),
+      today,
       currency,
-      jars: await jarsIn(db, kitchen.value),
-      totals: await totalsOf(db, kitchen.value.id, TOTALS_DAYS),
+      find,
+      shelves,
+      totals: await totalsOf(db, id, TOTALS_DAYS),
       totals_days: TOTALS_DAYS,
     });
   });
 
-/** Every pack that is there, the one to use first first. */
-export async function jarsIn(db: Queryable, kitchen: Pick<KitchenRow, 'id' | 'time_zone'>): Promise<JarView[]> {
-  const rows = await jarsOf(db, kitchen.id);
+type Part = { readonly store: Store; readonly find: string; readonly after: string | undefined };
+
+async function shelfOf(
+  db: Queryable,
+  kitchen: Pick<KitchenRow, 'id' | 'time_zone'>,
+  { store, find, after }: Part,
+): Promise<Pick<ShelfView, 'jars' | 'goesOn' | 'next'>> {
+  const from = after !== undefined && isId(after) ? after : null;
+  const rows = await jarsOn(db, kitchen.id, { store, find, after: from, limit: SHELF + 1 });
+  const shown = rows.slice(0, SHELF);
   const events = await eventsOf(
     db,
-    rows.map(({ id }) => id),
+    shown.map(({ id }) => id),
   );
-  return rows
-    .map(({ state, ...row }): JarView => {
-      const { option, store, opened, thawed, life } = state;
-      const history = (events.get(row.id) ?? [])
-        .slice(0, HISTORY)
-        .map(({ at, ...event }) => ({ on: isoDay(at, zoneOf(kitchen)), ...event }));
-      return { ...row, option, store, opened, thawed, limit: life.limit, ...goodUntil(state), history };
-    })
-    .sort(
-      (a, b) => Number(b.opened) - Number(a.opened) || a.use_by.localeCompare(b.use_by) || a.packed_on.localeCompare(b.packed_on),
-    );
+  const jars = shown.map((row) => jarView(row, events.get(row.id) ?? [], zoneOf(kitchen)));
+  return { jars, goesOn: from !== null, next: rows.length > SHELF ? shown[SHELF - 1].id : null };
+}
+
+/** A pack as pages show it. */
+export function jarView({ state, ...row }: ListedJar, events: readonly JarEvent[], zone: TimeZone): JarView {
+  const { option, store, opened, thawed, life } = state;
+  const history = events.slice(0, HISTORY).map(({ at, ...event }) => ({ on: isoDay(at, zone), ...event }));
+  return { ...row, option, store, opened, thawed, limit: life.limit, history };
 }

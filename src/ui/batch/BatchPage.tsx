@@ -1,11 +1,12 @@
 'use client';
 import type { KitAppliance } from '@/contract/batch';
+import { unpacked, type Packed } from '@/contract/packed';
 import type { LotView } from '@/contract/pantry';
 import Link from 'next/link';
 import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { acceptAssumed, type BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
-import type { Pantry } from '@/core/pantry';
+import type { Ingredient, Pantry } from '@/core/pantry';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
 import type { Habits } from '../ingredients/habits';
 import { useHabits } from '../ingredients/use-habits';
@@ -45,10 +46,11 @@ type BatchPageProps = {
     readonly saved_at: string;
   };
   readonly recipeId: string | null;
-  readonly pantry: KitchenGoods['pantry'];
+  readonly pantry: Packed<Ingredient>;
   readonly prices: Omit<KitchenGoods, 'pantry'>;
   readonly appliances: readonly KitAppliance[];
   readonly habits: Habits;
+  readonly habitsRevision: number;
   readonly dogs: readonly BatchDog[];
   readonly costs: KitchenCosts;
   readonly lots: readonly LotView[];
@@ -59,13 +61,13 @@ type BatchPageProps = {
 };
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
-export function BatchPage({ batch, recipeId, pantry: rows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
-  const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
+export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
+  const goods = useMemo<KitchenGoods>(() => ({ pantry: unpacked(packedRows), ...prices }), [packedRows, prices]);
   const shown = useBatch(batch.document, goods);
   const { document, whole, questions, nominal, banded, bandIsOld, search } = shown;
-  const [habits, onHabits] = useHabits(kitchen.habits);
+  const [habits, onHabits] = useHabits(kitchen.habits, kitchen.habitsRevision);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
-  const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
+  const pantry = useMemo<Pantry>(() => new Map(goods.pantry.map((row) => [row.id, row])), [goods]);
   const portions = usePortions(shown, pantry);
   const { edits } = portions;
   const failure = portions.wrong ?? shown.failure;

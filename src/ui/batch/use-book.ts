@@ -18,9 +18,13 @@ export function useBook(): {
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async (): Promise<void> => {
     if (book) return;
-    const listed = await call<{ readonly recipes: readonly Listed[] }>('/api/recipes');
+    const listed = await call<{ readonly recipes: readonly Listed[]; readonly total: number }>('/api/recipes/names');
     setTrouble(wrongWith(listed));
-    if (listed.ok) setBook(listed.value.recipes);
+    if (!listed.ok) return;
+    const { recipes, total } = listed.value;
+    setBook(recipes);
+    if (recipes.length < total)
+      setTrouble(`${recipes.length} of ${total} recipes are listed; others can be found under Recipes.`);
   };
   return { book, trouble, setTrouble, open, fileOf: ({ id }) => call<BatchDocument>(`/api/recipes/${id}/file`) };
 }

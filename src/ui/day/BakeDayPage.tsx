@@ -23,14 +23,14 @@ import { useBakeDay } from './use-bake-day';
 
 /** A day's baking laid on hands, ovens, dryers and the night; what is late, why, and what would help. */
 export function BakeDayPage(view: BakeDayView): ReactNode {
-  const { day: iso, batches, machines, stuck, underWay } = view;
+  const { day: iso, machines, offers, stuck, underWay } = view;
   const router = useRouter();
-  const { settings, setSettings, pin, planned, saving } = useBakeDay(view);
+  const { settings, setSettings, batches, meet, pin, planned, saving } = useBakeDay(view);
   const { day, shown } = planned;
   useOvenChanges(underWay !== null);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
   const [dial] = useDial();
-  const names = dayNames(view, day, dial);
+  const names = dayNames({ batches, machines }, day, dial);
   const lanes = useMemo(
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
     [day, shown, machines],
@@ -53,7 +53,12 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
         <PlanFoot {...{ iso, planned, names }} isUnderWay={underWay !== null} onOven={goToOven} />
       </Panel>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:hidden">
-        <DayPicker {...{ iso, settings, batches, stuck }} plan={shown?.plan ?? []} onSettings={setSettings} />
+        <DayPicker
+          {...{ iso, settings, batches, offers, stuck }}
+          plan={shown?.plan ?? []}
+          onSettings={setSettings}
+          onMeet={meet}
+        />
         <div className="flex flex-col gap-3">
           {picked && shown && day.batches[picked.b]?.steps[picked.j] && (
             <BlockSheet {...{ iso, day, names }} plan={shown.plan} at={picked} onPin={(at) => pin(picked.b, picked.j, at)} />

@@ -1,45 +1,59 @@
 'use client';
+import type { PlannedList } from '@/contract/batch';
 import type { BakeDayView } from '@/contract/day';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { PlannedStep } from '@/core/bakeday';
 import type { DaySettings } from '@/core/calls';
 import { counted, A_DAY_MIN, addDays } from '@/core/quantities';
+import { Alert } from '../kit/Alert';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
+import { PlannedSearch } from '../kit/PlannedSearch';
+import { usePlanned } from '../kit/use-planned';
 import { ClockField } from './ClockField';
 import { momentOf, weekday } from './day-words';
 
-type DayPickerProps = Pick<BakeDayView, 'batches' | 'stuck'> & {
+type DayPickerProps = Pick<BakeDayView, 'batches' | 'offers' | 'stuck'> & {
   readonly iso: string;
   readonly settings: DaySettings;
   readonly plan: readonly PlannedStep[];
   readonly onSettings: (settings: DaySettings) => void;
+  /** Works a batch out that the day does not know yet; why it cannot, if it cannot. */
+  readonly onMeet: (batch: string) => Promise<string | null>;
 };
 
 const USUAL_DUE = 1020;
 
 /** Which batches are baked on the day, and when each must be ready. */
-export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: DayPickerProps): ReactNode {
+export function DayPicker({ iso, settings, batches, offers, stuck, plan, onSettings, onMeet }: DayPickerProps): ReactNode {
   const { picked } = settings;
-  const toggle = (batch: string): void =>
-    onSettings(
-      picked.some((one) => one.batch === batch)
-        ? {
-            ...settings,
-            picked: picked.filter((one) => one.batch !== batch),
-            pins: settings.pins.filter((one) => one.batch !== batch),
-          }
-        : { ...settings, picked: [...picked, { batch, due: USUAL_DUE }] },
-    );
+  const planned = usePlanned(offers);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const names = new Map([...planned.rows, ...batches].map((one) => [one.id, one]));
+  // What is picked is always there, whatever was searched for.
+  const shown = [...picked.map(({ batch }) => batch), ...planned.rows.map(({ id }) => id)].flatMap((id) => names.get(id) ?? []);
+  const pick = async (batch: string): Promise<void> => {
+    const wrong = batches.some(({ id }) => id === batch) ? null : await onMeet(batch);
+    setTrouble(wrong);
+    if (wrong === null) onSettings({ ...settings, picked: [...picked, { batch, due: USUAL_DUE }] });
+  };
+  const drop = (batch: string): void =>
+    onSettings({
+      ...settings,
+      picked: picked.filter((one) => one.batch !== batch),
+      pins: settings.pins.filter((one) => one.batch !== batch),
+    });
   const due = (batch: string, minute: number): void =>
     onSettings({ ...settings, picked: picked.map((one) => (one.batch === batch ? { ...one, due: minute } : one)) });
   return (
     <Panel label="Batches of the day" className="px-4 py-3">
       <h2 className="text-[18px]">Batches of the day</h2>
-      {batches.length === 0 && <p className="text-soft">No batch is planned. Open a recipe and bake it; it then stands here.</p>}
+      {shown.length === 0 && <p className="text-soft">No batch is planned. Open a recipe and bake it; it then stands here.</p>}
+      <PlannedSearch {...planned} />
+      <Alert>{trouble}</Alert>
       <ul>
-        {batches.map((batch) => {
+        {[...new Set(shown)].map((batch) => {
           const at = picked.findIndex((one) => one.batch === batch.id);
           return (
             <BatchRow
@@ -48,7 +62,7 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
               batch={batch}
               due={picked[at]?.due ?? null}
               end={at < 0 ? -1 : Math.max(-1, ...plan.filter(({ b }) => b === at).map(({ e }) => e))}
-              onPick={() => toggle(batch.id)}
+              onPick={() => (at < 0 ? void pick(batch.id) : drop(batch.id))}
               onDue={(minute) => due(batch.id, minute)}
             />
           );
@@ -65,7 +79,7 @@ export function DayPicker({ iso, settings, batches, stuck, plan, onSettings }: D
 
 type BatchRowProps = {
   readonly iso: string;
-  readonly batch: BakeDayView['batches'][number];
+  readonly batch: PlannedList['rows'][number];
   /** Minute by which it must be ready; null when it is not baked on this day. */
   readonly due: number | null;
   /** When it is ready by the plan; below 0 while that is not known. */

@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import type { FeedingVerdict } from '@/core/feeding';
 import { MAY_NAMES, limitWord, perDay, reasonWords } from './verdict-words';
 
-type TreatTableProps = Omit<DogsView, 'allergens'> & {
+type TreatTableProps = Pick<DogsView, 'dogs' | 'recipes' | 'names'> & {
   readonly openId: string | undefined;
   readonly onOpen: (id: string) => void;
 };

@@ -1,6 +1,7 @@
 'use client';
 import { counted } from '@/core/quantities';
-import type { JarView } from '@/contract/jars';
+import type { JarView, JarsView, ShelfView } from '@/contract/jars';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
@@ -8,38 +9,27 @@ import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
 import { call, wrongWith } from '../kit/api';
 import { Alert } from '../kit/Alert';
+import { buttonClass } from '../kit/Button';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
+import { SearchField } from '../kit/SearchField';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
-import { firstOut, freshness, untilWords, type Freshness } from './jar-view';
+import { freshness, untilWords, type Freshness } from './jar-view';
 
-type JarsPageProps = {
-  readonly today: string;
-  readonly currency: string;
-  readonly jars: readonly JarView[];
-  readonly totals: ReadonlyArray<{
-    readonly act: string;
-    readonly pieces: number;
-    readonly grams: number;
-    readonly price: number;
-  }>;
-  readonly totals_days: number;
+const SHELVES: Readonly<Record<Keeps['store'], string>> = {
+  room: 'On the shelf',
+  fridge: 'In the fridge',
+  freezer: 'In the freezer',
 };
 
-const SHELVES: ReadonlyArray<readonly [store: Keeps['store'], name: string]> = [
-  ['room', 'On the shelf'],
-  ['fridge', 'In the fridge'],
-  ['freezer', 'In the freezer'],
-];
-
 /** The store room: every pack on its shelf, how full it is, and what will end it first. */
-export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPageProps): ReactNode {
+export function JarsPage({ today, currency, find, shelves, totals, totals_days }: JarsView): ReactNode {
+  const jars = shelves.flatMap((shelf) => shelf.jars);
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? null;
-  const first = firstOut(jars);
   const work = async (what: object): Promise<void> => {
     if (!jar) return;
     const wrong = wrongWith(await call(`/api/jars/${jar.id}`, { method: 'POST', body: what }));
@@ -48,24 +38,28 @@ export function JarsPage({ today, currency, jars, totals, totals_days }: JarsPag
   };
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <PageHead title="Jars" says={storeWords(jars, today)}>
+      <PageHead title="Jars" says={storeWords(shelves)}>
         <Totals totals={totals} days={totals_days} currency={currency} />
       </PageHead>
       <Alert className="mb-3">{trouble}</Alert>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex flex-col gap-3">
-          {SHELVES.map(([store, name]) => (
-            <JarRack
-              key={store}
-              name={name}
-              jars={jars.filter((one) => one.store === store)}
-              {...{ today, first, chosen }}
-              onChoose={setChosen}
+          {(find !== '' || shelves.some(({ next, goesOn }) => next !== null || goesOn)) && (
+            <SearchField
+              label="Find a pack"
+              placeholder="name or lot …"
+              value={find}
+              onSearch={(typed) => router.replace(addressOf(typed, {}), { scroll: false })}
             />
+          )}
+          {shelves.map((shelf) => (
+            <JarRack key={shelf.store} {...{ shelf, shelves, find, today, chosen }} onChoose={setChosen} />
           ))}
           {jars.length === 0 && (
             <Panel label="Nothing here" className="px-5 py-10 text-center text-soft">
-              Packs come here when a batch is packed at the oven, or from its page in the log.
+              {find === ''
+                ? 'Packs come here when a batch is packed at the oven, or from its page in the log.'
+                : 'No pack is called like that.'}
             </Panel>
           )}
         </div>
@@ -104,12 +98,11 @@ const BY: Record<string, string> = {
 type JarCardProps = {
   readonly jar: JarView;
   readonly today: string;
-  readonly isFirst: boolean;
   readonly chosen: boolean;
   readonly onChoose: () => void;
 };
 
-function JarCard({ jar, today, isFirst, chosen, onChoose }: JarCardProps): ReactNode {
+function JarCard({ jar, today, chosen, onChoose }: JarCardProps): ReactNode {
   const { text, shape } = MARKS[freshness(jar, today)];
   return (
     <button
@@ -128,7 +121,7 @@ function JarCard({ jar, today, isFirst, chosen, onChoose }: JarCardProps): React
           {untilWords(jar, today)}
         </span>
         <span className="block text-soft">{BY[jar.limit] ?? ''}</span>
-        {isFirst && (
+        {jar.is_first && (
           <span className="mt-1 inline-block rounded-full bg-crunch-pale px-2 text-[13px] font-semibold">use this first</span>
         )}
       </span>
@@ -141,11 +134,11 @@ function Totals({
   days,
   currency,
 }: {
-  readonly totals: JarsPageProps['totals'];
+  readonly totals: JarsView['totals'];
   readonly days: number;
   readonly currency: string;
 }): ReactNode {
-  const of = (act: string): JarsPageProps['totals'][number] | undefined => totals.find((one) => one.act === act);
+  const of = (act: string): JarsView['totals'][number] | undefined => totals.find((one) => one.act === act);
   const words = [
     ['eaten', 'taken'],
     ['given', 'given away'],
@@ -167,42 +160,69 @@ function Totals({
 }
 
 type JarRackProps = {
-  readonly name: string;
-  readonly jars: readonly JarView[];
+  readonly shelf: ShelfView;
+  readonly shelves: readonly ShelfView[];
+  readonly find: string;
   readonly today: string;
-  readonly first: ReadonlySet<string>;
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
 };
 
-function JarRack({ name, jars, today, first, chosen, onChoose }: JarRackProps): ReactNode {
-  if (jars.length === 0) return null;
+function JarRack({ shelf, shelves, find, today, chosen, onChoose }: JarRackProps): ReactNode {
+  const { store, jars, packs, goesOn, next } = shelf;
+  const name = SHELVES[store];
+  // The other shelves stay where they are turned to.
+  const at = (after: string | null): string =>
+    addressOf(find, {
+      ...Object.fromEntries(shelves.map((one) => [one.store, one.goesOn ? one.jars[0]?.id : undefined])),
+      [store]: after,
+    });
   return (
     <Panel label={name} className="px-4 pt-3 pb-4">
-      <h2 className="pb-2 text-[17px]">{name}</h2>
+      <h2 className="flex flex-wrap items-baseline gap-x-3 pb-2 text-[17px]">
+        {name}
+        {jars.length < packs && (
+          <span className="font-text text-[14px] font-normal text-soft">
+            {jars.length} of {packs} packs
+          </span>
+        )}
+      </h2>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
         {jars.map((one) => (
           <li key={one.id}>
-            <JarCard
-              jar={one}
-              today={today}
-              isFirst={first.has(one.id)}
-              chosen={one.id === chosen}
-              onChoose={() => onChoose(one.id)}
-            />
+            <JarCard jar={one} today={today} chosen={one.id === chosen} onChoose={() => onChoose(one.id)} />
           </li>
         ))}
       </ul>
+      {(goesOn || next !== null) && (
+        <p className="flex gap-3 pt-3">
+          {goesOn && (
+            <Link className={buttonClass('small')} href={at(null)}>
+              To the first of {name.toLowerCase().replace(/^(on|in) /, '')}
+            </Link>
+          )}
+          {next !== null && (
+            <Link className={buttonClass('small')} href={at(next)}>
+              More packs {name.toLowerCase()}
+            </Link>
+          )}
+        </p>
+      )}
     </Panel>
   );
 }
 
+function addressOf(find: string, after: Readonly<Record<string, string | null | undefined>>): string {
+  const asked = Object.entries({ find, ...after }).filter((one): one is [string, string] => Boolean(one[1]));
+  return asked.length > 0 ? `/jars?${new URLSearchParams(asked).toString()}` : '/jars';
+}
+
 /** How much there is, and how much of it wants using. */
-function storeWords(jars: readonly JarView[], today: string): string {
-  const count = (of: Freshness): number => jars.filter((one) => freshness(one, today) === of).length;
+function storeWords(shelves: readonly ShelfView[]): string {
+  const sum = (of: 'packs' | 'soon' | 'past'): number => shelves.reduce((all, shelf) => all + shelf[of], 0);
   return [
-    jars.length === 0 ? 'nothing in the store room' : counted(jars.length, 'pack'),
-    ...(count('soon') > 0 ? [`${count('soon')} to use within a week`] : []),
-    ...(count('past') > 0 ? [`${count('past')} past their day`] : []),
+    sum('packs') === 0 ? 'nothing in the store room' : counted(sum('packs'), 'pack'),
+    ...(sum('soon') > 0 ? [`${sum('soon')} to use within a week`] : []),
+    ...(sum('past') > 0 ? [`${sum('past')} past their day`] : []),
   ].join(', ');
 }

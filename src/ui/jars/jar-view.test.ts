@@ -1,6 +1,6 @@
 import type { JarView } from '@/contract/jars';
 import { describe, expect, it } from 'vitest';
-import { daysLeft, firstOut, freshness, untilWords } from './jar-view';
+import { daysLeft, freshness, untilWords } from './jar-view';
 
 const jar = (id: string, more: Partial<JarView> = {}): JarView => ({
   id,
@@ -18,6 +18,7 @@ const jar = (id: string, more: Partial<JarView> = {}): JarView => ({
   limit: 'softening',
   use_by: '2026-12-01',
   likely_until: '2027-01-01',
+  is_first: false,
   history: [],
   ...more,
 });
@@ -39,15 +40,5 @@ describe('packs on the shelf', () => {
     const none = jar('n', { use_by: '2026-11-01', likely_until: '2026-12-12' });
     expect(untilWords(none, TODAY)).toBe('no day promised; likely until 12 Dec 2026');
     expect([freshness(none, TODAY), freshness({ ...none, likely_until: '2026-11-20' }, TODAY)]).toEqual(['soon', 'past']);
-  });
-  it('the first out is the open one, else the one whose day comes first; one alone needs no flag', () => {
-    const shelf = [
-      jar('late', { use_by: '2026-12-20' }),
-      jar('early'),
-      jar('alone', { name: 'Rusks' }),
-      jar('cold', { store: 'freezer' }),
-    ];
-    expect([...firstOut(shelf)]).toEqual(['early']);
-    expect([...firstOut([...shelf, jar('open', { opened: true, use_by: '2026-12-24' })])]).toEqual(['open']);
   });
 });

@@ -1,63 +1,121 @@
 'use client';
-import type { LogEntryView } from '@/contract/log';
+import type { LogEntryView, LogView, LogWishes } from '@/contract/log';
 import Link from 'next/link';
-import { Suspense, lazy, useState, type ReactNode } from 'react';
+import { useRouter } from 'next/navigation';
+import { Suspense, lazy, startTransition, useEffect, useOptimistic, useRef, useState, type ReactNode } from 'react';
+import { counted } from '@/core/quantities';
 import { day } from '../format/units';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { Choice } from '../kit/Choice';
+import { SearchField } from '../kit/SearchField';
 import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
-import { EVERYTHING, filtered, namesIn, type LogFilter } from './log-row';
 
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
 const LogChart = lazy(() => import('./LogChart').then(({ LogChart: chart }) => ({ default: chart })));
 
-type LogBookProps = { readonly entries: readonly LogEntryView[]; readonly learned?: ReactNode; readonly tables?: ReactNode };
+type LogBookProps = LogView & { readonly learned?: ReactNode; readonly tables?: ReactNode };
 
-/** Every batch: what was predicted, and what scale and eye said. */
-export function LogBook({ entries, learned = null, tables = null }: LogBookProps): ReactNode {
-  const [filter, setFilter] = useState(EVERYTHING);
+/** Every batch: what was predicted, and what scale and eye said. Pages and wishes stand in the address. */
+export function LogBook({
+  entries,
+  wishes,
+  total,
+  goesOn,
+  next,
+  tally,
+  learned = null,
+  tables = null,
+  ...names
+}: LogBookProps): ReactNode {
+  const { wanted, wish } = useWishes(wishes);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [drawn, setDrawn] = useState(false);
-  const shown = filtered(entries, filter);
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
-      <PageHead title="Log" says={tallyWords(entries)}>
+      <PageHead title="Log" says={tallyWords(tally)}>
         {tables}
       </PageHead>
       {learned}
-      {entries.length > 0 && (
-        <Wishes
-          entries={entries}
-          filter={filter}
-          onFilter={setFilter}
-          chosen={chosen}
-          drawn={drawn}
-          onDrawn={() => setDrawn(!drawn)}
-        />
+      {tally.batches > 0 && (
+        <Wishes {...{ chosen, drawn, ...names }} wishes={wanted} onWish={wish} onDrawn={() => setDrawn(!drawn)} />
       )}
       {drawn && (
         <Suspense fallback={null}>
-          <LogChart rows={shown} />
+          <LogChart rows={entries} />
         </Suspense>
       )}
       <Panel label="Batches" className="overflow-x-auto">
-        {shown.length === 0 ? (
+        {entries.length === 0 ? (
           <p className="px-5 py-10 text-center text-soft">
-            {entries.length === 0
+            {tally.batches === 0
               ? 'Nothing here yet. Start a batch from Recipes; it appears here as soon as it is saved.'
               : 'No batch is like that. Ask for less.'}
           </p>
         ) : (
-          <Table shown={shown} chosen={chosen} setChosen={setChosen} />
+          <Table shown={entries} chosen={chosen} setChosen={setChosen} />
         )}
       </Panel>
+      <Pages {...{ wishes, total, goesOn, next }} shown={entries.length} />
       <p className="pt-3 text-[14px] text-soft">
         Bold is measured, the line under it was predicted before. Water left follows from the two tray weights, since the dry part
         of the dough cannot leave; it is as sure as the water in the dough was.
       </p>
     </main>
+  );
+}
+
+type Wished = { readonly wanted: LogWishes; readonly wish: (change: Partial<LogWishes>) => void };
+
+/**
+ * What is wished, as soon as it is wished: its page comes later. A wish stands beside those made just before, and a page of an older
+ * wish that comes late takes none of them back.
+ */
+function useWishes(wishes: LogWishes): Wished {
+  const router = useRouter();
+  const [wanted, setWanted] = useOptimistic(wishes);
+  const latest = useRef(wanted);
+  useEffect(() => void (latest.current = wanted), [wanted]);
+  const wish = (change: Partial<LogWishes>): void => {
+    const all = { ...latest.current, ...change };
+    latest.current = all;
+    startTransition(() => {
+      setWanted(all);
+      router.replace(addressOf(all), { scroll: false });
+    });
+  };
+  return { wanted, wish };
+}
+
+/** The log's address with these wishes, from a place on. */
+function addressOf({ words, recipe, oven, state }: LogWishes, after: string | null = null): string {
+  const asked = { words, recipe, oven, state: state === 'all' ? '' : state, after: after ?? '' };
+  const said = new URLSearchParams(Object.entries(asked).filter(([, value]) => value !== ''));
+  return said.size > 0 ? `/log?${said.toString()}` : '/log';
+}
+
+type PagesProps = Pick<LogView, 'wishes' | 'total' | 'goesOn' | 'next'> & { readonly shown: number };
+
+/** How many there are, and the way to those that are not on this page. */
+function Pages({ wishes, total, goesOn, next, shown }: PagesProps): ReactNode {
+  if (!goesOn && next === null) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-3 pt-3 text-[15px]">
+      <span className="text-soft">
+        {shown} of {counted(total, 'batch', 'batches')} on this page
+      </span>
+      {goesOn && (
+        <Link className={buttonClass('small')} href={addressOf(wishes)}>
+          To the newest
+        </Link>
+      )}
+      {next !== null && (
+        <Link className={buttonClass('small')} href={addressOf(wishes, next)}>
+          Earlier ones
+        </Link>
+      )}
+    </p>
   );
 }
 
@@ -68,51 +126,41 @@ const STATES = [
   { value: 'outside', name: 'those outside their band' },
 ] as const;
 
-type WishesProps = {
-  readonly entries: readonly LogEntryView[];
-  readonly filter: LogFilter;
-  readonly onFilter: (filter: LogFilter) => void;
+type WishesProps = Pick<LogView, 'wishes' | 'recipes' | 'ovens'> & {
+  readonly onWish: (change: Partial<LogWishes>) => void;
   readonly chosen: readonly string[];
   readonly drawn: boolean;
   readonly onDrawn: () => void;
 };
 
 /** Which batches are shown, and what is done with those that are ticked. */
-function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesProps): ReactNode {
-  const named = (key: 'recipe' | 'oven', all: string): Array<{ value: string; name: string }> => [
+function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn }: WishesProps): ReactNode {
+  const named = (names: readonly string[], all: string): Array<{ value: string; name: string }> => [
     { value: '', name: all },
-    ...namesIn(entries, key).map((name) => ({ value: name, name })),
+    ...names.map((name) => ({ value: name, name })),
   ];
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3 text-[15px]">
-      <input
-        type="search"
-        aria-label="Search the log"
+      <SearchField
+        label="Search the log"
         placeholder="name, note, dog …"
-        value={filter.words}
-        onChange={({ target }) => onFilter({ ...filter, words: target.value })}
-        className="w-56 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1"
+        value={wishes.words}
+        onSearch={(words) => onWish({ words })}
       />
-      <Choice
-        label="Shown"
-        shown={false}
-        value={filter.state}
-        options={STATES}
-        onChange={(state) => onFilter({ ...filter, state })}
-      />
+      <Choice label="Shown" shown={false} value={wishes.state} options={STATES} onChange={(state) => onWish({ state })} />
       <Choice
         label="Of recipe"
         shown={false}
-        value={filter.recipe}
-        options={named('recipe', 'any recipe')}
-        onChange={(recipe) => onFilter({ ...filter, recipe })}
+        value={wishes.recipe}
+        options={named(recipes, 'any recipe')}
+        onChange={(recipe) => onWish({ recipe })}
       />
       <Choice
         label="In oven"
         shown={false}
-        value={filter.oven}
-        options={named('oven', 'any oven')}
-        onChange={(oven) => onFilter({ ...filter, oven })}
+        value={wishes.oven}
+        options={named(ovens, 'any oven')}
+        onChange={(oven) => onWish({ oven })}
       />
       <span className="flex-1" />
       <button type="button" aria-pressed={drawn} className={buttonClass('small')} onClick={onDrawn}>
@@ -129,12 +177,17 @@ function Wishes({ entries, filter, onFilter, chosen, drawn, onDrawn }: WishesPro
   );
 }
 
-/** How many weighed batches fell inside their band; nothing where none was weighed. */
-function tallyWords(entries: readonly LogEntryView[]): string | undefined {
-  const weighed = entries.filter(({ comparison }) => comparison?.loss_pct);
-  if (weighed.length === 0) return undefined;
-  const inside = weighed.filter(({ comparison }) => comparison?.loss_pct?.inside).length;
-  return `${inside} of ${weighed.length} weighed batches lost what their band of weight said${shiftWords(weighed)}`;
+/** Points by which the kitchen differs from the forecasts before it is worth a word [% of raw mass]. */
+const WORTH_A_WORD = 0.3;
+
+/** How many weighed batches fell inside their band, and whether this kitchen dries more or less than predicted; nothing where none was weighed. */
+function tallyWords({ weighed, inside, shift_pct: shift }: LogView['tally']): string | undefined {
+  if (weighed === 0 || shift === null) return undefined;
+  const shifted =
+    Math.abs(shift) < WORTH_A_WORD
+      ? ''
+      : `; on average they lost ${Math.abs(shift).toFixed(1)} points ${shift < 0 ? 'less' : 'more'} water than the likely value`;
+  return `${inside} of ${weighed} weighed batches lost what their band of weight said${shifted}`;
 }
 
 const Only = ({ value }: { readonly value: string }): ReactNode => (
@@ -142,19 +195,6 @@ const Only = ({ value }: { readonly value: string }): ReactNode => (
     {value} <span className="block text-[14px]">predicted</span>
   </span>
 );
-
-/** Points by which the kitchen differs from the forecasts before it is worth a word [% of raw mass]. */
-const WORTH_A_WORD = 0.3;
-
-/** Whether this kitchen dries more or less than predicted, batch after batch. */
-function shiftWords(weighed: readonly LogEntryView[]): string {
-  const shifts = weighed.flatMap(({ comparison }) =>
-    comparison?.loss_pct ? [comparison.loss_pct.measured - comparison.loss_pct.likely] : [],
-  );
-  const mean = shifts.reduce((sum, shift) => sum + shift, 0) / shifts.length;
-  if (Math.abs(mean) < WORTH_A_WORD) return '';
-  return `; on average they lost ${Math.abs(mean).toFixed(1)} points ${mean < 0 ? 'less' : 'more'} water than the likely value`;
-}
 
 type RowProps = { readonly entry: LogEntryView; readonly chosen: boolean; readonly onChoose: () => void };
 

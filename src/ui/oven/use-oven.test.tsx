@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { OvenView } from '@/contract/oven';
 import { useOven } from './use-oven';
 
-const FIRST: OvenView = { now: '2026-11-28T09:00:00.000Z', bakes: [], waiting: [] };
+const FIRST: OvenView = { now: '2026-11-28T09:00:00.000Z', bakes: [], waiting: { rows: [], total: 0 } };
 
 /** The oven's clock as a page shows it. */
 function Clock(): ReactNode {

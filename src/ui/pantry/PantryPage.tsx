@@ -1,39 +1,42 @@
 'use client';
-import type { PantryItem } from '@/contract/pantry';
+import { unpacked, type Packed } from '@/contract/packed';
+import type { LotView, PantryItem } from '@/contract/pantry';
 import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
-import { searchPantry, type Pantry } from '@/core/pantry';
+import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
 import { day, mass, money } from '../format/units';
 import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
+import { useIsThere } from '../kit/use-is-there';
 import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
-import { firstToGo, inHouse_g } from './pantry-data';
+import { firstToGo, inHouse_g, itemsOf } from './pantry-data';
+
+/** Ingredients that come with the page as it is served: as many as a screen shows. The others follow at once. */
+const FIRST = 60;
 
 type PantryPageProps = {
   readonly currency: string;
-  readonly items: readonly PantryItem[];
+  readonly rows: Packed<Ingredient>;
+  readonly prices: ReadonlyArray<readonly [ingredient: string, price: NonNullable<PantryItem['price']>]>;
+  readonly lots: readonly LotView[];
   readonly today: string;
   /** Name of an ingredient that is to be added, and where to go on after it; from a recipe that asked for it. */
   readonly add?: { readonly name: string; readonly back: string };
 };
 
 /** Everything the kitchen knows how to use: composition, price, what is in the house; one ingredient open beside the list. */
-export function PantryPage({ currency, items, today, add }: PantryPageProps): ReactNode {
+export function PantryPage({ currency, rows, prices, lots, today, add }: PantryPageProps): ReactNode {
+  const items = useMemo(() => itemsOf(unpacked(rows), new Map(prices), lots), [rows, prices, lots]);
   const [typed, setTyped] = useState('');
   const [shown, setShown] = useState('all');
   const [open, setOpen] = useState<string | null>(items.find((item) => item.lots.length > 0)?.row.id ?? items[0]?.row.id ?? null);
   const [adding, setAdding] = useState(add !== undefined);
-  const byId = useMemo(() => new Map(items.map((item) => [item.row.id, item])), [items]);
-  const pantry = useMemo<Pantry>(() => new Map(items.map(({ row }) => [row.id, row])), [items]);
-  const kinds = useMemo(() => [...new Set(items.map(({ row }) => row.category))].sort(), [items]);
-  const found = (typed.trim() === '' ? [...pantry.values()] : searchPantry(typed, pantry)).flatMap(
-    (row) => byId.get(row.id) ?? [],
-  );
-  const listed = found.filter((item) => isShown(item, shown));
+  const { listed, kinds, byId } = useListed(items, typed, shown);
+  const isThere = useIsThere();
   const item = open === null ? null : (byId.get(open) ?? null);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
@@ -58,7 +61,13 @@ export function PantryPage({ currency, items, today, add }: PantryPageProps): Re
           tabIndex={0}
           className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh]"
         >
-          <PantryTable listed={listed} currency={currency} today={today} open={open} setOpen={setOpen} />
+          <PantryTable
+            listed={isThere ? listed : listed.slice(0, FIRST)}
+            currency={currency}
+            today={today}
+            open={open}
+            setOpen={setOpen}
+          />
           {listed.length === 0 && (
             <p className="px-4 py-3 text-soft">Nothing fits. Take a limit away, or add it from its packet.</p>
           )}
@@ -79,6 +88,20 @@ export function PantryPage({ currency, items, today, add }: PantryPageProps): Re
       />
     </main>
   );
+}
+
+/** What of the ingredients is listed: what was typed, of the kind that is shown. */
+function useListed(
+  items: readonly PantryItem[],
+  typed: string,
+  shown: string,
+): { readonly listed: readonly PantryItem[]; readonly kinds: readonly string[]; readonly byId: ReadonlyMap<string, PantryItem> } {
+  const byId = useMemo(() => new Map(items.map((item) => [item.row.id, item])), [items]);
+  const pantry = useMemo<Pantry>(() => new Map(items.map(({ row }) => [row.id, row])), [items]);
+  const kinds = useMemo(() => [...new Set(items.map(({ row }) => row.category))].sort(), [items]);
+  const found = typed.trim() === '' ? [...pantry.values()] : searchPantry(typed, pantry);
+  const listed = found.flatMap((row) => byId.get(row.id) ?? []).filter((item) => isShown(item, shown));
+  return { listed, kinds, byId };
 }
 
 function isShown({ row, lots }: PantryItem, shown: string): boolean {

@@ -11,13 +11,14 @@ import { Table } from '../kit/Table';
 type ShoppingListProps = {
   readonly currency: string;
   readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly chosen: boolean }>;
+  readonly planned: number;
   readonly items: readonly ShoppingItem[];
   readonly total: number;
   readonly unpriced: readonly string[];
 };
 
 /** What to buy for the planned batches: whole packs, less what is in the house, with what it costs. */
-export function ShoppingList({ currency, batches, items, total, unpriced }: ShoppingListProps): ReactNode {
+export function ShoppingList({ currency, batches, planned, items, total, unpriced }: ShoppingListProps): ReactNode {
   const chosen = batches.filter((batch) => batch.chosen);
   const address = (ids: readonly string[]): string => new URLSearchParams(ids.map((id) => ['batch', id])).toString();
   const toggled = (id: string): string[] =>
@@ -26,7 +27,10 @@ export function ShoppingList({ currency, batches, items, total, unpriced }: Shop
     <main className="mx-auto max-w-[1100px] px-6 py-4">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Shopping list</h1>
-        <p className="text-soft">for {counted(chosen.length, 'planned batch', 'planned batches')}</p>
+        <p className="text-soft">
+          for {planned > batches.length && `${chosen.length} of `}
+          {counted(planned > batches.length ? planned : chosen.length, 'planned batch', 'planned batches')}
+        </p>
         <span className="flex-1" />
         <Link className={`${buttonClass()} print:hidden`} href="/pantry">
           Pantry

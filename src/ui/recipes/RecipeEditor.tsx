@@ -12,7 +12,8 @@ import {
 } from '@/core/document';
 import type { Dog } from '@/core/feeding';
 import type { KitchenCosts } from '@/core/outcomes';
-import type { Pantry, SlicedOff } from '@/core/pantry';
+import { unpacked, type Packed } from '@/contract/packed';
+import type { Ingredient, Pantry, SlicedOff } from '@/core/pantry';
 import { slicedOffBy } from '@/core/catalogue';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
 import { IngredientTable } from '../ingredients/IngredientTable';
@@ -36,7 +37,7 @@ type RecipeEditorProps = {
   /** The recipe that is edited; null for a new one. */
   readonly saved: SavedRecipe;
   readonly document: BatchDocument;
-  readonly pantry: KitchenGoods['pantry'];
+  readonly pantry: Packed<Ingredient>;
   readonly prices: Omit<KitchenGoods, 'pantry'>;
   readonly habits: Habits;
   readonly dogs: readonly Dog[];
@@ -47,12 +48,13 @@ type RecipeEditorProps = {
 export function RecipeEditor({
   saved,
   document: first,
-  pantry: rows,
+  pantry: packedRows,
   prices,
   habits,
   dogs,
   costs,
 }: RecipeEditorProps): ReactNode {
+  const rows = useMemo(() => unpacked(packedRows), [packedRows]);
   const goods = useMemo<KitchenGoods>(() => ({ pantry: rows, ...prices }), [rows, prices]);
   const pantry = useMemo<Pantry>(() => new Map(rows.map((row) => [row.id, row])), [rows]);
   const batch = useBatch(first, goods);

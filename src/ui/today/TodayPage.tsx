@@ -18,7 +18,7 @@ const CALLS_SHOWN = 6;
 
 /** The kitchen at a glance: what is in which appliance, what to do next, what must be used, and when it is baked again. */
 export function TodayPage(props: TodayView): ReactNode {
-  const { today, now, bakes, appliances, jars, lots, next, open } = props;
+  const { today, now, bakes, appliances, jars, jars_in_all, lots, next, open } = props;
   useOvenChanges();
   return (
     <main className="mx-auto flex max-w-[1232px] flex-col gap-3 px-6 py-5">
@@ -36,7 +36,7 @@ export function TodayPage(props: TodayView): ReactNode {
       <div className="grid items-start gap-3 lg:grid-cols-2">
         <div className="flex flex-col gap-3">
           <Appliances bakes={bakes} appliances={appliances} now={Date.parse(now)} />
-          <UseSoon jars={jars} lots={lots} today={today} />
+          <UseSoon {...{ jars, jars_in_all, lots, today }} />
         </div>
         <div className="flex flex-col gap-3">
           <Hands bakes={bakes} now={Date.parse(now)} next={next} today={today} />
@@ -117,7 +117,7 @@ function Hands({ bakes, now, next, today }: Pick<TodayView, 'bakes' | 'next' | '
   );
 }
 
-function UseSoon({ jars, lots, today }: Pick<TodayView, 'jars' | 'lots' | 'today'>): ReactNode {
+function UseSoon({ jars, jars_in_all, lots, today }: Pick<TodayView, 'jars' | 'jars_in_all' | 'lots' | 'today'>): ReactNode {
   return (
     <Panel label="Use soon" className="px-5 py-4">
       <h2 className="flex items-baseline justify-between pb-1 text-[19px]">
@@ -140,6 +140,13 @@ function UseSoon({ jars, lots, today }: Pick<TodayView, 'jars' | 'lots' | 'today
               </span>
             </li>
           ))}
+          {jars_in_all > jars.length && (
+            <li className={LINE}>
+              <Link className="underline" href="/jars">
+                {counted(jars_in_all - jars.length, 'more pack')}
+              </Link>
+            </li>
+          )}
           {lots.map(({ name, left_g, best_before }) => (
             <li key={`${name} ${best_before}`} className={LINE}>
               <strong>{name}</strong>

@@ -1,13 +1,14 @@
 import { onceOnly } from '@/server/once-only';
 import { logTable, readLogBack } from '@/server/exchange-log';
-import { answer, attachment, bodyText, refuse } from '../answer';
+import { answer, attachment, bodyText, refuse, streamOf } from '../answer';
 
 export const dynamic = 'force-dynamic';
 
 /** The log as a table. */
 export async function GET(): Promise<Response> {
   const table = await logTable();
-  return table.ok ? attachment(table.value, 'log', { ending: 'csv', type: 'text/csv; charset=utf-8' }) : refuse(table);
+  if (!table.ok) return refuse(table);
+  return attachment(streamOf(table.value), 'log', { ending: 'csv', type: 'text/csv; charset=utf-8' });
 }
 
 /** Takes measurements over from a table. */

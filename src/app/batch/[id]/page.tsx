@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { packed } from '@/contract/packed';
 import { openBatch } from '@/server/open-batch';
 import { BatchPage } from '@/ui/batch/BatchPage';
 import { BENCHES, type Bench } from '@/ui/batch/bench-props';
@@ -13,5 +14,5 @@ export default async function Page({ params, searchParams }: PageProps): Promise
   if (!opened.ok) return <ErrorPanel title="This batch cannot be opened" message={opened.message} />;
   const { bench } = await searchParams;
   const first: Bench = BENCHES.find((name) => name === bench) ?? 'heat';
-  return <BatchPage {...opened.value} firstBench={first} />;
+  return <BatchPage {...opened.value} pantry={packed(opened.value.pantry)} firstBench={first} />;
 }

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { packed } from '@/contract/packed';
 import { startingPoint } from '@/core/document';
 import { viewPaper } from '@/server/view-recipe';
 import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
@@ -9,5 +10,5 @@ export const dynamic = 'force-dynamic';
 export default async function Page(): Promise<ReactNode> {
   const view = await viewPaper();
   if (!view.ok) return <ErrorPanel title="A recipe cannot be written now" message={view.message} />;
-  return <RecipeEditor saved={null} document={startingPoint('M1')} {...view.value} />;
+  return <RecipeEditor saved={null} document={startingPoint('M1')} {...view.value} pantry={packed(view.value.pantry)} />;
 }

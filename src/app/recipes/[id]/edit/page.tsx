@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { packed } from '@/contract/packed';
 import { viewRecipe } from '@/server/view-recipe';
 import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { ErrorPanel } from '@/ui/shell/ErrorPanel';
@@ -10,5 +11,5 @@ export default async function Page({ params }: { readonly params: Promise<{ id: 
   const view = await viewRecipe(id);
   if (!view.ok) return <ErrorPanel title="This recipe cannot be edited" message={view.message} />;
   const { document, revision, pantry, prices, habits, dogs, costs } = view.value;
-  return <RecipeEditor saved={{ id, revision }} {...{ document, pantry, prices, habits, dogs, costs }} />;
+  return <RecipeEditor saved={{ id, revision }} {...{ document, prices, habits, dogs, costs }} pantry={packed(pantry)} />;
 }
