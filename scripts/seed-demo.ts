@@ -18,8 +18,10 @@ import { withLearnedPace, refitAppliance } from '@/server/oven/learn';
 import { store } from '@/server/jars/store';
 import { setBakeDay } from '@/db/bake-day';
 import { addBatch } from '@/db/batches';
+import { inKitchenOf } from '@/db/client';
 import { setDog, type DogRow } from '@/db/dogs';
 import { addMeasurement, type Measured } from '@/db/measurements';
+import { addKitchen } from '@/db/kitchens';
 import { maybeKitchen, setAppliance, setSettings, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { addLot, setPrice, stockIngredients, type LotRow } from '@/db/pantry';
 import { addRecipe } from '@/db/recipes';
@@ -112,17 +114,12 @@ const writtenIn = ({ documents }: Place, recipe: string): BatchDocument =>
 /** Puts kit, shelf, book and dogs into a new kitchen; returns the recipes. */
 async function fillKitchen(db: pg.ClientBase, demo: Demo, pantry: Pantry): Promise<Map<string, BatchDocument>> {
   const cardOf = fingerprint(pantry);
-  const { id, name, altitude_m, room_c, room_rh_pct } = demo.kitchen;
-  await db.query('insert into kitchen (id, name, altitude_m, room_c, room_rh_pct) values ($1, $2, $3, $4, $5)', [
-    id,
-    name,
-    altitude_m,
-    room_c,
-    room_rh_pct,
-  ]);
+  const { id } = demo.kitchen;
+  await addKitchen(db, { ...demo.kitchen, is_demo: true });
+  await inKitchenOf(db, id);
   await setSettings(db, id, { part: 'energy', value: demo.kitchen }, 'any');
   for (const appliance of demo.appliances) await setAppliance(db, id, appliance, 'any');
-  await stockIngredients(db, [...pantry.values()], false);
+  await stockIngredients(db, [...pantry.values()], null);
   const documents = new Map<string, BatchDocument>();
   for (const recipe of demo.recipes) {
     const document = must(readBatch(await readFile(recipe.file, 'utf8')));

@@ -1,11 +1,12 @@
 /** Creates the database if need be, brings it to the newest schema, and fills an empty one with the demo kitchen. */
 import pg from 'pg';
-import { grantToApp } from '@/db/app-role';
+import { grantToApp, grantToCopy } from '@/db/app-role';
+import { inKitchenOf } from '@/db/client';
+import { demoIsWanted, kitchensThere, leaveDemoOut } from '@/db/kitchens';
 import { migrate, pendingMigrations } from '@/db/migrate';
 import { stockIngredients } from '@/db/pantry';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import { refreshRecipes } from '@/server/refresh-recipes';
-import '@/db/client'; // numbers and dates come as the product reads them
 import { seedDemo } from './seed-demo';
 
 const MIGRATIONS = 'src/db/migrations';
@@ -23,13 +24,23 @@ async function main(url: string): Promise<void> {
     const ran = await migrate(client, MIGRATIONS);
     if (ran.length > 0) console.log(`Schema brought up to date: ${ran.join(', ')}`);
     // The shipped ingredients may have grown or been put right since the last start.
-    await stockIngredients(client, [...(await shippedPantry()).values()], false);
-    if (await seedDemo(client)) console.log('Demo kitchen set up: Cairnhope Bothy Bakery');
+    await stockIngredients(client, [...(await shippedPantry()).values()], null);
+    if (process.argv.includes('--empty')) await leaveDemoOut(client);
+    if ((await demoIsWanted(client)) && (await seedDemo(client))) console.log('Demo kitchen set up: Cairnhope Bothy Bakery');
+    const [there] = await kitchensThere(client);
+    if (process.argv.includes('--empty') && there?.is_demo)
+      console.log('The demo kitchen is here already. Remove it under Settings; it does not come back then.');
     const { OVEN_APP_PASSWORD } = process.env;
-    if (OVEN_APP_PASSWORD) await grantToApp(client, OVEN_APP_PASSWORD);
-    const { made, stuck } = await refreshRecipes(client);
-    if (made > 0) console.log(`Recipe cards worked out anew: ${made}`);
-    if (stuck.length > 0) console.log(`Recipes that can no longer be worked out: ${stuck.join(', ')}`);
+    if (OVEN_APP_PASSWORD) {
+      await grantToApp(client, OVEN_APP_PASSWORD);
+      await grantToCopy(client, OVEN_APP_PASSWORD);
+    }
+    for (const { id } of await kitchensThere(client)) {
+      await inKitchenOf(client, id);
+      const { made, stuck } = await refreshRecipes(client);
+      if (made > 0) console.log(`Recipe cards worked out anew: ${made}`);
+      if (stuck.length > 0) console.log(`Recipes that can no longer be worked out: ${stuck.join(', ')}`);
+    }
   } finally {
     await client.end();
   }

@@ -1,12 +1,21 @@
 #!/usr/bin/env bash
 # npm start: sets up whatever is missing and serves Upbeat Oven on this machine. Run it again any time; it is quick then.
 #
+#   npm start -- --empty   leaves the made-up demo kitchen out, for good
+#
 #   PORT            the page's port (3210)
 #   OVEN_DB_PORT    the database's port (54329)
 #   OVEN_STATE      folder for database, logs and process ids (.oven)
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
+wishes=()
+for word in "$@"; do
+  case "$word" in
+    --empty) wishes=(--empty) ;;
+    *) say "npm start knows only --empty, not $word."; exit 1 ;;
+  esac
+done
 source scripts/preflight.sh
 source scripts/process.sh
 source scripts/database.sh
@@ -38,7 +47,7 @@ ensure_programs
 # Before the schema changes, and once a day, everything is copied.
 pending="$(node --enable-source-maps dist/set-up-database.mjs --pending 8>&-)"
 [ -z "$pending" ] || node --enable-source-maps dist/backup.mjs "$STATE/backups" plain "$STATE/backups/before-${pending%.sql}.dump" >&2 8>&-
-node --enable-source-maps dist/set-up-database.mjs >&2 8>&-
+node --enable-source-maps dist/set-up-database.mjs "${wishes[@]}" >&2 8>&-
 node --enable-source-maps dist/backup.mjs "$STATE/backups" daily >&2 8>&- || say "Today's copy could not be made; see npm run backup."
 export OVEN_COMPUTE_WORKER="$ROOT/dist/compute-worker.mjs"
 if ensure_build && running; then
@@ -53,7 +62,7 @@ if [ -f "$LOG" ] && [ "$(stat -c %s "$LOG")" -gt "$LOG_MOST" ]; then
   for old in 2 1; do [ -f "$LOG.$old" ] && mv "$LOG.$old" "$LOG.$((old + 1))"; done
   mv "$LOG" "$LOG.1"
 fi
-OVEN_DATABASE_URL="$OVEN_APP_URL" OVEN_STATE="$STATE" NODE_ENV=production setsid node --enable-source-maps --max-semi-space-size=64 dist/serve.mjs 127.0.0.1 "$PORT" >> "$LOG" 2>&1 < /dev/null 8>&- &
+OVEN_DATABASE_URL="$OVEN_APP_URL" OVEN_COPY_URL="$OVEN_COPY_URL" OVEN_STATE="$STATE" NODE_ENV=production setsid node --enable-source-maps --max-semi-space-size=64 dist/serve.mjs 127.0.0.1 "$PORT" >> "$LOG" 2>&1 < /dev/null 8>&- &
 note_process "$PIDFILE" "$!" dist/serve.mjs
 for _ in $(seq 1 240); do
   healthy && ready

@@ -25,9 +25,9 @@ export async function fillHouse(db: pg.ClientBase, { batches, readings, jars }: 
   await db.query(`insert into bake (batch_id, kitchen_id, starts_at, ended_at)
     select made.id, b.kitchen_id, now() - make_interval(hours => 3 * n), now() - make_interval(hours => 3 * n - 2)
     from made join batch b on b.id = like_id where n > 4`);
-  await db.query(`insert into reading (batch_id, at, kind, value, source)
-    select made.id, now() - make_interval(hours => 3 * made.n, mins => -k), 'core_c', 20 + k, 'probe'
-    from made, generate_series(1, ${perBake}) k where made.n > 4`);
+  await db.query(`insert into reading (batch_id, kitchen_id, at, kind, value, source)
+    select made.id, b.kitchen_id, now() - make_interval(hours => 3 * made.n, mins => -k), 'core_c', 20 + k, 'probe'
+    from made join batch b on b.id = like_id, generate_series(1, ${perBake}) k where made.n > 4`);
   await db.query(`insert into jar (id, kitchen_id, batch_id, name, lot, packed_on, pieces, left_over, piece_g, state, slot)
     select gen_random_uuid(), j.kitchen_id, made.id, j.name, 'L' || made.n, current_date - made.n % 60, 40, 1 + made.n % 40, j.piece_g,
       j.state || jsonb_build_object('since', (current_date - made.n % 60)::text), 1

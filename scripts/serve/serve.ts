@@ -1,5 +1,6 @@
 /** Serves the built application on loopback; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
 import next from 'next';
+import { askedOf, whileAsked } from '@/server/asked';
 import { copyDaily } from './daily-copy';
 import { InFlight } from './in-flight';
 import { makeServer } from './make-server';
@@ -25,16 +26,16 @@ process.on('unhandledRejection', (cause) =>
   console.error(`A promise that nobody waited for, while answering ${inFlight.words()}:`, cause),
 );
 
-const app = next({ dev: false, hostname: host, port: Number(port) });
-await app.prepare();
-const handle = app.getRequestHandler();
 const turns = new PageTurns(PAGES_AT_ONCE);
 const server = makeServer(async (request, response) => {
   await turns.of(request, response);
-  if (!response.closed) await handle(request, response);
+  if (!response.closed) await whileAsked(askedOf(request.headers), () => handle(request, response));
 }, inFlight);
+const app = next({ dev: process.env.NODE_ENV === 'development', hostname: host, port: Number(port), httpServer: server });
+await app.prepare();
+const handle = app.getRequestHandler();
 server.listen(Number(port), host, () => console.log(`Serving on http://${host}:${port}`));
-copyDaily(process.env.OVEN_STATE);
+copyDaily(process.env.OVEN_STATE, process.env.OVEN_COPY_URL);
 server.on('error', (cause) => {
   console.error('It cannot be served:', cause);
   process.exit(1);

@@ -14,9 +14,9 @@ export default async function Layout({ children }: { readonly children: ReactNod
   const night = (await cookies()).get('theme')?.value === 'night';
   const rail = await viewRail();
   return (
-    <html lang="en-GB" data-theme={night ? 'night' : 'day'}>
+    <html lang="en-GB" data-theme={night ? 'night' : 'day'} data-kitchen={rail.ok ? rail.value.kitchen.id : undefined}>
       <body>
-        <TopNav kitchen={rail.ok ? rail.value.kitchen : null} openBatch={rail.ok ? rail.value.openBatch : null} night={night} />
+        <TopNav rail={rail.ok ? rail.value : null} night={night} />
         {children}
       </body>
     </html>

@@ -20,19 +20,18 @@ export async function dogsOf(db: Queryable, kitchenId: string): Promise<StoredDo
 }
 
 /**
- * Writes a dog down, or what has changed about it; null when another revision stands there, or none where one should. An id
- * of another kitchen is left alone.
+ * Writes a dog down, or what has changed about it; null when another revision stands there, or none where one should.
  */
 export async function setDog(db: Queryable, kitchenId: string, dog: DogRow, over: Over): Promise<SavedRow | null> {
   const { rows } = await db.query<SavedRow>(
     `insert into dog (id, kitchen_id, name, kind, weight_kg, avoids, note, age, activity, neutered, overweight, worn_teeth, upset_by_fat)
      select $1::text, $2::text, $3::text, $4::text, $5::numeric, $6::text[], $7::text, $8::text, $9::text, $10::boolean,
        $11::boolean, $12::boolean, $13::boolean
-     where coalesce($14::integer, 0) = 0 or exists (select from dog where id = $1::text)
-     on conflict (id) do update set name = $3, kind = $4, weight_kg = $5, avoids = $6, note = $7, age = $8, activity = $9,
+     where coalesce($14::integer, 0) = 0 or exists (select from dog where kitchen_id = $2::text and id = $1::text)
+     on conflict (kitchen_id, id) do update set name = $3, kind = $4, weight_kg = $5, avoids = $6, note = $7, age = $8, activity = $9,
        neutered = $10, overweight = $11, worn_teeth = $12, upset_by_fat = $13,
        revision = dog.revision + 1, updated_at = now()
-     where dog.kitchen_id = $2 and ($14::integer is null or dog.revision = $14)
+     where ($14::integer is null or dog.revision = $14)
      returning revision, updated_at`,
     [
       dog.id,

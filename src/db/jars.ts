@@ -46,9 +46,9 @@ const LISTED = `${COLUMNS.split(', ')
 const BY_USE = 'j.closed, j.use_by, j.packed_on, coalesce(j.slot, 0), j.id';
 /** Whether another pack of the same treat stands there, and none that is used before. */
 const IS_FIRST = `exists (select from jar o where o.kitchen_id = j.kitchen_id and o.gone_at is null and o.store = j.store
-    and lower(o.name) = lower(j.name) and o.id <> j.id)
+    and o.name_small = j.name_small and o.id <> j.id)
   and not exists (select from jar o where o.kitchen_id = j.kitchen_id and o.gone_at is null and o.store = j.store
-    and lower(o.name) = lower(j.name) and (o.closed, o.use_by, o.packed_on, coalesce(o.slot, 0), o.id) < (${BY_USE}))`;
+    and o.name_small = j.name_small and (o.closed, o.use_by, o.packed_on, coalesce(o.slot, 0), o.id) < (${BY_USE}))`;
 
 /** Packs of one shelf that are still there, the one to use first first, after one of them. */
 export async function jarsOn(

@@ -1,7 +1,7 @@
 import type { Appliance } from '@/core/catalogue';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Places } from '@/core/calls';
-import type { CupFill } from '@/core/quantities';
+import type { CupFill, RoomAir, Season } from '@/core/quantities';
 import type { Queryable } from './client';
 import { overParameter, type Over, type SavedRow } from './versions';
 
@@ -23,9 +23,27 @@ export type KitchenRow = {
   readonly places: Places;
   /** IANA name of where its clocks are set; null: as the machine's. */
   readonly time_zone: string | null;
+  /** Made up, to look around in. */
+  readonly is_demo: boolean;
   /** Of each part of its settings. */
   readonly revisions: SettingsRevisions;
-} & HabitsRow;
+} & HabitsRow &
+  Pick<IdentityRow, 'address'> &
+  Pick<PlaceRow, 'country' | 'seasons'>;
+/** Who makes what is baked here, as a label says it. */
+export type IdentityRow = { readonly name: string; readonly address: string };
+/** Where it stands, what its air is like, and what is paid with there. */
+export type PlaceRow = {
+  /** Two letters (ISO 3166); null until somebody said. */
+  readonly country: string | null;
+  readonly currency: string;
+  readonly time_zone: string | null;
+  readonly altitude_m: number;
+  readonly room_c: number;
+  readonly room_rh_pct: number;
+  /** The air in parts of the year where it differs from the rest. */
+  readonly seasons: Partial<Readonly<Record<Season, RoomAir>>>;
+};
 /** How the bakers measure; `cup_fill` is null until they were asked. */
 export type HabitsRow = {
   readonly measures: 'us' | 'metric' | 'imperial';
@@ -43,14 +61,14 @@ export type ApplianceRow = {
 
 export type StoredAppliance = ApplianceRow & SavedRow;
 
-/** The kitchen of this installation; null before it was seeded. */
+/** The kitchen that a connection is about; null where there is none yet. */
 export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
     `select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, losses_used, losses_since,
        json_build_object('trays', trays, 'fridge', fridge_places, 'freezer', freezer_places) as places,
-       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone,
-       '{"habits": 0, "places": 0, "costs": 0, "energy": 0}'::jsonb || revisions as revisions
-     from kitchen order by id limit 1`,
+       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone, is_demo, address, country, seasons,
+       '{"habits": 0, "places": 0, "costs": 0, "energy": 0, "identity": 0, "place": 0}'::jsonb || revisions as revisions
+     from kitchen where id = this_kitchen()`,
   );
   return rows[0] ?? null;
 }
@@ -66,7 +84,6 @@ export async function appliancesOf(db: Queryable, kitchenId: string): Promise<St
 
 /**
  * Puts an appliance there, or changes the one of this id; null when another revision stands there, or none where one should.
- * An id of another kitchen is left alone.
  */
 export async function setAppliance(
   db: Queryable,
@@ -78,10 +95,10 @@ export async function setAppliance(
   const { rows } = await db.query<SavedRow>(
     `insert into appliance (id, kitchen_id, name, kind, thermostat_offset_c, settings)
      select $1::text, $2::text, $3::text, $4::text, $5::numeric, $6::jsonb
-     where coalesce($7::integer, 0) = 0 or exists (select from appliance where id = $1::text)
-     on conflict (id) do update set name = $3, kind = $4, thermostat_offset_c = $5, settings = $6,
+     where coalesce($7::integer, 0) = 0 or exists (select from appliance where kitchen_id = $2::text and id = $1::text)
+     on conflict (kitchen_id, id) do update set name = $3, kind = $4, thermostat_offset_c = $5, settings = $6,
        revision = appliance.revision + 1, updated_at = now()
-     where appliance.kitchen_id = $2 and ($7::integer is null or appliance.revision = $7)
+     where $7::integer is null or appliance.revision = $7
      returning revision, updated_at`,
     [id, kitchenId, name, kind ?? 'static-oven', thermostat_offset_c ?? 0, settings, overParameter(over)],
   );
@@ -99,6 +116,8 @@ export type Settings = {
   readonly places: Places;
   readonly costs: KitchenRow['costs'];
   readonly energy: { readonly energy_per_kwh: number | null };
+  readonly identity: IdentityRow;
+  readonly place: PlaceRow;
 };
 export type SettingsRevisions = { readonly [K in keyof Settings]: number };
 
@@ -108,6 +127,11 @@ const COLUMNS_OF: { readonly [K in keyof Settings]: (part: Settings[K]) => Reado
   places: ({ trays, fridge, freezer }) => ({ trays, fridge_places: fridge, freezer_places: freezer }),
   costs: (costs) => ({ costs: JSON.stringify(costs) }),
   energy: ({ energy_per_kwh }) => ({ energy_per_kwh }),
+  identity: ({ name, address }) => ({ name, address }),
+  place: ({ country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons }) => ({
+    ...{ country, currency, time_zone, altitude_m, room_c, room_rh_pct },
+    seasons: JSON.stringify(seasons),
+  }),
 };
 
 /** Changes one part of a kitchen's settings; null when another revision of it stands there. */

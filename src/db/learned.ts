@@ -13,17 +13,20 @@ export type LearnedRow = {
 
 export async function learnedOf(db: Queryable, kitchenId: string): Promise<Map<string, LearnedRow>> {
   const { rows } = await db.query<LearnedRow>(
-    `select l.appliance_id, l.used, l.since, l.knowledge from learned l join appliance a on a.id = l.appliance_id
-     where a.kitchen_id = $1`,
+    `select l.appliance_id, l.used, l.since, l.knowledge from learned l where l.kitchen_id = $1`,
     [kitchenId],
   );
   return new Map(rows.map((row) => [row.appliance_id, row]));
 }
 
-export async function setLearned(db: Queryable, { appliance_id, used, since, knowledge }: LearnedRow): Promise<void> {
+export async function setLearned(
+  db: Queryable,
+  kitchenId: string,
+  { appliance_id, used, since, knowledge }: LearnedRow,
+): Promise<void> {
   await db.query(
-    `insert into learned (appliance_id, used, since, knowledge) values ($1, $2, $3, $4)
-     on conflict (appliance_id) do update set used = $2, since = $3, knowledge = $4, learned_at = now()`,
-    [appliance_id, used, since, JSON.stringify(knowledge)],
+    `insert into learned (kitchen_id, appliance_id, used, since, knowledge) values ($5, $1, $2, $3, $4)
+     on conflict (kitchen_id, appliance_id) do update set used = $2, since = $3, knowledge = $4, learned_at = now()`,
+    [appliance_id, used, since, JSON.stringify(knowledge), kitchenId],
   );
 }

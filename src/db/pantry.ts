@@ -4,23 +4,29 @@ import { overParameter, type Over, type SavedRow } from './versions';
 
 export type IngredientRow = { readonly facts: Ingredient; readonly own: boolean };
 
-/** All ingredients, as the core reads them, with whether they are the baker's own. */
+/** All ingredients that this kitchen knows, as the core reads them, with whether they are the baker's own. */
 export async function ingredientRows(db: Queryable): Promise<IngredientRow[]> {
-  const { rows } = await db.query<IngredientRow>('select facts, own from ingredient order by id');
+  const { rows } = await db.query<IngredientRow>(
+    'select facts, own from ingredient where kitchen_id is null or kitchen_id = this_kitchen() order by id',
+  );
   return rows;
 }
 
 /** All ingredients, as the core reads them. */
 export const ingredients = async (db: Queryable): Promise<Ingredient[]> => (await ingredientRows(db)).map(({ facts }) => facts);
 
-/** Puts ingredients on the shelf, or brings those that are there up to date; an own entry is never overwritten by a shipped one. */
-export async function stockIngredients(db: Queryable, rows: readonly Ingredient[], own: boolean): Promise<void> {
+/**
+ * Puts ingredients on the shelf, or brings those that are there up to date.
+ *
+ * @param kitchenId - whose own they are; null for what ships with the house, which an own one of the same id stands aside for
+ */
+export async function stockIngredients(db: Queryable, rows: readonly Ingredient[], kitchenId: string | null): Promise<void> {
   await db.query(
-    `insert into ingredient (id, name, category, facts, own)
-     select facts->>'id', facts->>'name', facts->>'category', facts, $2 from jsonb_array_elements($1::jsonb) as facts
-     on conflict (id) do update set name = excluded.name, category = excluded.category, facts = excluded.facts
-       where ingredient.own = excluded.own`,
-    [JSON.stringify(rows), own],
+    `insert into ingredient (id, name, category, facts, kitchen_id)
+     select given->>'id', given->>'name', given->>'category', given, $2::text from jsonb_array_elements($1::jsonb) as given
+     where $2::text is null or not exists (select from ingredient i where i.id = given->>'id' and i.kitchen_id is null)
+     on conflict (id, kitchen_id) do update set name = excluded.name, category = excluded.category, facts = excluded.facts`,
+    [JSON.stringify(rows), kitchenId],
   );
 }
 
@@ -123,8 +129,10 @@ export async function maybeLot(
   return rows[0] ?? null;
 }
 
-/** Which state of the ingredients stands: another after every change, and never one that stood before. */
-export async function pantryState(db: Queryable): Promise<string> {
-  const { rows } = await db.query<{ state: string }>('select state from pantry_state');
-  return rows[0].state;
+/** Which state of the ingredients stands, and for which kitchen: another after every change, and never one that stood before. */
+export async function pantryState(db: Queryable): Promise<{ readonly state: string; readonly kitchen: string }> {
+  const { rows } = await db.query<{ state: string; kitchen: string }>(
+    "select state, coalesce(this_kitchen(), '') as kitchen from pantry_state",
+  );
+  return rows[0];
 }

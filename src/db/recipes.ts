@@ -134,8 +134,18 @@ export async function staleRecipes(
   ingredientId: string | null = null,
 ): Promise<RecipeRow[]> {
   const { rows } = await db.query<RecipeRow>(
-    `select ${COLUMNS} from recipe where card is null or card_of <> $1 or ($2::text is not null and ingredient_ids @> array[$2::text])`,
+    `select ${COLUMNS} from recipe where kitchen_id = this_kitchen()
+       and (card is null or card_of <> $1 or ($2::text is not null and ingredient_ids @> array[$2::text]))`,
     [cardOf, ingredientId],
+  );
+  return rows;
+}
+
+/** Recipes that somebody wrote or changed in a kitchen that came with a book: all that are not as they came. */
+export async function changedRecipes(db: Queryable, kitchenId: string): Promise<RecipeRow[]> {
+  const { rows } = await db.query<RecipeRow>(
+    `select ${COLUMNS} from recipe where kitchen_id = $1 and (revision > 1 or id ~ '^[0-9a-f]{8}-') order by created_at, id`,
+    [kitchenId],
   );
   return rows;
 }

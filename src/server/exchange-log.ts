@@ -1,10 +1,13 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { ReadBack } from '@/contract/log';
 import { fail, succeed, type Result } from '@/core/failure';
+import type { Queryable } from '@/db/client';
 import { isId } from '@/db/ids';
 import { logBatches } from '@/db/log';
 import { maybeMeasurement, type Measured } from '@/db/measurements';
 import { readLogCsv, toLogCsv, type LogLine, type ReadLine } from '@/formats/log-csv';
-import { measureBatch } from './measure-batch';
+import { enterMeasured } from './measure-batch';
+import { refitAppliances } from './oven/learn';
 import { kitchenOf } from './view-kitchen';
 import { wholeLog, type LogEntry } from './view-log';
 import { inTransaction, withDatabase } from './with-database';
@@ -72,19 +75,26 @@ export async function readLogBack(text: string): Promise<Result<ReadBack>> {
   });
   if (!entries.ok) return entries;
   // One after another in one transaction: a table goes in whole or not at all.
-  return inTransaction(async () => {
+  return inTransaction(async (db) => {
     const wrong: string[] = [];
+    const changed: string[] = [];
     let entered = 0;
     for (const line of read.value) {
       const batch = batchOf(line, entries.value);
       if (typeof batch === 'string') wrong.push(`line ${line.line}: ${batch}`);
       else if (saysSomething(line)) {
-        const done = await enter(batch.id, line);
+        const done = await enter(db, batch.id, line);
         if (done.ok) entered++;
         else wrong.push(`line ${line.line}: ${done.message}`);
+        if (done.ok && done.value.changed) changed.push(batch.id);
       }
     }
-    if (wrong.length === 0) return succeed({ entered });
+    if (wrong.length === 0) {
+      const kitchen = await kitchenOf(db);
+      if (!kitchen.ok) return kitchen;
+      await refitAppliances(db, kitchen.value, ...changed);
+      return succeed({ entered });
+    }
     const more = wrong.length > MOST_TOLD ? ` … and ${wrong.length - MOST_TOLD} more` : '';
     return fail('BAD_VALUE', `Nothing was entered. ${wrong.slice(0, MOST_TOLD).join(' ')}${more}`, 'csv');
   });
@@ -106,13 +116,19 @@ function batchOf({ batch, name, baked_on }: ReadLine, entries: readonly Entry[])
     : `Several batches are called "${name}"; say which by its id or day.`;
 }
 
-/** What the line does not say stays as it was. */
-async function enter(id: string, { numbers, texture, colour, note }: ReadLine): Promise<Result<unknown>> {
-  const before = await withDatabase(async (db) => succeed(await maybeMeasurement(db, id)));
-  if (!before.ok) return before;
-  const was: Measured = before.value ?? NOTHING;
-  return measureBatch(id, {
-    revision: before.value?.revision ?? 0,
+/** What the line does not say stays as it was; a line that says what stands there changes nothing. */
+async function enter(db: Queryable, id: string, line: ReadLine): Promise<Result<{ readonly changed: boolean }>> {
+  const before = await maybeMeasurement(db, id);
+  const was: Measured = before ?? NOTHING;
+  const measured = measuredBy(line, was);
+  if (before && Object.entries(measured).every(([key, value]) => isDeepStrictEqual(value, was[key as keyof Measured])))
+    return succeed({ changed: false });
+  const entered = await enterMeasured(db, id, { revision: before?.revision ?? 0, ...measured });
+  return entered.ok ? succeed({ changed: true }) : entered;
+}
+
+function measuredBy({ numbers, texture, colour, note }: ReadLine, was: Measured): Measured {
+  return {
     pieces: numbers.pieces ?? was.pieces,
     tray_g: numbers.tray_g ?? was.tray_g,
     before_g: numbers.before_g ?? was.before_g,
@@ -125,7 +141,7 @@ async function enter(id: string, { numbers, texture, colour, note }: ReadLine): 
     dogs: was.dogs,
     // A count of all together, entered anew, stands in place of one by portions.
     portions: numbers.pieces === undefined || numbers.pieces === was.pieces ? was.portions : [],
-  });
+  };
 }
 
 const NOTHING: Measured = {

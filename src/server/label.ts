@@ -5,6 +5,7 @@ import type { LabelView } from '@/contract/label';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { LABEL_PARTS, labelText, type LabelText } from '@/core/labelling';
 import { maybeBatch } from '@/db/batches';
+import type { KitchenRow } from '@/db/kitchen';
 import { SimulatedLabelPrinter, USUAL_PRINTER, type PrinterState, type PrinterTrouble } from '@/devices/simulated-label-printer';
 import type { LabelSheet } from '@/formats/label/label-pdf';
 import { checkWith } from '@/formats/read-batch';
@@ -37,7 +38,7 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     const known = await predictWithBands(row.document, await loadPantry(db));
     if (!known.ok) return known;
     const { portions, prediction } = known.value;
-    const maker = { name: kitchen.value.name, baked_on: row.baked_on ?? todayIn(kitchen.value) };
+    const maker = { name: makerOn(kitchen.value), baked_on: row.baked_on ?? todayIn(kitchen.value) };
     // A pack by its number among those of all portions; the first that holds anything where nobody chose.
     const packs = portions.flatMap((portion) => portion.prediction.keeps.map((keeps, at) => ({ portion, keeps, at })));
     const filled = packs.findIndex(({ keeps }) => keeps.packs > 0);
@@ -57,6 +58,13 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
       pack: packs.findIndex((one) => one.portion === portion && one.at === at),
     });
   });
+
+/** Who made it, as a label says it: nobody takes a made-up bakery for a real one. */
+const makerOn = ({ name, address, is_demo }: KitchenRow): string =>
+  [is_demo ? `${name} (made up, for show)` : name, ...address.split('\n')]
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .join(', ');
 
 export async function viewLabel(id: string): Promise<Result<LabelView>> {
   const found = await writtenFor(id, undefined);

@@ -60,39 +60,48 @@ const MEASURE_REQUEST = Joi.object<Writable<MeasureRequest>, true>({
  * Enters what scale and eye said after baking. The first entry fixes the forecast it answers to:
  * later changes of the batch or of the models must not make an old prediction look better.
  */
-export const measureBatch = (id: string, body: unknown): Promise<Result<{ revision: number; not_carried: number }>> =>
+export const measureBatch = (id: string, body: unknown): Promise<Result<Entered>> =>
   inTransaction(async (db) => {
-    const request = checkWith(MEASURE_REQUEST, body);
-    if (!request.ok) return request;
-    // Batches are held before what belongs to them, everywhere.
-    const batch = await holdBatch(db, id);
-    if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-    const { revision: seen, ...given } = request.value;
-    const { portions } = given;
-    const unknown = portions.find(({ portion }) => !batch.document.portions?.some(({ name }) => name === portion));
-    if (unknown)
-      return fail('BAD_VALUE', `This batch has no portion "${unknown.portion}". Reload the page and count again.`, 'portions');
-    const measured = portions.length === 0 ? given : { ...given, pieces: portions.reduce((sum, { pieces }) => sum + pieces, 0) };
-    const entered =
-      seen === 0 ? await firstEntry(db, batch, measured) : succeed(await replaceMeasurement(db, id, seen, measured));
+    const entered = await enterMeasured(db, id, body);
     if (!entered.ok) return entered;
-    const revision = entered.value;
-    if (revision === null)
-      return fail(
-        'CHANGED_ELSEWHERE',
-        'Someone entered weights for this batch in the meantime. Reload to see them; what you typed is still here.',
-        'revision',
-      );
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    await markBaked(db, id, todayIn(kitchen.value));
     await refitAppliances(db, kitchen.value, id);
-    const held = await holdBatch(db, id);
-    const carried =
-      held && (await carryCount({ db, kitchen: kitchen.value, batch: held, pantry: await loadPantry(db) }, measured));
-    if (carried && !carried.ok) return carried;
-    return succeed({ revision, not_carried: carried?.value.not_carried ?? 0 });
+    return entered;
   });
+
+type Entered = { readonly revision: number; readonly not_carried: number };
+
+/** The same without what its appliances learn of it: of many, they learn once, when all are in. */
+export async function enterMeasured(db: Queryable, id: string, body: unknown): Promise<Result<Entered>> {
+  const request = checkWith(MEASURE_REQUEST, body);
+  if (!request.ok) return request;
+  // Batches are held before what belongs to them, everywhere.
+  const batch = await holdBatch(db, id);
+  if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
+  const { revision: seen, ...given } = request.value;
+  const { portions } = given;
+  const unknown = portions.find(({ portion }) => !batch.document.portions?.some(({ name }) => name === portion));
+  if (unknown)
+    return fail('BAD_VALUE', `This batch has no portion "${unknown.portion}". Reload the page and count again.`, 'portions');
+  const measured = portions.length === 0 ? given : { ...given, pieces: portions.reduce((sum, { pieces }) => sum + pieces, 0) };
+  const entered = seen === 0 ? await firstEntry(db, batch, measured) : succeed(await replaceMeasurement(db, id, seen, measured));
+  if (!entered.ok) return entered;
+  const revision = entered.value;
+  if (revision === null)
+    return fail(
+      'CHANGED_ELSEWHERE',
+      'Someone entered weights for this batch in the meantime. Reload to see them; what you typed is still here.',
+      'revision',
+    );
+  const kitchen = await kitchenOf(db);
+  if (!kitchen.ok) return kitchen;
+  await markBaked(db, id, todayIn(kitchen.value));
+  const held = await holdBatch(db, id);
+  const carried = held && (await carryCount({ db, kitchen: kitchen.value, batch: held, pantry: await loadPantry(db) }, measured));
+  if (carried && !carried.ok) return carried;
+  return succeed({ revision, not_carried: carried?.value.not_carried ?? 0 });
+}
 
 async function firstEntry(db: Queryable, batch: BatchRow, measured: Measured): Promise<Result<number | null>> {
   const predicted = await forecast(batch.document, await loadPantry(db), true);

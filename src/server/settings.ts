@@ -1,6 +1,6 @@
 import type Joi from 'joi';
 import type { Result } from '@/core/failure';
-import { setSettings, type KitchenRow, type Settings } from '@/db/kitchen';
+import { maybeKitchen, setSettings, type KitchenRow, type Settings } from '@/db/kitchen';
 import { now } from './clock';
 import { checkSave, savedOver, type SavedOver } from './save-over';
 import { kitchenOf } from './view-kitchen';
@@ -12,6 +12,10 @@ const STANDS: { readonly [K in keyof Settings]: (kitchen: KitchenRow) => Setting
   places: ({ places }) => places,
   costs: ({ costs }) => costs,
   energy: ({ energy_per_kwh }) => ({ energy_per_kwh }),
+  identity: ({ name, address }) => ({ name, address }),
+  place: ({ country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons }) => ({
+    ...{ country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons },
+  }),
 };
 
 /** Saves one part of the kitchen's settings over the revision it was changed from; a stale save changes nothing. */
@@ -31,11 +35,11 @@ export const saveSettings = <K extends keyof Settings>(
       what,
       gone: 'This kitchen is gone.',
       current: async () => {
-        const stands = await kitchenOf(db);
-        if (!stands.ok) return null;
+        const stands = await maybeKitchen(db);
+        if (!stands) return null;
         return {
-          revision: stands.value.revisions[part],
-          document: STANDS[part](stands.value),
+          revision: stands.revisions[part],
+          document: STANDS[part](stands),
           saved_at: new Date(now()).toISOString(),
         };
       },

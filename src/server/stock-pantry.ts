@@ -27,6 +27,8 @@ export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>>
   inTransaction(async (db) => {
     const request = checkWith(OWN_REQUEST, body);
     if (!request.ok) return request;
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
     const { composition, pack_g } = request.value;
     const made = ownIngredient(request.value.name, composition);
     if (!made.ok) return made;
@@ -35,7 +37,7 @@ export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>>
       (row) => !row.own && (row.id === made.value.id || row.name.toLowerCase() === made.value.name.toLowerCase()),
     );
     if (taken) return fail('BAD_VALUE', `The pantry has "${taken.name}" already. Give yours a name of its own.`, 'name');
-    await stockIngredients(db, [{ ...made.value, packs_g: pack_g === undefined ? [] : [pack_g] }], true);
+    await stockIngredients(db, [{ ...made.value, packs_g: pack_g === undefined ? [] : [pack_g] }], kitchen.value.id);
     await refreshRecipes(db, made.value.id);
     return succeed({ id: made.value.id });
   });

@@ -1,14 +1,14 @@
-import { fail, succeed, type Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
+import { airOn } from '@/core/quantities';
 import type { Queryable } from '@/db/client';
 import { maybeKitchen, type KitchenRow } from '@/db/kitchen';
 import { isoDay, now, type TimeZone } from './clock';
 
-/** This installation's kitchen, or what to do when there is none yet. */
+/** The kitchen that is asked for, in the air that it has today; or what to do when there is none yet. */
 export async function kitchenOf(db: Queryable): Promise<Result<KitchenRow>> {
   const kitchen = await maybeKitchen(db);
-  return kitchen
-    ? succeed(kitchen)
-    : fail('NOT_FOUND', 'There is no kitchen yet. Run npm start once: it sets up the demo kitchen.');
+  if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
+  return succeed({ ...kitchen, ...airOn(todayIn(kitchen), kitchen) });
 }
 
 /** The zone that a kitchen's clocks are set to. */

@@ -15,7 +15,7 @@ import { compareMeasured } from './compare-measured';
 import { kitchenOf } from './view-kitchen';
 import { forecast } from './forecast';
 import { loadPantry } from './pantry';
-import { withDatabase } from './with-database';
+import { inKitchen, withDatabase } from './with-database';
 
 export { VERDICTS };
 
@@ -113,7 +113,7 @@ export async function wholeLog(): Promise<Result<AsyncIterable<readonly LogEntry
   if (!house.ok) return house;
   const { id, kit } = house.value;
   const sliceAfter = (after: LogPlace | null): Promise<Result<LogRow[]>> =>
-    withDatabase(async (db) => succeed(await logSlice(db, id, { after, limit: SLICE })));
+    inKitchen(id, async (db) => succeed(await logSlice(db, id, { after, limit: SLICE })));
   async function* slices(): AsyncGenerator<LogEntry[]> {
     for (let rows: LogRow[], last: LogRow | undefined; ;) {
       const slice = await sliceAfter(last ? { at: last.made_place, id: last.id } : null);

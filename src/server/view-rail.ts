@@ -1,10 +1,13 @@
 import { succeed, type Result } from '@/core/failure';
+import type { KitchenChoice } from '@/contract/kitchens';
 import { maybeOpenBatch } from '@/db/batches';
+import { kitchens } from './kitchen-pools';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
 
 type RailView = {
-  readonly kitchen: { readonly name: string; readonly altitude_m: number; readonly room_c: number; readonly room_rh_pct: number };
+  readonly kitchen: KitchenChoice;
+  readonly kitchens: readonly KitchenChoice[];
   /** The planned batch changed last, or the last one at all. */
   readonly openBatch: string | null;
 };
@@ -15,5 +18,6 @@ export const viewRail = (): Promise<Result<RailView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const open = await maybeOpenBatch(db, kitchen.value.id);
-    return succeed({ kitchen: kitchen.value, openBatch: open?.id ?? null });
+    const { id, name, is_demo } = kitchen.value;
+    return succeed({ kitchen: { id, name, is_demo }, kitchens: await kitchens(), openBatch: open?.id ?? null });
   });

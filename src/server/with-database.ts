@@ -1,19 +1,11 @@
 import 'server-only';
 import { AsyncLocalStorage } from 'node:async_hooks';
-import type pg from 'pg';
+import type { Pool } from 'pg';
 import type { Result } from '@/core/failure';
 import { noteAnswered, type Keyed } from '@/db/answered';
-import { openPool, type Queryable } from '@/db/client';
+import type { Queryable } from '@/db/client';
 import { failureOf, mayBeRetried } from '@/db/failures';
-import { config } from './config';
-
-/** One pool per process, also across reloads of a development build. */
-const shared = globalThis as { ovenPool?: pg.Pool };
-
-function pool(): pg.Pool {
-  shared.ovenPool ??= openPool(config().databaseUrl);
-  return shared.ovenPool;
-}
+import { askedKitchen, poolOf } from './kitchen-pools';
 
 /** The transaction that runs: what is asked for within it belongs to it. */
 const running = new AsyncLocalStorage<Queryable>();
@@ -22,12 +14,24 @@ const keys = new AsyncLocalStorage<{ readonly keyed: Keyed; noted: boolean }>();
 /** Another request with the same key has done it. */
 class DoneByAnother extends Error {}
 
-/** Runs a use case's queries; what the database refuses comes back as a failure with a sentence, bugs are thrown on. */
-export async function withDatabase<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
+type Work<T> = (db: Queryable) => Promise<Result<T>>;
+
+/**
+ * Runs a use case's queries in the kitchen that is asked for; what the database refuses comes back as a failure with a sentence, bugs
+ * are thrown on.
+ */
+export async function withDatabase<T>(work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
-  if (transaction) return work(transaction);
+  return transaction ? work(transaction) : orFailure(async () => work(poolOf((await askedKitchen())?.id ?? null)));
+}
+
+/** Runs queries in a kitchen by name, in one transaction: for what makes kitchens or takes them away. */
+export const inKitchen = <T>(kitchenId: string, work: Work<T>): Promise<Result<T>> =>
+  orFailure(() => once(poolOf(kitchenId), work));
+
+async function orFailure<T>(work: () => Promise<Result<T>>): Promise<Result<T>> {
   try {
-    return await work(pool());
+    return await work();
   } catch (error) {
     const failure = failureOf(error);
     if (failure) return failure;
@@ -39,19 +43,20 @@ export async function withDatabase<T>(work: (db: Queryable) => Promise<Result<T>
  * The same inside one transaction: all of it happens, or nothing. Within another it is part of that. Work that met other hands in the
  * same rows is done once more from its beginning, which nobody sees.
  */
-export function inTransaction<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
+export function inTransaction<T>(work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
   if (transaction) return work(transaction);
-  return withDatabase(() =>
-    once(work).catch((error: unknown) => {
-      if (mayBeRetried(error)) return once(work);
+  return orFailure(async () => {
+    const pool = poolOf((await askedKitchen())?.id ?? null);
+    return once(pool, work).catch((error: unknown) => {
+      if (mayBeRetried(error)) return once(pool, work);
       throw error;
-    }),
-  );
+    });
+  });
 }
 
-async function once<T>(work: (db: Queryable) => Promise<Result<T>>): Promise<Result<T>> {
-  const client = await pool().connect();
+async function once<T>(pool: Pool, work: Work<T>): Promise<Result<T>> {
+  const client = await pool.connect();
   let broken: Error | undefined;
   try {
     await client.query('begin');

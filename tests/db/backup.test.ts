@@ -88,7 +88,7 @@ describe('the role that the application works as', () => {
     const url = new URL(urlOf(NAME));
     url.username = ROLE;
     url.password = encodeURIComponent('a word of the tests');
-    const app = new pg.Client({ connectionString: url.href });
+    const app = new pg.Client({ connectionString: url.href, options: '-c oven.kitchen=cairnhope' });
     await app.connect();
     try {
       expect((await app.query('select from batch')).rowCount).toBeGreaterThan(5);

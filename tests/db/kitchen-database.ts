@@ -1,23 +1,31 @@
 import pg from 'pg';
 import type { Result } from '@/core/failure';
+import { inKitchenOf } from '@/db/client';
+import { closePools } from '@/server/kitchen-pools';
 import { copyDatabase } from './template-database';
 
-/** A database of a test file's own, with the use cases' pool pointed at it. Call it before a use case is first used. */
+/** Where the demo's kitchen stands in every copy of it. */
+const DEMO_KITCHEN = 'cairnhope';
+
+/**
+ * A database of a test file's own, with the use cases' pools pointed at it as the application's role. Call it before a use case is first
+ * used. The connection that is handed out is the owner's: it sees every kitchen, and works for the demo's.
+ */
 export async function openKitchen(
   name: string,
   from: 'empty' | 'demo' = 'demo',
-): Promise<{ db: pg.Client; close: () => Promise<void> }> {
+): Promise<{ db: pg.Client; url: string; close: () => Promise<void> }> {
   const copy = await copyDatabase(name, from);
-  process.env.OVEN_DATABASE_URL = copy.url;
+  process.env.OVEN_DATABASE_URL = copy.appUrl;
   const db = new pg.Client({ connectionString: copy.url });
   await db.connect();
+  await inKitchenOf(db, DEMO_KITCHEN);
   return {
     db,
+    url: copy.url,
     close: async () => {
       await db.end();
-      const shared = globalThis as { ovenPool?: pg.Pool };
-      await shared.ovenPool?.end();
-      delete shared.ovenPool;
+      await closePools();
       await copy.drop();
     },
   };

@@ -6,6 +6,7 @@ import { type BatchDocument } from '@/core/document';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
+let kitchenUrl: string;
 let close: () => Promise<void>;
 let cases: Awaited<ReturnType<typeof useCases>>;
 /** Loaded after the address is known: the pool is opened on first use. */
@@ -24,7 +25,7 @@ const useCases = async () => ({
   ...(await import('@/server/save-recipe')),
 });
 beforeAll(async () => {
-  ({ db, close } = await openKitchen('oven_test_at_the_oven'));
+  ({ db, url: kitchenUrl, close } = await openKitchen('oven_test_at_the_oven'));
   cases = await useCases();
 });
 afterAll(() => close());
@@ -106,7 +107,7 @@ describe('calls', () => {
     must(await cases.beginBatch(batch));
     must(await done(batch, await until(batch, 'put-in')));
     const [step] = (await documentOf(batch)).heat.steps;
-    const other = new pg.Client({ connectionString: process.env.OVEN_DATABASE_URL });
+    const other = new pg.Client({ connectionString: kitchenUrl });
     await other.connect();
     await other.query('begin');
     await other.query(
@@ -167,7 +168,7 @@ describe('calls', () => {
   });
   it('are told to whoever listens', async () => {
     const batch = await start('parsnip-buckwheat-snaps');
-    const ear = new pg.Client({ connectionString: process.env.OVEN_DATABASE_URL });
+    const ear = new pg.Client({ connectionString: kitchenUrl });
     await ear.connect();
     const heard: Array<string | undefined> = [];
     ear.on('notification', ({ payload }) => heard.push(payload));
@@ -176,7 +177,7 @@ describe('calls', () => {
     must(await done(batch, 0));
     await ear.query('select 1');
     expect(heard.length).toBeGreaterThan(1);
-    expect(new Set(heard)).toEqual(new Set([batch]));
+    expect(new Set(heard)).toEqual(new Set([`cairnhope ${batch}`]));
     await ear.end();
   });
 });

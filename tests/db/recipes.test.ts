@@ -281,7 +281,7 @@ describe('the pantry', () => {
     expect(await cases.addOwnIngredient({ name: 'honey', composition: PANEL })).toMatchObject({ ok: false, path: 'name' });
   });
   it('a shipped table that is brought up to date leaves own entries alone', async () => {
-    await stockIngredients(db, [...PANTRY.values()], false);
+    await stockIngredients(db, [...PANTRY.values()], null);
     expect(must(await cases.viewPantry()).items.some(({ row }) => row.own)).toBe(true);
   });
   it('notes prices and takes them away', async () => {

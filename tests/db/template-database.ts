@@ -4,14 +4,19 @@
  */
 import pg from 'pg';
 import '@/db/client';
+import { grantToApp } from '@/db/app-role';
 import { migrate } from '@/db/migrate';
 import { seedDemo } from '../../scripts/seed-demo';
 
 const TEMPLATE = 'oven_test_template';
 const DEMO = 'oven_test_demo';
+/** Roles are of the whole server: the application's own may be in use meanwhile. */
+const APP = { name: 'oven_test_app', password: 'tests' };
 
+// The address that the application is given changes from test file to test file; the owner's stays.
+process.env.OVEN_TEST_OWNER_URL ??= process.env.OVEN_DATABASE_URL;
 const adminUrl = (): string => {
-  const url = process.env.OVEN_DATABASE_URL;
+  const url = process.env.OVEN_TEST_OWNER_URL;
   if (!url) throw new Error("Database tests need the project's PostgreSQL: run them with npm test.");
   return url.replace(/\/[^/]*$/, '/postgres');
 };
@@ -29,6 +34,7 @@ export default async function setup(): Promise<() => Promise<void>> {
   const client = new pg.Client({ connectionString: urlOf(TEMPLATE) });
   await client.connect();
   await migrate(client, 'src/db/migrations');
+  await grantToApp(client, APP.password, APP.name);
   await client.end();
   await asAdmin(`drop database if exists ${DEMO} with (force)`, `create database ${DEMO} template ${TEMPLATE}`);
   const demo = new pg.Client({ connectionString: urlOf(DEMO) });
@@ -38,11 +44,14 @@ export default async function setup(): Promise<() => Promise<void>> {
   return () => asAdmin(...[TEMPLATE, DEMO].map((name) => `drop database if exists ${name} with (force)`));
 }
 
-/** A fresh copy, empty or with the demo kitchen, to be dropped by the caller. */
-export async function copyDatabase(name: string, from: 'empty' | 'demo'): Promise<{ url: string; drop: () => Promise<void> }> {
+type Copy = { readonly url: string; readonly appUrl: string; readonly drop: () => Promise<void> };
+
+/** A fresh copy, empty or with the demo kitchen, to be dropped by the caller; its address for the owner, and for the application. */
+export async function copyDatabase(name: string, from: 'empty' | 'demo'): Promise<Copy> {
   await asAdmin(
     `drop database if exists ${name} with (force)`,
     `create database ${name} template ${from === 'demo' ? DEMO : TEMPLATE}`,
   );
-  return { url: urlOf(name), drop: () => asAdmin(`drop database if exists ${name} with (force)`) };
+  const appUrl = Object.assign(new URL(urlOf(name)), { username: APP.name, password: APP.password }).href;
+  return { url: urlOf(name), appUrl, drop: () => asAdmin(`drop database if exists ${name} with (force)`) };
 }

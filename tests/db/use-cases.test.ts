@@ -42,7 +42,8 @@ describe('the demo', () => {
   it('says what to do while there is no kitchen', async () => {
     await close();
     const empty = await openKitchen('oven_test_no_kitchen', 'empty');
-    expect(await cases.checkHealth()).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.viewRecipes({})).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.checkHealth()).toMatchObject({ ok: true, value: { kitchen: null } });
     await empty.close();
     ({ db, close } = await openKitchen('oven_test_use_cases'));
   });

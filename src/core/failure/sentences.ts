@@ -6,6 +6,7 @@ export const SENTENCES = {
   noSuchPage: 'There is nothing at this address. It may have been mistyped.',
   noSuchBatch: 'There is no such batch. It may have been thrown away; look in the log.',
   noSuchRecipe: 'This recipe is no longer in the book. Go back to Recipes.',
+  noKitchen: 'There is no such kitchen here. It may have been removed; choose another on the first page.',
   noSuchAppliance: 'There is no such appliance. It may have been taken out of the kit.',
   notAtTheOven: 'This batch is not at the oven. It may have been given up on another page.',
   notADay: 'A day is written like 2026-11-28.',

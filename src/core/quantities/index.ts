@@ -24,3 +24,5 @@ export { onScale } from './scale-step';
 export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';
 export { runOut } from './run-out';
 export { counted } from './counted';
+export { SEASONS, airOn, seasonOf } from './season';
+export type { RoomAir, Season } from './season';

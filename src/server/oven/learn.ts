@@ -5,7 +5,7 @@ import { heatsInTurn, type StageTimes } from '@/core/calls';
 import { succeed, type Result } from '@/core/failure';
 import type { Learned, Weighed } from '@/core/learning';
 import { callRowsOf } from '@/db/bakes';
-import { bakedBatches, maybeBatch } from '@/db/batches';
+import { bakedBatches, batchesBy } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { appliancesOf, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
@@ -36,13 +36,15 @@ function appliancesIn(document: BatchDocument, kit: readonly ApplianceRow[]): Se
 }
 
 /**
- * Fits the appliances of a batch again, after it was weighed or ended. What was weighed counts either way: an appliance that
- * could not be fitted just now is with the next batch that is weighed in it.
+ * Fits the appliances of batches again, each once, after they were weighed or ended. What was weighed counts either way: an appliance
+ * that could not be fitted just now is with the next batch that is weighed in it.
  */
-export async function refitAppliances(db: Queryable, kitchen: KitchenRow, batchId: string): Promise<void> {
-  const batch = await maybeBatch(db, batchId);
-  if (!batch) return;
-  for (const appliance of appliancesIn(batch.document, await appliancesOf(db, kitchen.id))) {
+export async function refitAppliances(db: Queryable, kitchen: KitchenRow, ...batchIds: readonly string[]): Promise<void> {
+  const kit = await appliancesOf(db, kitchen.id);
+  const used = new Set<ApplianceRow>();
+  for (const { document } of await batchesBy(db, kitchen.id, batchIds))
+    for (const appliance of appliancesIn(document, kit)) used.add(appliance);
+  for (const appliance of used) {
     const learned = await refitAppliance(db, kitchen, appliance);
     if (!learned.ok) console.error(`${appliance.name} was not fitted again: ${learned.message}`);
   }
@@ -96,7 +98,7 @@ export async function refitAppliance(
   const learned = await compute('learn', { finished, thermometer_K });
   if (!learned.ok) return learned;
   const knowledge = learned.value;
-  await setLearned(db, { appliance_id: appliance.id, used: change.used ?? before?.used ?? true, since, knowledge });
+  await setLearned(db, kitchen.id, { appliance_id: appliance.id, used: change.used ?? before?.used ?? true, since, knowledge });
   return succeed(knowledge);
 }
 

@@ -94,7 +94,7 @@ export const changeLearned = (applianceId: string, body: unknown): Promise<Resul
     if (!appliance) return fail('NOT_FOUND', SENTENCES.noSuchAppliance);
     const before = (await learnedOf(db, kitchen.value.id)).get(applianceId);
     if ('used' in request.value && before) {
-      await setLearned(db, { ...before, used: request.value.used });
+      await setLearned(db, kitchen.value.id, { ...before, used: request.value.used });
       return succeed({ id: applianceId });
     }
     const change = 'used' in request.value ? { used: request.value.used } : { since: tomorrow(kitchen.value) };

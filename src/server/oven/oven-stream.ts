@@ -1,10 +1,14 @@
 import 'server-only';
 import pg from 'pg';
+import { asked, type Asked } from '../asked';
 import { config } from '../config';
 import { eventStream } from '../event-stream';
+import { askedKitchen } from '../kitchen-pools';
 
 /** One connection listens for the whole process; every open page hears of every change. */
-type Listener = { client: pg.Client | null; tell: Set<(batch: string) => void>; stopped: boolean };
+/** Told of a kitchen, and a batch of it; both empty where it is not known what happened. */
+type Tell = (kitchen: string, batch: string) => void;
+type Listener = { client: pg.Client | null; tell: Set<Tell>; stopped: boolean };
 const shared = globalThis as { ovenListener?: Listener };
 const RETRY_MS = 1000;
 /** Proxies and sleeping phones close what says nothing [ms]. */
@@ -32,24 +36,29 @@ async function listen(held: Listener): Promise<void> {
   client.on('error', again);
   client.on('end', again);
   client.on('notification', ({ payload = '' }) => {
-    for (const tell of held.tell) tell(payload);
+    const [kitchen = '', batch = ''] = payload.split(' ');
+    for (const tell of held.tell) tell(kitchen, batch);
   });
   try {
     await client.connect();
     await client.query('listen oven');
     held.client = client;
     // What happened while nobody listened is not known: look once.
-    for (const tell of held.tell) tell('');
+    for (const tell of held.tell) tell('', '');
   } catch {
     again();
   }
 }
 
-/** Server-sent events: `changed` with the batch's id whenever a call, a reading or a bake changes, whoever changed it. */
+/** Server-sent events: `changed` with the batch's id whenever a call, a reading or a bake of a kitchen changes, whoever changed it. */
 export const ovenStream = (signal: AbortSignal): ReadableStream<Uint8Array> =>
   eventStream(signal, (send) => {
     const held = listener();
-    const tell = (batch: string): void => send(`event: changed\ndata: ${batch}\n\n`);
+    const choice = asked();
+    const tell: Tell = (kitchen, batch) =>
+      void isChosen(kitchen, choice).then((mine) => {
+        if (mine && held.tell.has(tell)) send(`event: changed\ndata: ${batch}\n\n`);
+      });
     const beat = setInterval(() => send(': still here\n\n'), BEAT_MS);
     held.tell.add(tell);
     return () => {
@@ -57,6 +66,15 @@ export const ovenStream = (signal: AbortSignal): ReadableStream<Uint8Array> =>
       clearInterval(beat);
     };
   });
+
+/** Whether it is the kitchen that a page shows; what nobody knows may be any's. */
+const isChosen = (kitchen: string, choice: Asked): Promise<boolean> =>
+  kitchen === ''
+    ? Promise.resolve(true)
+    : askedKitchen(choice).then(
+        (chosen) => chosen?.id === kitchen,
+        () => false,
+      );
 
 process.once('SIGTERM', () => {
   if (!shared.ovenListener) return;

@@ -10,12 +10,16 @@ type TextFieldProps = {
   readonly maxLength?: number;
   /** An empty field goes back to what stood there. */
   readonly needed?: boolean;
-  /** A name is a heading that can be written over; plain text is a line like any other. */
-  readonly look?: 'name' | 'plain';
+  /** A name is a heading that can be written over; plain text is a line like any other; a box stands among other fields. */
+  readonly look?: 'name' | 'plain' | 'box';
   readonly className?: string;
 };
 
-const LOOKS = { name: 'font-display text-[21px] font-semibold', plain: 'text-soft placeholder:text-soft' };
+const LOOKS = {
+  name: 'rounded-lg bg-transparent font-display text-[21px] font-semibold focus:bg-enamel',
+  plain: 'rounded-lg bg-transparent text-soft placeholder:text-soft focus:bg-enamel',
+  box: 'rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 font-semibold placeholder:font-normal placeholder:text-soft focus:border-rim',
+};
 
 /** A line of text of one's own. It keeps what is being typed, whatever the page shows meanwhile. */
 export function TextField({ label, value, onChange, needed, look = 'plain', ...more }: TextFieldProps): ReactNode {
@@ -34,7 +38,7 @@ export function TextField({ label, value, onChange, needed, look = 'plain', ...m
       maxLength={maxLength}
       placeholder={placeholder}
       size={look === 'name' ? Math.max(6, shown.length) : undefined}
-      className={`min-w-0 rounded-lg bg-transparent outline-none focus:bg-enamel ${LOOKS[look]} ${className}`}
+      className={`min-w-0 outline-none ${LOOKS[look]} ${className}`}
       onChange={({ target }) => setTyped(target.value)}
       onBlur={commit}
       onKeyDown={({ key, currentTarget }) => {

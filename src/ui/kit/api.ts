@@ -15,6 +15,12 @@ type Asking = {
 export type Refused = Failure & { readonly current?: unknown };
 export type Answered<T> = Success<T> | Refused;
 
+/** The kitchen that the page shows: another tab may have gone to another one meanwhile. */
+function ofThisPage(): Readonly<Record<string, string>> {
+  const kitchen = typeof document === 'undefined' ? undefined : document.documentElement.dataset.kitchen;
+  return kitchen === undefined ? {} : { 'x-kitchen': kitchen };
+}
+
 const OFFLINE = fail(
   'OFFLINE',
   'Upbeat Oven does not answer. What you typed is still here; try again in a moment, or reload once it is back.',
@@ -30,7 +36,7 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
   const response = await fetch(route, {
     method: method ?? (content === undefined ? 'GET' : 'POST'),
     ...(content === undefined ? {} : { body: content }),
-    ...(type === undefined ? {} : { headers: { 'content-type': type } }),
+    headers: { ...ofThisPage(), ...(type === undefined ? {} : { 'content-type': type }) },
     ...(signal === undefined ? {} : { signal }),
   }).catch(() => null);
   if (signal?.aborted) return fail('GIVEN_UP', SENTENCES.nothingWaits);
@@ -45,7 +51,7 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
 
 /** Asks the server for a file, of what is sent. */
 export async function callFile(route: string, body: unknown): Promise<Answered<Blob>> {
-  const init = { method: 'POST', body: JSON.stringify(body), headers: { 'content-type': 'application/json' } };
+  const init = { method: 'POST', body: JSON.stringify(body), headers: { ...ofThisPage(), 'content-type': 'application/json' } };
   const response = await fetch(route, init).catch(() => null);
   if (response?.ok) return succeed(await response.blob());
   const answer = (await response?.json().catch(() => null)) as Partial<FailureBody> | null | undefined;

@@ -1,22 +1,23 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import type { KitchenChoice } from '@/contract/kitchens';
+import { KitchenSwitch } from './KitchenSwitch';
 import { NavLink } from './NavLink';
 import { ThemeSwitch } from './ThemeSwitch';
 
 type TopRailProps = {
-  readonly kitchen: {
-    readonly name: string;
-    readonly altitude_m: number;
-    readonly room_c: number;
-    readonly room_rh_pct: number;
+  /** Null while there is no kitchen, or it cannot be reached. */
+  readonly rail: {
+    readonly kitchen: KitchenChoice;
+    readonly kitchens: readonly KitchenChoice[];
+    /** The batch to carry on with. */
+    readonly openBatch: string | null;
   } | null;
   readonly night: boolean;
-  /** The batch to carry on with. */
-  readonly openBatch: string | null;
 };
 
-/** The places in working order, and the kitchen's air. */
-export function TopNav({ kitchen, night, openBatch }: TopRailProps): ReactNode {
+/** The places in working order, and which kitchen they are in. */
+export function TopNav({ rail, night }: TopRailProps): ReactNode {
   return (
     <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
@@ -35,18 +36,14 @@ export function TopNav({ kitchen, night, openBatch }: TopRailProps): ReactNode {
         Upbeat Oven
       </Link>
       <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:overflow-x-auto">
-        {placesOf(openBatch).map(({ href, place, name }) => (
+        {placesOf(rail?.openBatch ?? null).map(({ href, place, name }) => (
           <NavLink key={href} href={href} place={place}>
             {name}
           </NavLink>
         ))}
       </nav>
       <span className="flex-1" />
-      {kitchen && (
-        <p className="truncate text-[14px] max-2xl:hidden">
-          {kitchen.name} · {kitchen.altitude_m} m · {kitchen.room_c} °C · {kitchen.room_rh_pct} % humid
-        </p>
-      )}
+      {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} />}
       <ThemeSwitch night={night} />
     </header>
   );

@@ -1,0 +1,70 @@
+import type { ApplianceKind } from '@/core/catalogue';
+import type { RoomAir, Season } from '@/core/quantities';
+import type { Version } from './version';
+
+/** A kitchen of this house, as one chooses it. */
+export type KitchenChoice = {
+  readonly id: string;
+  readonly name: string;
+  /** Made up, to look around in. */
+  readonly is_demo: boolean;
+};
+
+/** A country, and what kitchens there usually have. */
+export type Country = {
+  /** Two letters (ISO 3166). */
+  readonly code: string;
+  readonly name: string;
+  /** Three letters (ISO 4217). */
+  readonly currency: string;
+  readonly measures: 'us' | 'metric' | 'imperial';
+};
+
+/** The first page, as long as nobody has chosen a kitchen. */
+export type WelcomeView = {
+  readonly kitchens: readonly KitchenChoice[];
+  readonly countries: readonly Country[];
+};
+
+/** What a new kitchen is asked; everything but its name may be left for later. */
+export type NewKitchenRequest = {
+  readonly name: string;
+  readonly country: string | null;
+  readonly altitude_m: number;
+  readonly measures: Country['measures'];
+  readonly appliances: ReadonlyArray<{ readonly kind: ApplianceKind; readonly name: string }>;
+  readonly dog: { readonly name: string; readonly weight_kg: number } | null;
+};
+
+/** Who makes what is baked here, as a label says it. */
+export type Identity = { readonly name: string; readonly address: string };
+
+/** Where a kitchen stands, what its air is like, and what is paid with there. */
+export type KitchenPlace = {
+  readonly country: string | null;
+  readonly currency: string;
+  /** IANA name; null: as the machine's clock. */
+  readonly time_zone: string | null;
+  readonly altitude_m: number;
+  readonly room_c: number;
+  readonly room_rh_pct: number;
+  /** The air in parts of the year where it differs from the rest. */
+  readonly seasons: Partial<Readonly<Record<Season, RoomAir>>>;
+};
+
+/** What belongs to the kitchen as a whole. */
+export type SettingsView = {
+  readonly kitchen: KitchenChoice;
+  readonly identity: Version<Identity>;
+  readonly place: Version<KitchenPlace>;
+  readonly kitchens: readonly KitchenChoice[];
+  readonly countries: readonly Country[];
+  readonly currencies: ReadonlyArray<{ readonly code: string; readonly name: string }>;
+  readonly time_zones: readonly string[];
+  /** The zone that the machine's clock is set to. */
+  readonly machine_zone: string;
+  /** The quarter of the year that it is. */
+  readonly season: Season;
+  /** Recipes of a demo that are no part of it: written or changed here. */
+  readonly own_recipes: number;
+};

@@ -1,0 +1,27 @@
+'use client';
+import type { SettingsView } from '@/contract/kitchens';
+import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { PageHead } from '../kit/PageHead';
+import { IdentityPanel } from './IdentityPanel';
+import { KitchensPanel } from './KitchensPanel';
+import { PlacePanel } from './PlacePanel';
+
+/** What belongs to the kitchen as a whole, and to the house it is in. */
+export function SettingsPage(view: SettingsView): ReactNode {
+  const router = useRouter();
+  const again = (): void => router.refresh();
+  return (
+    <main className="mx-auto flex max-w-[960px] flex-col gap-3 px-6 py-4">
+      <PageHead title="Settings" says={view.kitchen.name} />
+      {view.kitchen.is_demo && (
+        <p className="rounded-2xl border-[1.4px] border-hair bg-enamel px-4 py-2 text-[15px]">
+          This kitchen is made up, to look around in. What you change here is kept, and goes with it when you remove it.
+        </p>
+      )}
+      <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
+      <PlacePanel view={view} onSaved={again} />
+      <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
+    </main>
+  );
+}
