@@ -11,8 +11,8 @@ export default defineConfig({
     isolate: false,
     maxWorkers: 2,
     // Sweeps and searches take seconds; a machine that does other work as well takes several times as long.
-    testTimeout: 30_000,
-    hookTimeout: 60_000,
+    testTimeout: 90_000,
+    hookTimeout: 90_000,
     projects: [
       {
         extends: true,

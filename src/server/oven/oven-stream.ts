@@ -5,9 +5,9 @@ import { config } from '../config';
 import { eventStream } from '../event-stream';
 import { askedKitchen } from '../kitchen-pools';
 
-/** One connection listens for the whole process; every open page hears of every change. */
 /** Told of a kitchen, and a batch of it; both empty where it is not known what happened. */
 type Tell = (kitchen: string, batch: string) => void;
+/** One connection listens for the whole process; every open page hears of every change in its kitchen. */
 type Listener = { client: pg.Client | null; tell: Set<Tell>; stopped: boolean };
 const shared = globalThis as { ovenListener?: Listener };
 const RETRY_MS = 1000;
