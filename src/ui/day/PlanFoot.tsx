@@ -22,7 +22,7 @@ export function PlanFoot({ iso, planned, names, isUnderWay, onOven }: PlanFootPr
       <p role="status" className="flex-1 text-[13.5px] text-soft" data-plan={busy ? 'busy' : 'rests'}>
         {footWords(iso, planned)}
       </p>
-      <span className="flex gap-2 print:hidden">
+      <span className="flex flex-wrap gap-2 print:hidden">
         {busy ? (
           <Button look="small" onClick={stop}>
             Stop looking

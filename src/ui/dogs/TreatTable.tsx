@@ -25,7 +25,7 @@ export function TreatTable({ dogs, recipes, names, openId, onOpen }: TreatTableP
                   className={`rounded-full px-2.5 ${id === openId ? 'bg-crunch-pale' : 'hover:bg-enamel'}`}
                   onClick={() => onOpen(id)}
                 >
-                  <strong>{name}</strong> <span className="font-normal text-soft">{weight_kg} kg</span>
+                  <strong>{name}</strong> <span className="font-normal text-soft">{Number(weight_kg.toFixed(1))} kg</span>
                 </button>
               </th>
             ))}

@@ -52,8 +52,9 @@ export function IngredientRow({
   const measure = row && planned_g !== null ? kitchenMeasure(row, planned_g, habits) : null;
   const scale = planned_g === null ? null : onScale(planned_g, habits.scale_step_g);
   return (
-    <tr className="border-t border-hair align-top">
-      <td className="py-1.5 pr-3">
+    // On a phone: its name beside what can be done with it, then what is said and weighed, then what is about that.
+    <tr className="border-t border-hair align-top max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:items-baseline max-sm:gap-x-2">
+      <td className="py-1.5 pr-3 max-sm:order-1 max-sm:col-span-2 max-sm:pb-0">
         <span className="inline-flex items-center gap-1.5 font-semibold">
           {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />}
           {name}
@@ -65,10 +66,10 @@ export function IngredientRow({
         {more}
         {withNotes && <NoteField name={name} line={line} onLine={onLine} />}
       </td>
-      <td className="py-1 whitespace-nowrap">
+      <td className="py-1 whitespace-nowrap max-sm:order-3 max-sm:col-span-2">
         <Amount {...{ name, line, row, habits, onAmount, onLine }} />
       </td>
-      <td className="py-1.5 text-right font-display text-[18px] leading-tight font-semibold whitespace-nowrap">
+      <td className="max-sm:order-4 py-1.5 text-right font-display text-[18px] leading-tight font-semibold whitespace-nowrap">
         {scale &&
           (scale.useSpoon ? (
             <span className="font-text text-[14px] font-normal text-soft">use a spoon</span>
@@ -79,10 +80,10 @@ export function IngredientRow({
           <span className="block font-text text-[13px] font-normal text-soft">{ounces(scale.mass_g)}</span>
         )}
       </td>
-      <td className="py-1.5 pl-5">
+      <td className="py-1.5 pl-5 max-sm:order-5 max-sm:col-span-3 max-sm:pt-0 max-sm:pl-0">
         <About measure={measure} />
       </td>
-      <td className="py-1 text-right whitespace-nowrap">
+      <td className="py-1 text-right whitespace-nowrap max-sm:order-2">
         {tools}
         <Button look="quiet" aria-label={`Take ${name} out`} title="Take it out" onClick={onRemove}>
           <Trash2 aria-hidden size={16} />

@@ -47,8 +47,8 @@ export function IngredientTable(props: IngredientTableProps): ReactNode {
   const unnamed = parts.some(({ role }) => role === 'dough') ? [] : lines.filter(({ line }) => line.part === undefined);
   return (
     <div>
-      <table className="w-full border-collapse text-[15px]">
-        <thead>
+      <table className="w-full border-collapse text-[15px] max-sm:block max-sm:[&_tbody]:block">
+        <thead className="max-sm:sr-only">
           <tr className="text-left text-[14px] text-soft">
             <th className="py-1 font-normal">Ingredient</th>
             <th className="font-normal">Recipe says</th>

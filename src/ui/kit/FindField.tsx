@@ -35,6 +35,7 @@ export function FindField({ label, value, options, onChange }: FindFieldProps): 
         className="w-64 max-w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 font-semibold placeholder:font-normal placeholder:text-soft focus:border-rim"
       />
       <ComboboxOptions
+        modal={false}
         anchor="bottom start"
         className="z-40 max-h-72! w-72 overflow-y-auto rounded-xl border-[1.6px] border-rim bg-face p-1 text-[15px] text-ink [--anchor-gap:4px]"
       >

@@ -1,7 +1,7 @@
 'use client';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { ChevronDown } from 'lucide-react';
+import { ChevronDown, House } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { chooseKitchen } from '../welcome/choose';
@@ -13,8 +13,12 @@ const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-1 text-left data-[f
 /** Which kitchen this is, and the way to another one. */
 export const KitchenSwitch = ({ kitchen, kitchens }: KitchenSwitchProps): ReactNode => (
   <Menu>
-    <MenuButton className="inline-flex min-w-0 items-center gap-1.5 rounded-full px-2 py-1 text-[14px] hover:bg-white/10">
-      {kitchen.is_demo && <span className="rounded-full bg-crunch-fill px-2 font-semibold text-[#182a38]">demo</span>}
+    <MenuButton className="inline-flex shrink-0 items-center gap-1 rounded-full px-1.5 py-1 text-[14px] hover:bg-white/10">
+      {kitchen.is_demo ? (
+        <span className="rounded-full bg-crunch-fill px-2 font-semibold text-[#182a38]">demo</span>
+      ) : (
+        <House aria-hidden size={17} className="xl:hidden" />
+      )}
       <span className="max-w-40 truncate max-xl:sr-only">{kitchen.name}</span>
       <ChevronDown aria-hidden size={15} />
     </MenuButton>

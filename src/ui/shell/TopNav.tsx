@@ -19,7 +19,7 @@ type TopRailProps = {
 /** The places in working order, and which kitchen they are in. */
 export function TopNav({ rail, night }: TopRailProps): ReactNode {
   return (
-    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 text-rail-ink max-lg:static">
+    <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 max-sm:gap-2 max-sm:px-3 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
         <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
           <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />
@@ -33,16 +33,16 @@ export function TopNav({ rail, night }: TopRailProps): ReactNode {
             strokeLinecap="round"
           />
         </svg>
-        Upbeat Oven
+        <span className="max-sm:sr-only">Upbeat Oven</span>
       </Link>
-      <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:overflow-x-auto">
+      <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:min-w-0 max-lg:overflow-x-auto">
         {placesOf(rail?.openBatch ?? null).map(({ href, place, name }) => (
           <NavLink key={href} href={href} place={place}>
             {name}
           </NavLink>
         ))}
       </nav>
-      <span className="flex-1" />
+      <span className="flex-1 max-lg:hidden" />
       {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} />}
       <ThemeSwitch night={night} />
     </header>

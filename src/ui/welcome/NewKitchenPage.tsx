@@ -107,7 +107,7 @@ const Where = ({ kitchen, countries, change }: AskProps & { readonly countries: 
 
 const WhatBakes = ({ kitchen, change }: AskProps): ReactNode => (
   <Question number={4} asks="What bakes?" says="Its dial is believed until you measure it under Kit.">
-    <div className="grid w-full grid-cols-2 gap-x-4 sm:grid-cols-3">
+    <div className="grid w-full grid-cols-2 gap-x-4 md:grid-cols-3">
       {APPLIANCE_KINDS.map((kind) => (
         <Check
           key={kind}
@@ -154,14 +154,14 @@ const WhoEats = ({ kitchen: { dog }, change }: AskProps): ReactNode => (
 type QuestionProps = { readonly number: number; readonly asks: string; readonly says: string; readonly children: ReactNode };
 
 const Question = ({ number, asks, says, children }: QuestionProps): ReactNode => (
-  <Panel label={asks} className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-3">
-    <div className="w-72 max-w-full">
+  <Panel label={asks} className="grid items-center gap-x-5 gap-y-2 px-5 py-3 sm:grid-cols-[18rem_1fr]">
+    <div>
       <h2 className="text-[18px]">
         <span className="text-soft">{number}</span> {asks}
       </h2>
       <p className="text-[14px] text-soft">{says}</p>
     </div>
-    <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-4 gap-y-2">{children}</div>
+    <div className="flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">{children}</div>
   </Panel>
 );
 

@@ -20,7 +20,9 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
   const demo = kitchens.find(({ is_demo }) => is_demo);
   return (
     <main className="mx-auto flex max-w-[1080px] flex-col gap-4 px-6 py-8">
-      <h1 className="max-w-[22ch] text-[40px] leading-[1.1]">Know when a dog treat is dry, before you bake it.</h1>
+      <h1 className="max-w-[22ch] text-[40px] leading-[1.1] max-sm:text-[31px]">
+        Know when a dog treat is dry, before you bake it.
+      </h1>
       <p className="max-w-[64ch] text-[17px]">
         Upbeat Oven takes your recipe as you wrote it, scales it to the batch, and follows heat and water through every piece: how
         many you get, how crisp they turn, how long they keep, and what to do at the oven minute by minute. Everything stays on
