@@ -30,7 +30,7 @@ test.describe('who comes for the first time', () => {
       await page.getByRole('menuitem', { name: 'Set up my kitchen' }).click();
       await expect(page.getByRole('heading', { name: 'Set up my kitchen' })).toBeVisible();
       await typeIn(page.getByLabel('Name of the kitchen'), 'Quay Lane Treats');
-      await page.getByLabel('Country').fill('united states');
+      await page.getByRole('combobox', { name: 'Country' }).fill('united states');
       await page.getByRole('option', { name: 'United States' }).click();
       await expect(page.getByText('You pay in USD there.')).toBeVisible();
       await expect(page.getByRole('button', { name: 'Cups' })).toContainText('US cups');

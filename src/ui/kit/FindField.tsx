@@ -1,5 +1,6 @@
 'use client';
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { ChevronDown } from 'lucide-react';
 import { useMemo, useState, type ReactNode } from 'react';
 
 type Found = { readonly value: string; readonly name: string };
@@ -22,18 +23,22 @@ export function FindField({ label, value, options, onChange }: FindFieldProps): 
       value={chosen}
       onChange={(option: Found | null) => option && onChange(option.value)}
       onClose={() => setTyped('')}
-      immediate
       by="value"
     >
-      <ComboboxInput
-        aria-label={label}
-        placeholder="type to find"
-        autoComplete="off"
-        displayValue={(option: Found | null) => option?.name ?? ''}
-        onChange={({ target }) => setTyped(target.value)}
-        onFocus={({ target }) => target.select()}
-        className="w-64 max-w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2.5 py-1 font-semibold placeholder:font-normal placeholder:text-soft focus:border-rim"
-      />
+      <span className="inline-flex w-64 max-w-full items-center rounded-[10px] border-[1.4px] border-rim/55 bg-face focus-within:border-rim">
+        <ComboboxInput
+          aria-label={label}
+          placeholder="type to find"
+          autoComplete="off"
+          displayValue={(option: Found | null) => option?.name ?? ''}
+          onChange={({ target }) => setTyped(target.value)}
+          onFocus={({ target }) => target.select()}
+          className="min-w-0 flex-1 bg-transparent px-2.5 py-1 font-semibold outline-none placeholder:font-normal placeholder:text-soft"
+        />
+        <ComboboxButton aria-label={`${label}: show the list`} className="px-1.5 text-soft">
+          <ChevronDown aria-hidden size={15} />
+        </ComboboxButton>
+      </span>
       <ComboboxOptions
         modal={false}
         anchor="bottom start"
