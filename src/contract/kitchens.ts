@@ -65,6 +65,10 @@ export type SettingsView = {
   readonly machine_zone: string;
   /** The quarter of the year that it is. */
   readonly season: Season;
+  /** When everything was copied last, as an ISO time; null where there is no copy. */
+  readonly copied_at: string | null;
+  /** No copy, or none for a week. */
+  readonly copy_is_old: boolean;
   /** Recipes of a demo that are no part of it: written or changed here. */
   readonly own_recipes: number;
 };

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import type { Identity, KitchenPlace, SettingsView } from '@/contract/kitchens';
 import type { Version } from '@/contract/version';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import { SEASONS, seasonOf } from '@/core/quantities';
+import { A_DAY_S, SEASONS, seasonOf } from '@/core/quantities';
 import { maybeKitchen } from '@/db/kitchen';
 import { changedRecipes } from '@/db/recipes';
 import { now } from './clock';
@@ -10,8 +10,12 @@ import { allCountries, allCurrencies, allTimeZones } from './countries';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { versionOf, type SavedOver } from './save-over';
 import { saveSettings } from './settings';
+import { lastCopyAt } from './last-copy';
 import { todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
+
+/** A copy is made daily: none for so long means that something is wrong. */
+const COPY_GROWS_OLD_MS = 7 * A_DAY_S * 1000;
 
 /** Land lies between the shore of the Dead Sea and the highest towns. */
 export const ALTITUDE_M = Joi.number().min(-420).max(5000);
@@ -23,6 +27,7 @@ export const viewSettings = (): Promise<Result<SettingsView>> =>
     if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
     const { id, name, is_demo, address, revisions } = kitchen;
     const { country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons } = kitchen;
+    const copied = await lastCopyAt();
     return succeed({
       kitchen: { id, name, is_demo },
       identity: standing(revisions.identity, { name, address }),
@@ -33,6 +38,8 @@ export const viewSettings = (): Promise<Result<SettingsView>> =>
       time_zones: allTimeZones(),
       machine_zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       season: seasonOf(todayIn(kitchen)),
+      copied_at: copied?.toISOString() ?? null,
+      copy_is_old: copied === null || now() - copied.getTime() > COPY_GROWS_OLD_MS,
       own_recipes: is_demo ? (await changedRecipes(db, id)).length : 0,
     });
   });

@@ -3,6 +3,7 @@ import Joi from 'joi';
 import type { NewKitchenRequest } from '@/contract/kitchens';
 import { APPLIANCE_KINDS } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
+import { UNKNOWN_DOG } from '@/core/feeding';
 import { setDog } from '@/db/dogs';
 import { addKitchen } from '@/db/kitchens';
 import { setAppliance, setSettings } from '@/db/kitchen';
@@ -68,19 +69,6 @@ const fill = (
     await setSettings(db, id, { part: 'habits', value: { measures, cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } }, 'any');
     for (const [at, { kind, name: called }] of inside.appliances.entries())
       await setAppliance(db, id, { id: `${kind}-${at + 1}`, name: called, appliance: { kind, thermostat_offset_c: 0 } }, 'any');
-    if (inside.dog) await setDog(db, id, { id: randomUUID(), ...UNKNOWN_DOG, ...inside.dog }, 'any');
+    if (inside.dog) await setDog(db, id, { id: randomUUID(), kind: '', note: '', ...UNKNOWN_DOG, ...inside.dog }, 'any');
     return succeed({ id });
   });
-
-/** A dog of which nothing else was said. */
-const UNKNOWN_DOG = {
-  kind: '',
-  avoids: [],
-  note: '',
-  age: 'adult',
-  activity: 'usual',
-  neutered: true,
-  overweight: false,
-  wornTeeth: false,
-  upsetByFat: false,
-} as const;

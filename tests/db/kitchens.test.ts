@@ -1,5 +1,7 @@
 /** Several kitchens in one house: each sees its own, whatever a query forgets to ask. */
-import { readFile, readdir } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, readdir, rm, utimes, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { NewKitchenRequest } from '@/contract/kitchens';
@@ -227,6 +229,29 @@ describe('the settings', () => {
       expect(stale).toMatchObject({ ok: true, value: { kind: 'stale', current: { document } } });
     });
     expect(await within(DEMO, maker)).toMatch(/made up/);
+  });
+  it('say when everything was copied last, and warn when that is a week ago', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'copies-'));
+    process.env.OVEN_STATE = folder;
+    const told = async (): Promise<unknown> => {
+      const { copied_at, copy_is_old } = must(await cases.viewSettings());
+      return [copied_at === null ? null : copied_at.slice(0, 10), copy_is_old];
+    };
+    try {
+      expect(await told()).toEqual([null, true]);
+      await mkdir(join(folder, 'backups'));
+      const file = join(folder, 'backups', 'daily-2026-01-02.dump');
+      await writeFile(file, '');
+      expect(await told()).toEqual([null, true]);
+      await writeFile(file, 'rows');
+      await utimes(file, new Date('2026-01-02'), new Date('2026-01-02'));
+      expect(await told()).toEqual(['2026-01-02', true]);
+      await utimes(file, new Date(), new Date());
+      expect(await told()).toEqual([new Date().toISOString().slice(0, 10), false]);
+    } finally {
+      delete process.env.OVEN_STATE;
+      await rm(folder, { recursive: true });
+    }
   });
   it.each([
     ['a heat that no room has', { room_c: 80 }],

@@ -18,6 +18,17 @@ export type DogProfile = Dog & {
   readonly upsetByFat: boolean;
 };
 
+/** What is taken for true of a dog until somebody says otherwise. */
+export const UNKNOWN_DOG: Omit<DogProfile, 'name' | 'weight_kg'> = {
+  avoids: [],
+  age: 'adult',
+  activity: 'usual',
+  neutered: true,
+  overweight: false,
+  wornTeeth: false,
+  upsetByFat: false,
+};
+
 /** Daily energy over resting energy [1]. Source: NRC 2006; AAHA. */
 const FACTORS = {
   overweight: 1,

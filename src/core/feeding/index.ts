@@ -2,7 +2,7 @@ export { allowance, training } from './allowance';
 export type { Allowance, Limit } from './allowance';
 export { analyse } from './analysis';
 export type { Analysis } from './analysis';
-export { ACTIVITIES, AGE_STAGES, dailyEnergy, restingEnergy } from './dog-profile';
+export { ACTIVITIES, AGE_STAGES, UNKNOWN_DOG, dailyEnergy, restingEnergy } from './dog-profile';
 export type { Activity, AgeStage, DogProfile } from './dog-profile';
 export { screen } from './screen';
 export type { Dog, DogVerdict, Screening } from './screen';

@@ -7,8 +7,8 @@ const METRIC = { measures: 'metric', cup_fill: null } as const;
 
 describe('kitchen measures', () => {
   it('eggs by the piece, in halves, when the weight is near one', () => {
-    expect(kitchenMeasure(ingredient('egg_whole'), 100, US)?.words).toBe('2 × UK medium');
-    expect(kitchenMeasure(ingredient('egg_whole'), 77, US)?.words).toBe('1 1/2 × UK medium');
+    expect(kitchenMeasure(ingredient('egg_whole'), 100, US)?.words).toBe('2 × US large');
+    expect(kitchenMeasure(ingredient('egg_whole'), 77, METRIC)?.words).toBe('1 1/2 × UK medium');
     expect(kitchenMeasure(ingredient('egg_whole'), 62, US)?.words).not.toContain('×');
   });
   it('flour by the cup, wide of the mark by a tenth or more', () => {

@@ -14,7 +14,7 @@ export function kitchenMeasure(
   mass_g: number,
   { measures, cup_fill }: Pick<Habits, 'measures' | 'cup_fill'>,
 ): KitchenMeasure {
-  const byPiece = countOf(row, mass_g);
+  const byPiece = countOf(row, mass_g, measures);
   if (byPiece) return byPiece;
   if (row.bulkSpooned_g_per_ml <= 0) return null;
   const density = { spooned_g_per_ml: row.bulkSpooned_g_per_ml, packed_g_per_ml: row.bulkPacked_g_per_ml };
@@ -23,8 +23,12 @@ export function kitchenMeasure(
   return { words, scatter_g: SDS_IN_90_PCT * one.relSd * volume_ml * one.mass_g };
 }
 
-function countOf(row: Ingredient, mass_g: number): KitchenMeasure {
-  const usual = usualPiece(row);
+/** The piece that kitchens which measure so usually have. */
+const pieceIn = (row: Ingredient, measures: Habits['measures']): ReturnType<typeof usualPiece> =>
+  (measures === 'us' ? row.countWeights.find(({ name }) => name === 'US large') : undefined) ?? usualPiece(row);
+
+function countOf(row: Ingredient, mass_g: number, measures: Habits['measures']): KitchenMeasure {
+  const usual = pieceIn(row, measures);
   const one = weighIngredient(row, 1, 'each');
   if (!usual || !one.ok) return null;
   const count = mass_g / usual.mass_g;
