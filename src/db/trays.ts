@@ -19,10 +19,16 @@ export async function traysOf(db: Queryable, batchIds: readonly string[]): Promi
   return trays;
 }
 
-export async function setTray(db: Queryable, batchId: string, { stage, tray_g, before_g }: TrayRow): Promise<void> {
+/** What is said of a tray; what is not stays as it was, since the other weight may be on its way from the same hands. */
+export type TrayChange = Pick<TrayRow, 'stage'> & Partial<Omit<TrayRow, 'stage'>>;
+
+/** Notes what a tray weighs. */
+export async function setTray(db: Queryable, batchId: string, { stage, tray_g, before_g }: TrayChange): Promise<void> {
   await db.query(
     `insert into tray (batch_id, stage, tray_g, before_g) values ($1, $2, $3, $4)
-     on conflict (batch_id, stage) do update set tray_g = excluded.tray_g, before_g = excluded.before_g`,
-    [batchId, stage, tray_g, before_g],
+     on conflict (batch_id, stage) do update set
+       tray_g = case when $5 then excluded.tray_g else tray.tray_g end,
+       before_g = case when $6 then excluded.before_g else tray.before_g end`,
+    [batchId, stage, tray_g ?? null, before_g ?? null, tray_g !== undefined, before_g !== undefined],
   );
 }

@@ -220,6 +220,19 @@ describe('readings', () => {
       code: 'NOT_FOUND',
     });
   });
+  // 2026-11-30: each was sent with the other as the page still showed it, and took it back.
+  it('of a tray empty and full come one by one, in any order, and neither takes the other back', async () => {
+    const batch = await start('parsnip-buckwheat-snaps');
+    must(await cases.beginBatch(batch));
+    await Promise.all([
+      cases.recordReading(batch, { by: 'start', before_g: 1400 }),
+      cases.recordReading(batch, { by: 'start', tray_g: 600 }),
+    ]);
+    expect((await seen(batch)).stands).toMatchObject({ tray_g: 600, before_g: 1400 });
+    must(await cases.recordReading(batch, { by: 'start', before_g: null }));
+    expect((await seen(batch)).stands).toMatchObject({ tray_g: 600, before_g: null });
+    expect(await cases.recordReading(batch, { by: 'start' })).toMatchObject({ ok: false });
+  });
   it('of a logger’s file count from when the trays went in', async () => {
     const batch = await start('parsnip-buckwheat-snaps');
     must(await cases.beginBatch(batch));

@@ -6,7 +6,7 @@ import { maybeBake, callRowsOf } from '@/db/bakes';
 import { maybeBatch } from '@/db/batches';
 import type { Queryable } from '@/db/client';
 import { READING_KINDS, addReadings, removeReading, type ReadingKind, type ReadingRow } from '@/db/readings';
-import { setTray } from '@/db/trays';
+import { setTray, type TrayChange } from '@/db/trays';
 import { readLoggerCsv } from '@/formats/logger-csv';
 import { checkWith } from '@/formats/read-batch';
 import { now } from '../clock';
@@ -23,8 +23,8 @@ type ReadingRequest =
   | { readonly by: 'scale' | 'probe' | 'hygrometer' }
   /** What is read off a logger afterwards, of the air or of a core. */
   | { readonly by: 'file'; readonly kind: 'core_c' | 'air_c'; readonly csv: string }
-  /** The tray that is weighed in an appliance of the programme: empty, and with its pieces as it goes in. */
-  | { readonly by: 'start'; readonly stage: number; readonly tray_g: number; readonly before_g: number | null }
+  /** The tray that is weighed in an appliance of the programme: empty, or with its pieces as it goes in, or both. */
+  | ({ readonly by: 'start' } & TrayChange)
   | { readonly by: 'strike'; readonly id: string };
 const REQUEST = Joi.object<ReadingRequest>({
   by: Joi.string().valid('hand', 'scale', 'probe', 'hygrometer', 'file', 'start', 'strike').required(),
@@ -43,9 +43,9 @@ const REQUEST = Joi.object<ReadingRequest>({
   .when(Joi.object({ by: 'start' }).unknown(), {
     then: Joi.object({
       stage: Joi.number().integer().min(0).max(40).default(0),
-      tray_g: Joi.number().min(0).max(20_000).required(),
-      before_g: Joi.number().greater(0).max(60_000).allow(null).required(),
-    }),
+      tray_g: Joi.number().min(0).max(20_000),
+      before_g: Joi.number().greater(0).max(60_000).allow(null),
+    }).or('tray_g', 'before_g'),
   })
   .when(Joi.object({ by: 'strike' }).unknown(), { then: Joi.object({ id: Joi.string().pattern(/^\d+$/).required() }) });
 

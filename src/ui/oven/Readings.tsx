@@ -167,7 +167,7 @@ function TrayBefore({ stands, note }: TrayBeforeProps): ReactNode {
         value={tray_g}
         placeholder="0"
         max={20_000}
-        onChange={(value) => note({ by: 'start', stage, tray_g: value ?? 0, before_g })}
+        onChange={(value) => note({ by: 'start', stage, tray_g: value ?? 0 })}
       />
       <span className="text-soft">{stage === 0 ? 'with raw pieces' : 'with pieces, as it went in'}</span>
       <OptionalNumber
@@ -176,7 +176,7 @@ function TrayBefore({ stands, note }: TrayBeforeProps): ReactNode {
         value={before_g}
         placeholder="?"
         max={60_000}
-        onChange={(value) => note({ by: 'start', stage, tray_g: tray_g ?? 0, before_g: value })}
+        onChange={(value) => note({ by: 'start', stage, before_g: value })}
       />
     </p>
   );
