@@ -65,7 +65,9 @@ test.describe('who comes for the first time', () => {
       await expect(elsewhere.getByLabel('Name of the dog')).toHaveValue(/./);
       await page.goto('/dogs');
       await expect(page.getByRole('main')).toContainText('Tuppence');
-      await expect(page.getByText('New dog')).toBeHidden();
+      await expect(page.getByText('A new dog')).toBeHidden();
+      await elsewhere.getByRole('button', { name: 'Take off the list' }).click();
+      await expect(elsewhere.getByRole('main')).not.toContainText('A new dog');
       await elsewhere.close();
     });
     await test.step('settings: a label’s address, the air by season', async () => {
