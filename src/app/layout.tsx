@@ -6,7 +6,6 @@ import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
 
 export const metadata: Metadata = {
-  title: 'Upbeat Oven',
   description: 'From bowl to jar: scale, shape, bake, dry and keep dog treats, with the water followed all the way.',
 };
 

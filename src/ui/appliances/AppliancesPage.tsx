@@ -14,6 +14,7 @@ import { ApplianceSheet } from './ApplianceSheet';
 import { CostsPanel } from './CostsPanel';
 import { PlacesPanel } from './PlacesPanel';
 import { useKit } from './use-kit';
+import { PageTitle } from '../shell/PageTitle';
 
 /** What stands in the kitchen: every oven and dryer with what is known of it, measured where it was measured. */
 export function AppliancesPage(view: KitView): ReactNode {
@@ -21,6 +22,7 @@ export function AppliancesPage(view: KitView): ReactNode {
   const { open, house, trouble, pick, add, drop, price, pay, hold, again } = useKit(view);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
+      <PageTitle>Kit</PageTitle>
       <PageHead title="Kit" says="what stands in the kitchen, and what it really does">
         <span className="inline-flex items-center gap-2 text-[14.5px]">
           <span className="text-soft">a kilowatt hour costs</span>

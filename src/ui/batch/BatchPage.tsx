@@ -36,6 +36,7 @@ import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
+import { PageTitle } from '../shell/PageTitle';
 
 type BatchPageProps = {
   readonly batch: {
@@ -93,6 +94,7 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
   };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
+      <PageTitle>{document.name ?? document.recipe.name ?? 'Batch'}</PageTitle>
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
         <BatchLine

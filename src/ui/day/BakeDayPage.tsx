@@ -20,6 +20,7 @@ import { PlanView } from './PlanView';
 import { dayNames } from './day-names';
 import { lanesOf } from './lanes';
 import { useBakeDay } from './use-bake-day';
+import { PageTitle } from '../shell/PageTitle';
 
 /** A day's baking laid on hands, ovens, dryers and the night; what is late, why, and what would help. */
 export function BakeDayPage(view: BakeDayView): ReactNode {
@@ -44,6 +45,7 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
   });
   return (
     <main className="mx-auto flex max-w-[1400px] flex-col gap-3 px-6 py-4">
+      <PageTitle>Bake day</PageTitle>
       <DayHead iso={iso} settings={settings} onSettings={setSettings} />
       <Alert>{trouble}</Alert>
       <SavingNote saving={saving} what="this day" />

@@ -14,6 +14,7 @@ import { DogSheet } from './DogSheet';
 import { TrainingPlan } from './TrainingPlan';
 import { TreatTable } from './TreatTable';
 import { useDogs } from './use-dogs';
+import { PageTitle } from '../shell/PageTitle';
 
 /** Which dog may have what, how many a day, and why not more. */
 export function DogsPage({ allergens, ...view }: DogsView): ReactNode {
@@ -22,6 +23,7 @@ export function DogsPage({ allergens, ...view }: DogsView): ReactNode {
   const { open, at, trouble, pick, add, drop, again } = useDogs(view);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
+      <PageTitle>Dogs</PageTitle>
       <PageHead title="Dogs" says="who may have what, how many a day, and why not more">
         <Button onClick={() => void add()}>
           <Plus aria-hidden size={16} /> Add a dog

@@ -16,6 +16,7 @@ import { SearchField } from '../kit/SearchField';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
 import { freshness, untilWords, type Freshness } from './jar-view';
+import { PageTitle } from '../shell/PageTitle';
 
 const SHELVES: Readonly<Record<Keeps['store'], string>> = {
   room: 'On the shelf',
@@ -38,6 +39,7 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
   };
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <PageTitle>Jars</PageTitle>
       <PageHead title="Jars" says={storeWords(shelves)}>
         <Totals totals={totals} days={totals_days} currency={currency} />
       </PageHead>

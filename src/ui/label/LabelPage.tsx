@@ -18,6 +18,7 @@ import { useSaveLabel, savingWords } from './use-save-label';
 import { limits } from '../kit/limits';
 import { type LabelView } from '@/contract/label';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
+import { PageTitle } from '../shell/PageTitle';
 
 const PART_NAMES: Record<LabelPart, string> = {
   title: 'Name',
@@ -49,6 +50,7 @@ export function LabelPage({ batch, written, stops, packs, pack }: LabelView): Re
   };
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
+      <PageTitle>{`Label of ${batch.name}`}</PageTitle>
       <PageHead
         title="Label"
         says={

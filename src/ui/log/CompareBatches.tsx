@@ -7,6 +7,7 @@ import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { differenceWords } from './difference-words';
 import { MeasuredBeside } from './MeasuredBeside';
+import { PageTitle } from '../shell/PageTitle';
 
 type CompareBatchesProps = {
   readonly entries: readonly LogEntryView[];
@@ -53,6 +54,7 @@ const ROWS: readonly Row[] = [
 export function CompareBatches({ entries, changes, names }: CompareBatchesProps): ReactNode {
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
+      <PageTitle>Batches side by side</PageTitle>
       <header className="flex flex-wrap items-baseline gap-x-4 pb-4">
         <h1 className="text-[27px]">Side by side</h1>
         <p className="text-soft">bold is measured, under it what was predicted</p>

@@ -11,6 +11,7 @@ import { Choice } from '../kit/Choice';
 import { SearchField } from '../kit/SearchField';
 import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
+import { PageTitle } from '../shell/PageTitle';
 
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
 const LogChart = lazy(() => import('./LogChart').then(({ LogChart: chart }) => ({ default: chart })));
@@ -34,6 +35,7 @@ export function LogBook({
   const [drawn, setDrawn] = useState(false);
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
+      <PageTitle>Log</PageTitle>
       <PageHead title="Log" says={tallyWords(tally)}>
         {tables}
       </PageHead>

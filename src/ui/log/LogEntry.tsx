@@ -9,6 +9,7 @@ import type { Beside } from '@/contract/log';
 import { MeasuredNumber } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { buttonClass } from '../kit/Button';
+import { PageTitle } from '../shell/PageTitle';
 
 type LogEntryProps = {
   readonly id: string;
@@ -69,6 +70,7 @@ export function LogEntry(props: LogEntryProps): ReactNode {
   const { textures, colours, verdicts, dogs, portions } = props;
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
+      <PageTitle>{`${name} in the log`}</PageTitle>
       <PageHead title={name} says={baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}>
         {baked_on && !isStored && <StorePacks id={id} />}
         <Link href={`/batch/${id}`} className={buttonClass()}>

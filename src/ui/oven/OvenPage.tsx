@@ -14,6 +14,7 @@ import { Readings } from './Readings';
 import { useChime } from './use-chime';
 import { useOven } from './use-oven';
 import { useWakeLock } from './use-wake-lock';
+import { PageTitle } from '../shell/PageTitle';
 
 const SHOWN_NEXT = 6;
 
@@ -36,6 +37,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
   const ended = oven.bakes.filter(({ ended_at }) => ended_at !== null);
   return (
     <main className="fixed inset-0 z-30 overflow-y-auto bg-enamel">
+      <PageTitle>At the oven</PageTitle>
       <div className="mx-auto flex min-h-full max-w-[1180px] flex-col gap-4 px-5 py-4">
         <header className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
           <h1 className="text-[17px] text-ink">At the oven</h1>

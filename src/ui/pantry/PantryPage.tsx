@@ -14,6 +14,7 @@ import { useIsThere } from '../kit/use-is-there';
 import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
 import { firstToGo, inHouse_g, itemsOf } from './pantry-data';
+import { PageTitle } from '../shell/PageTitle';
 
 /** Ingredients that come with the page as it is served: as many as a screen shows. The others follow at once. */
 const FIRST = 60;
@@ -40,6 +41,7 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
   const item = open === null ? null : (byId.get(open) ?? null);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
+      <PageTitle>Pantry</PageTitle>
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Pantry</h1>
         <Filters typed={typed} setTyped={setTyped} shown={shown} setShown={setShown} kinds={kinds} />

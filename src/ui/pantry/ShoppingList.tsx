@@ -7,6 +7,7 @@ import { mass, money, packMass } from '../format/units';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { Table } from '../kit/Table';
+import { PageTitle } from '../shell/PageTitle';
 
 type ShoppingListProps = {
   readonly currency: string;
@@ -25,6 +26,7 @@ export function ShoppingList({ currency, batches, planned, items, total, unprice
     batches.filter((batch) => (batch.id === id ? !batch.chosen : batch.chosen)).map((batch) => batch.id);
   return (
     <main className="mx-auto max-w-[1100px] px-6 py-4">
+      <PageTitle>Shopping list</PageTitle>
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Shopping list</h1>
         <p className="text-soft">

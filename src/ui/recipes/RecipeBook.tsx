@@ -11,6 +11,7 @@ import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
 import { call, wrongWith } from '../kit/api';
+import { PageTitle } from '../shell/PageTitle';
 
 /** What the book is asked for; empty parts narrow nothing. */
 export type BookSearch = {
@@ -51,6 +52,7 @@ export function RecipeBook({
   const narrowed = Object.values(search).some((value) => value !== '');
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <PageTitle>Recipes</PageTitle>
       <PageHead title="Recipes" says={kitchen}>
         {open && (
           <Link href={`/batch/${open.id}?bench=heat`} className={buttonClass()}>

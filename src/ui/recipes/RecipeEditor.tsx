@@ -32,6 +32,7 @@ import { useEditedDraft } from './bring/use-edited-draft';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 import { limits } from '../kit/limits';
+import { PageTitle } from '../shell/PageTitle';
 
 type RecipeEditorProps = {
   /** The recipe that is edited; null for a new one. */
@@ -67,6 +68,7 @@ export function RecipeEditor({
   const steps = recipe.steps ?? [];
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <PageTitle>{(saved && recipe.name) || 'Write a recipe'}</PageTitle>
       <Head saved={saved} batch={batch} saving={saving} pasting={pasting} onWrite={() => setPasting(false)} />
       <NotSaved saving={saving} />
       {pasting ? (

@@ -23,6 +23,7 @@ import { MethodLine } from './MethodLine';
 import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { costWords, methodWords } from './RecipeTile';
 import { WhoPanel } from './WhoPanel';
+import { PageTitle } from '../shell/PageTitle';
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
@@ -58,6 +59,7 @@ export function RecipePage({
   const { card } = recipe;
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
+      <PageTitle>{recipe.name}</PageTitle>
       <Head recipe={recipe} revision={revision} archived={archived} actions={actions} />
       <div className="grid gap-3 lg:grid-cols-[1fr_25rem]">
         <div className="flex flex-col gap-3">

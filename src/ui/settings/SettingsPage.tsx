@@ -7,6 +7,7 @@ import { CopyPanel } from './CopyPanel';
 import { IdentityPanel } from './IdentityPanel';
 import { KitchensPanel } from './KitchensPanel';
 import { PlacePanel } from './PlacePanel';
+import { PageTitle } from '../shell/PageTitle';
 
 /** What belongs to the kitchen as a whole, and to the house it is in. */
 export function SettingsPage(view: SettingsView): ReactNode {
@@ -14,6 +15,7 @@ export function SettingsPage(view: SettingsView): ReactNode {
   const again = (): void => router.refresh();
   return (
     <main className="mx-auto flex max-w-[960px] flex-col gap-3 px-6 py-4">
+      <PageTitle>Settings</PageTitle>
       <PageHead title="Settings" says={view.kitchen.name} />
       {view.kitchen.is_demo && (
         <p className="rounded-2xl border-[1.4px] border-hair bg-enamel px-4 py-2 text-[15px]">

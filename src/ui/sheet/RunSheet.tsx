@@ -11,6 +11,7 @@ import { SheetFinish } from './SheetFinish';
 import { SheetHeat } from './SheetHeat';
 import { SheetCautions, SheetPart } from './SheetPart';
 import { SheetShape } from './SheetPieces';
+import { PageTitle } from '../shell/PageTitle';
 
 type RunSheetProps = {
   readonly id: string;
@@ -27,6 +28,7 @@ export function RunSheet({ id, kitchen, name, baked_on, document, prediction, ro
   const pantry = new Map(rows.map((row) => [row.id, row]));
   return (
     <main className="mx-auto max-w-[820px] px-6 py-4 text-[14.5px] print:max-w-none print:p-0 print:text-[11pt]">
+      <PageTitle>{`Run sheet of ${name}`}</PageTitle>
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-[1.6px] border-rim pb-2">
         <h1 className="text-[25px]">{name}</h1>
         <p className="text-soft">

@@ -13,6 +13,7 @@ import { freshness, untilWords } from '../jars/jar-view';
 import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { useOvenChanges } from '../kit/use-oven-changes';
+import { PageTitle } from '../shell/PageTitle';
 
 const CALLS_SHOWN = 6;
 
@@ -22,6 +23,7 @@ export function TodayPage(props: TodayView): ReactNode {
   useOvenChanges();
   return (
     <main className="mx-auto flex max-w-[1232px] flex-col gap-3 px-6 py-5">
+      <PageTitle>Today</PageTitle>
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1 className="text-[27px]">
           {weekday(today)}, {day(today)}

@@ -14,6 +14,7 @@ import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { TextField } from '../kit/TextField';
 import { BLANK_KITCHEN, setUpKitchen } from './choose';
+import { PageTitle } from '../shell/PageTitle';
 
 const BOX = 'w-64 max-w-full';
 const USUAL_DOG_KG = 15;
@@ -32,6 +33,7 @@ export function NewKitchenPage({ countries }: { readonly countries: readonly Cou
   };
   return (
     <main className="mx-auto flex max-w-[880px] flex-col gap-3 px-6 py-5">
+      <PageTitle>Set up my kitchen</PageTitle>
       <PageHead title="Set up my kitchen" says="everything can be changed later under Settings" />
       <Alert>{trouble}</Alert>
       <Question number={1} asks="What is it called?" says="It stands on your labels as the maker.">

@@ -6,6 +6,7 @@ import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { BLANK_KITCHEN, chooseKitchen, setUpKitchen } from './choose';
+import { PageTitle } from '../shell/PageTitle';
 
 /** The first page, as long as nobody has chosen a kitchen: what this is, and three ways in. */
 export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
@@ -20,6 +21,7 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
   const demo = kitchens.find(({ is_demo }) => is_demo);
   return (
     <main className="mx-auto flex max-w-[1080px] flex-col gap-4 px-6 py-8">
+      <PageTitle>Welcome</PageTitle>
       <h1 className="max-w-[22ch] text-[40px] leading-[1.1] max-sm:text-[31px]">
         Know when a dog treat is dry, before you bake it.
       </h1>
