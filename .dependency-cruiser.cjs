@@ -17,6 +17,7 @@ const may = {
 const coreOrder = [
   'failure',
   'quantities',
+  'said',
   'written',
   'pantry',
   'dangers',

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
@@ -13,7 +14,12 @@ export default async function Layout({ children }: { readonly children: ReactNod
   const night = (await cookies()).get('theme')?.value === 'night';
   const rail = await viewRail();
   return (
-    <html lang="en-GB" data-theme={night ? 'night' : 'day'} data-kitchen={rail.ok ? rail.value.kitchen.id : undefined}>
+    <html
+      lang="en-GB"
+      data-theme={night ? 'night' : 'day'}
+      data-kitchen={rail.ok ? rail.value.kitchen.id : undefined}
+      data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
+    >
       <body>
         <TopNav rail={rail.ok ? rail.value : null} night={night} />
         {children}

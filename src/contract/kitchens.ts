@@ -1,5 +1,7 @@
 import type { ApplianceKind } from '@/core/catalogue';
-import type { RoomAir, Season } from '@/core/quantities';
+import type { CupFill, RoomAir, Season } from '@/core/quantities';
+import type { Reader } from '@/core/said';
+
 import type { Version } from './version';
 
 /** A kitchen of this house, as one chooses it. */
@@ -52,11 +54,24 @@ export type KitchenPlace = {
   readonly seasons: Partial<Readonly<Record<Season, RoomAir>>>;
 };
 
+/** How the bakers of a kitchen measure and cut; `cup_fill` is null until they were asked. */
+export type KitchenHabits = {
+  readonly measures: Country['measures'];
+  readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
+  readonly scale_step_g: 1 | 5;
+  /** Gaps that hands really left between cut-outs, the newest last [mm]. */
+  readonly cut_gaps_mm: readonly number[];
+};
+
 /** What belongs to the kitchen as a whole. */
 export type SettingsView = {
   readonly kitchen: KitchenChoice;
   readonly identity: Version<Identity>;
   readonly place: Version<KitchenPlace>;
+  /** In what numbers are read. */
+  readonly reads: Version<Reader>;
+  readonly habits: Version<KitchenHabits>;
+  readonly energy: Version<{ readonly energy_per_kwh: number | null }>;
   readonly kitchens: readonly KitchenChoice[];
   readonly countries: readonly Country[];
   readonly currencies: ReadonlyArray<{ readonly code: string; readonly name: string }>;

@@ -2,6 +2,7 @@ import type { Appliance } from '@/core/catalogue';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Places } from '@/core/calls';
 import type { CupFill, RoomAir, Season } from '@/core/quantities';
+import { METRIC_READER, type Reader } from '@/core/said';
 import type { Queryable } from './client';
 import { overParameter, type Over, type SavedRow } from './versions';
 
@@ -25,6 +26,8 @@ export type KitchenRow = {
   readonly time_zone: string | null;
   /** Made up, to look around in. */
   readonly is_demo: boolean;
+  /** In what its numbers are read. */
+  readonly reads: Reader;
   /** Of each part of its settings. */
   readonly revisions: SettingsRevisions;
 } & HabitsRow &
@@ -66,11 +69,11 @@ export async function maybeKitchen(db: Queryable): Promise<KitchenRow | null> {
   const { rows } = await db.query<KitchenRow>(
     `select id, name, altitude_m, room_c, room_rh_pct, currency, energy_per_kwh, costs, losses_used, losses_since,
        json_build_object('trays', trays, 'fridge', fridge_places, 'freezer', freezer_places) as places,
-       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone, is_demo, address, country, seasons,
-       '{"habits": 0, "places": 0, "costs": 0, "energy": 0, "identity": 0, "place": 0}'::jsonb || revisions as revisions
+       measures, cup_fill, scale_step_g, cut_gaps_mm, time_zone, is_demo, address, country, seasons, reads,
+       '{"reads": 0, "habits": 0, "places": 0, "costs": 0, "energy": 0, "identity": 0, "place": 0}'::jsonb || revisions as revisions
      from kitchen where id = this_kitchen()`,
   );
-  return rows[0] ?? null;
+  return rows[0] ? { ...rows[0], reads: { ...METRIC_READER, ...rows[0].reads } } : null;
 }
 
 export async function appliancesOf(db: Queryable, kitchenId: string): Promise<StoredAppliance[]> {
@@ -118,6 +121,7 @@ export type Settings = {
   readonly energy: { readonly energy_per_kwh: number | null };
   readonly identity: IdentityRow;
   readonly place: PlaceRow;
+  readonly reads: Reader;
 };
 export type SettingsRevisions = { readonly [K in keyof Settings]: number };
 
@@ -132,6 +136,7 @@ const COLUMNS_OF: { readonly [K in keyof Settings]: (part: Settings[K]) => Reado
     ...{ country, currency, time_zone, altitude_m, room_c, room_rh_pct },
     seasons: JSON.stringify(seasons),
   }),
+  reads: (reads) => ({ reads: JSON.stringify(reads) }),
 };
 
 /** Changes one part of a kitchen's settings; null when another revision of it stands there. */

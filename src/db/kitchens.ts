@@ -1,3 +1,4 @@
+import { METRIC_READER, type Reader } from '@/core/said';
 import type { Queryable } from './client';
 
 /** A kitchen of this house, as one chooses it. */
@@ -6,12 +7,16 @@ export type KitchenThere = {
   readonly name: string;
   /** Made up, to look around in. */
   readonly is_demo: boolean;
+  /** In what it reads numbers. */
+  readonly reads: Reader;
 };
 
 /** Kitchens of this house: one's own first, the one made last first. */
 export async function kitchensThere(db: Queryable): Promise<KitchenThere[]> {
-  const { rows } = await db.query<KitchenThere>('select id, name, is_demo from kitchen_there order by is_demo, made_at desc, id');
-  return rows;
+  const { rows } = await db.query<KitchenThere>(
+    'select id, name, is_demo, reads from kitchen_there order by is_demo, made_at desc, id',
+  );
+  return rows.map((row) => ({ ...row, reads: { ...METRIC_READER, ...row.reads } }));
 }
 
 /** Whether a house without a kitchen is given the demo's at its next start. */
@@ -26,7 +31,7 @@ export async function leaveDemoOut(db: Queryable): Promise<void> {
 }
 
 /** What a kitchen begins with; everything else has its usual value until somebody says otherwise. */
-export type NewKitchen = KitchenThere & {
+export type NewKitchen = Omit<KitchenThere, 'reads'> & {
   readonly altitude_m: number;
   readonly room_c: number;
   readonly room_rh_pct: number;

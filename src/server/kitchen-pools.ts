@@ -2,7 +2,7 @@ import 'server-only';
 import type pg from 'pg';
 import { openPool } from '@/db/client';
 import { kitchensThere, type KitchenThere } from '@/db/kitchens';
-import { asked, type Asked } from './asked';
+import { asked, readBy, type Asked } from './asked';
 import { config } from './config';
 
 /** Kitchens whose connections are kept open; those of one that nobody asks for close by themselves. */
@@ -51,7 +51,9 @@ export function forgetKitchens(): void {
 /** The kitchen that a request is about: the one it chose, while there is one; or else one's own; or else the demo. Null where there is none. */
 export async function askedKitchen(choice: Asked = asked()): Promise<KitchenThere | null> {
   const there = await kitchens();
-  return there.find(({ id }) => id === choice.kitchen) ?? (choice.only ? null : (there[0] ?? null));
+  const found = there.find(({ id }) => id === choice.kitchen) ?? (choice.only ? null : (there[0] ?? null));
+  if (found) readBy(found.reads);
+  return found;
 }
 
 /** Closes every connection. */

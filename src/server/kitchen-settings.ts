@@ -3,6 +3,7 @@ import type { Identity, KitchenPlace, SettingsView } from '@/contract/kitchens';
 import type { Version } from '@/contract/version';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { A_DAY_S, SEASONS, seasonOf } from '@/core/quantities';
+import { READINGS, type Reader } from '@/core/said';
 import { maybeKitchen } from '@/db/kitchen';
 import { changedRecipes } from '@/db/recipes';
 import { now } from './clock';
@@ -26,12 +27,16 @@ export const viewSettings = (): Promise<Result<SettingsView>> =>
     const kitchen = await maybeKitchen(db);
     if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
     const { id, name, is_demo, address, revisions } = kitchen;
+    const { reads, measures, cup_fill, scale_step_g, cut_gaps_mm, energy_per_kwh } = kitchen;
     const { country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons } = kitchen;
     const copied = await lastCopyAt();
     return succeed({
       kitchen: { id, name, is_demo },
       identity: standing(revisions.identity, { name, address }),
       place: standing(revisions.place, { country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons }),
+      reads: standing(revisions.reads, reads),
+      habits: standing(revisions.habits, { measures, cup_fill, scale_step_g, cut_gaps_mm }),
+      energy: standing(revisions.energy, { energy_per_kwh }),
       kitchens: await kitchens(),
       countries: allCountries(),
       currencies: allCurrencies(),
@@ -93,3 +98,16 @@ const PLACE = Joi.object<KitchenPlace, true>({
 /** Keeps where the kitchen stands, what its air is like, and what is paid with. Nothing that was saved is predicted anew. */
 export const savePlace = (body: unknown): Promise<Result<SavedOver<KitchenPlace>>> =>
   saveSettings('place', 'where the kitchen stands', PLACE, body);
+
+const one = (choices: readonly string[]): Joi.StringSchema =>
+  Joi.string()
+    .valid(...choices)
+    .required();
+const READS = Joi.object<Reader>(Object.fromEntries(Object.entries(READINGS).map(([key, choices]) => [key, one(choices)])));
+
+/** Keeps in what numbers are read in this kitchen. Documents stay as they are. */
+export async function saveReads(body: unknown): Promise<Result<SavedOver<Reader>>> {
+  const saved = await saveSettings('reads', 'in what numbers are read', READS, body);
+  if (saved.ok) forgetKitchens();
+  return saved;
+}

@@ -46,7 +46,7 @@ const writtenFor = (id: string, pack: number | undefined): Promise<Result<Writte
     const facts = labelFacts(portion.document, portion.prediction, portion.lines, maker, at);
     return succeed({
       row,
-      written: labelText(facts),
+      written: labelText(facts, kitchen.value.reads),
       stops: portion.prediction.cautions.filter(({ severity }) => severity === 'stop').map(({ message }) => message),
       packs: prediction.keeps.map(({ portion: of, option, store, packs: count, net_g }) => ({
         portion: of,

@@ -12,6 +12,7 @@ const STANDS: { readonly [K in keyof Settings]: (kitchen: KitchenRow) => Setting
   places: ({ places }) => places,
   costs: ({ costs }) => costs,
   energy: ({ energy_per_kwh }) => ({ energy_per_kwh }),
+  reads: ({ reads }) => reads,
   identity: ({ name, address }) => ({ name, address }),
   place: ({ country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons }) => ({
     ...{ country, currency, time_zone, altitude_m, room_c, room_rh_pct, seasons },

@@ -1,4 +1,5 @@
 import { succeed, type Result } from '@/core/failure';
+import type { Reader } from '@/core/said';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { maybeOpenBatch } from '@/db/batches';
 import { kitchens } from './kitchen-pools';
@@ -7,6 +8,7 @@ import { withDatabase } from './with-database';
 
 type RailView = {
   readonly kitchen: KitchenChoice;
+  readonly reads: Reader;
   readonly kitchens: readonly KitchenChoice[];
   /** The planned batch changed last, or the last one at all. */
   readonly openBatch: string | null;
@@ -18,6 +20,6 @@ export const viewRail = (): Promise<Result<RailView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const open = await maybeOpenBatch(db, kitchen.value.id);
-    const { id, name, is_demo } = kitchen.value;
-    return succeed({ kitchen: { id, name, is_demo }, kitchens: await kitchens(), openBatch: open?.id ?? null });
+    const { id, name, is_demo, reads } = kitchen.value;
+    return succeed({ kitchen: { id, name, is_demo }, reads, kitchens: await kitchens(), openBatch: open?.id ?? null });
   });

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, test } from './page';
+import { expectAccessible, test, typeIn } from './page';
 
 const SNAPS = '[data-block^="machine"][aria-label^="Snaps for the farm shop"]';
 
@@ -40,6 +40,7 @@ test('a Saturday is laid out, pinned by hand and by key, made late, and told why
       .or(page.getByLabel(/^Time that Hillbars/))
       .first()
       .fill('09:00');
+    await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'Late', exact: true })).toBeVisible({ timeout: 20_000 });
     await expect(page.getByText(/it waits/).first()).toBeVisible();
     await expect(page.getByText('Trying …')).toBeHidden({ timeout: 60_000 });
@@ -47,9 +48,9 @@ test('a Saturday is laid out, pinned by hand and by key, made late, and told why
 
   await test.step('hours in which nothing fits: told what stands in the way, and all is there again when they are longer', async () => {
     const upTo = page.getByLabel('to', { exact: true });
-    await upTo.fill('07:10');
+    await typeIn(upTo, '07:10');
     await expect(page.getByText(/^No plan\. .*: Nobody is awake for \d+ minutes/)).toBeVisible({ timeout: 20_000 });
-    await upTo.fill('22:00');
+    await typeIn(upTo, '22:00');
     await expect(page.getByRole('heading', { name: 'Late', exact: true })).toBeVisible({ timeout: 20_000 });
   });
 

@@ -122,8 +122,8 @@ describe('the call at hand', () => {
   });
   it('readings are listed newest first, each with where it came from, and can be struck out', () => {
     const html = renderToStaticMarkup(<Readings bake={BAKE} now={NOW} send={send} />);
-    expect(html.indexOf('78.4')).toBeLessThan(html.indexOf('>612<'));
-    expect(html).toContain('aria-label="Strike out tray 612"');
+    expect(html.indexOf('78 °C')).toBeLessThan(html.indexOf('>612 g<'));
+    expect(html).toContain('aria-label="Strike out tray 612 g"');
     expect(words(<Readings bake={{ ...BAKE, stands: { ...BAKE.stands, before_g: null } }} now={NOW} send={send} />)).toContain(
       'once the tray was weighed as it went in',
     );

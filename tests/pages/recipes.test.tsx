@@ -393,7 +393,7 @@ describe('the pantry', () => {
         />
       </AppRouterContext.Provider>,
     );
-    expect(text).toContain('£0.26 / 100 g');
+    expect(text).toContain('£0.26 per 100 g');
     expect(text).toMatch(/800 g past 20 Nov 2026/);
     expect(text).toContain('peel and grate, 8 min; 100 g whole beetroot give 82 g');
     expect(text).toContain('past its date, 20 Nov 2026');

@@ -1,4 +1,5 @@
 /** What a label says, against the worked figures of the rules it follows. */
+import { METRIC_READER } from '@/core/said';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '@/core/feeding';
@@ -117,7 +118,7 @@ describe('the words', () => {
     perDayAt10kg: 2,
   } as const;
   it('say what there is, how much to feed and how to keep it, and certify nothing', () => {
-    const text = labelText(facts);
+    const text = labelText(facts, METRIC_READER);
     expect(text.ingredients).toMatch(/spelt.*beetroot 25 %/);
     expect(text.analysis).toBe(
       'Protein min 13.5 %, fat min 7.5 %, fibre max 3 %, moisture max 7 %. About 362 kcal per 100 g, 19 kcal a piece.',
@@ -133,7 +134,7 @@ describe('the words', () => {
     expect(Object.values(text).join(' ')).not.toMatch(/safe|guarantee|vet approved/i);
   });
   it('what is frozen is thawed closed; what has no date says none', () =>
-    expect(labelText({ ...facts, store: 'freezer', bestBefore: null, afterOpening_days: null })).toMatchObject({
+    expect(labelText({ ...facts, store: 'freezer', bestBefore: null, afterOpening_days: null }, METRIC_READER)).toMatchObject({
       bestBefore: '',
       storage: 'Frozen, at -18 °C. Thaw closed, in the fridge; do not freeze again.',
     }));

@@ -3,6 +3,7 @@ import { packed } from '@/contract/packed';
 import { viewPantry } from '@/server/view-pantry';
 import { PantryPage } from '@/ui/pantry/PantryPage';
 import { ErrorPanel } from '@/ui/shell/ErrorPanel';
+import { PageTitle } from '@/ui/shell/PageTitle';
 
 export const dynamic = 'force-dynamic';
 
@@ -16,12 +17,15 @@ export default async function Page({ searchParams }: { readonly searchParams: Pr
   const asked = add ? { add: { name: add.slice(0, 120), back: back && /^\/[a-z]/.test(back) ? back : '/pantry' } } : {};
   const { items, ...house } = view.value;
   return (
-    <PantryPage
-      {...house}
-      {...asked}
-      rows={packed(items.map(({ row }) => row))}
-      prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
-      lots={items.flatMap(({ lots }) => lots)}
-    />
+    <>
+      <PageTitle>Pantry</PageTitle>
+      <PantryPage
+        {...house}
+        {...asked}
+        rows={packed(items.map(({ row }) => row))}
+        prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
+        lots={items.flatMap(({ lots }) => lots)}
+      />
+    </>
   );
 }

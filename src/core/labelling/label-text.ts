@@ -1,4 +1,5 @@
 import { counted } from '../quantities';
+import { dayIn, massIn, sentenceIn, type Reader } from '../said';
 import type { Guarantees } from './guarantees';
 import type { Declared } from './ingredient-list';
 
@@ -52,8 +53,12 @@ const wordsOf = (text: string): string[] =>
 const isNamed = (name: string, { name: ingredient }: Declared): boolean =>
   wordsOf(name).some((said) => wordsOf(ingredient).some((word) => word.startsWith(said) || said.startsWith(word)));
 
-/** A label's words. Local rules differ: these are a start, not a certificate. */
-export function labelText(facts: LabelFacts): LabelText {
+/** What is inside; where ounces are read, grams stand beside them. */
+const netWords = (net_g: number, reader: Reader): string =>
+  reader.mass === 'g' ? `${net_g} g` : `${massIn(reader, net_g)} (${net_g} g)`;
+
+/** A label's words, in the units and dates of whoever sells it. Local rules differ: these are a start, not a certificate. */
+export function labelText(facts: LabelFacts, reader: Reader): LabelText {
   const { guarantees: g } = facts;
   return {
     title: facts.name,
@@ -65,10 +70,10 @@ export function labelText(facts: LabelFacts): LabelText {
       `Protein min ${g.protein_min_pct} %, fat min ${g.fat_min_pct} %, fibre max ${g.fibre_max_pct} %, ` +
       `moisture max ${g.moisture_max_pct} %. About ${Math.round(facts.kcal_per_100g)} kcal per 100 g, ${piece(facts.kcal_per_piece)} kcal a piece.`,
     allergens: contains(facts),
-    feeding: feedingWords(facts.perDayAt10kg),
-    storage: storageWords(facts),
-    net: `${facts.net_g} g`,
-    bestBefore: facts.bestBefore ? shortDate(facts.bestBefore) : '',
+    feeding: sentenceIn(reader, feedingWords(facts.perDayAt10kg)),
+    storage: sentenceIn(reader, storageWords(facts)),
+    net: netWords(facts.net_g, reader),
+    bestBefore: facts.bestBefore ? dayIn(reader, facts.bestBefore) : '',
     lot: facts.lot,
     maker: facts.maker,
   };
@@ -98,10 +103,3 @@ function storageWords({ store, afterOpening_days }: LabelFacts): string {
 }
 
 const wholeSpan = (days: number): string => (days >= 14 ? counted(Math.floor(days / 7), 'week') : counted(days, 'day'));
-
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-/** "16 Feb 2027": cannot be read the wrong way round on either side of an ocean. */
-function shortDate(iso: string): string {
-  const [year, month, day] = iso.split('-').map(Number);
-  return `${day} ${MONTHS[month - 1]} ${year}`;
-}

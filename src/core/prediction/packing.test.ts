@@ -1,4 +1,5 @@
 /** Packs, portions, labels and money of whole batches: sums must close, and nothing may promise too much. */
+import { METRIC_READER } from '../said';
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '../bands';
@@ -137,7 +138,7 @@ describe('a label', () => {
         name: 'Cairnhope',
         baked_on: '2026-11-24',
       });
-      const text = labelText(made);
+      const text = labelText(made, METRIC_READER);
       expect(text.ingredients.split(', ').length).toBe(
         new Set(one.lines.filter(({ mass_g }) => mass_g > 0).map(({ ingredient }) => ingredient.id)).size,
       );

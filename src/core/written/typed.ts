@@ -41,6 +41,8 @@ const VOLUMES: Family = [
   [/^us cups?$/, volumeOf(1, 'cup-us')],
   [/^metric cups?$/, volumeOf(1, 'cup-metric')],
 ];
+/** In a field of fluid ounces it is plain which are meant. */
+const FLUID_OUNCES: Family = [[/^fl\.? ?oz$/, volumeOf(1, 'fl-oz-us')], ...VOLUMES];
 const SHARES: Family = [[/^(?:%|per ?cent|pct)$/, 1]];
 const POWERS: Family = [
   [/^(?:w|watts?)$/, 1],
@@ -48,14 +50,14 @@ const POWERS: Family = [
 ];
 const STEPS_K: Family = [[/^(?:k|kelvins?)$/, 1]];
 
-const FAMILIES: readonly Family[] = [LENGTHS, MASSES, TIMES, VOLUMES, SHARES, POWERS, STEPS_K];
+const FAMILIES: readonly Family[] = [LENGTHS, MASSES, TIMES, VOLUMES, FLUID_OUNCES, SHARES, POWERS, STEPS_K];
 
 const multipleIn = (family: Family, unit: string): number | undefined => family.find(([names]) => names.test(unit))?.[1];
 
 const ONE = String.raw`(${FIGURE}|${NUMBER_WORD})(?:\s+(?:of\s+)?an?\b)?`;
 const BARE = new RegExp(`^(-?)(${FIGURE}|${NUMBER_WORD})$`);
 const WITH_UNIT = new RegExp(
-  String.raw`^${ONE}\s*-?\s*(us cups?|metric cups?|per ?cent|[a-z%"″”'′]+\.?)(?:\s*(?:,|and|&)?\s*|$)`,
+  String.raw`^${ONE}\s*-?\s*(us cups?|metric cups?|fl\.? ?oz|per ?cent|[a-z%"″”'′]+\.?)(?:\s*(?:,|and|&)?\s*|$)`,
 );
 /** "1 h 30", "1h30": what follows hours without a unit are minutes. */
 const MINUTES_LEFT = /^(\d{1,2})$/;
@@ -72,7 +74,7 @@ export function typedNumber(typed: string, unit: string): number | null {
   const text = typed.trim().replace(/\s+/g, ' ');
   const bare = BARE.exec(text.toLowerCase());
   if (bare) return finite(numberOf(bare[2]) * (bare[1] === '-' ? -1 : 1));
-  const shown = unit.trim().split(/\s/)[0];
+  const shown = unitOf(unit);
   if (/^°[CF]$/.test(shown)) return typedTemperature(text, shown === '°F' ? 'F' : 'C');
   const low = text.toLowerCase();
   const family = FAMILIES.find((one) => multipleIn(one, shown.toLowerCase()) !== undefined);
@@ -84,6 +86,9 @@ export function typedNumber(typed: string, unit: string): number | null {
   const sum = summed(low, family);
   return sum === null ? null : finite(sum / per);
 }
+
+/** What stands behind a field without the words for the eye. */
+const unitOf = (unit: string): string => /^fl oz/.exec(unit.trim())?.[0] ?? unit.trim().split(/\s/)[0];
 
 const finite = (value: number): number | null => (Number.isFinite(value) ? value : null);
 
@@ -131,7 +136,7 @@ function counted(text: string, unit: string): number | null {
 
 /** What a field of a unit would understand, for saying so beside one that did not. */
 export function typedExamples(unit: string): string {
-  const shown = unit.trim().split(/\s/)[0];
+  const shown = unitOf(unit);
   if (/^°[CF]$/.test(shown)) return '175 C, 350 F or gas 4';
   const family = FAMILIES.find((one) => multipleIn(one, shown.toLowerCase()) !== undefined);
   return family === LENGTHS
@@ -142,7 +147,9 @@ export function typedExamples(unit: string): string {
         ? shown === 'days'
           ? '7 or 2 weeks'
           : '25, 1 h 30 or 1:30'
-        : family === VOLUMES
-          ? '250 ml or 2 tbsp'
+        : family === VOLUMES || family === FLUID_OUNCES
+          ? shown === 'fl oz'
+            ? '8 or 2 tbsp'
+            : '250 ml or 2 tbsp'
           : 'one number';
 }

@@ -6,9 +6,23 @@ import { counted, fahrenheit } from '@/core/quantities';
 const MM_PER_INCH = 25.4;
 const HOUR_MIN = 60;
 
-const degrees = (setpoint_c: number): string => `${Math.round(setpoint_c)} °C (${Math.round(fahrenheit(setpoint_c) / 5) * 5} °F)`;
-const length = (length_mm: number): string =>
-  `${Number(length_mm.toFixed(1))} mm (${Number((length_mm / MM_PER_INCH).toFixed(2))} inch)`;
+/** How the numbers of a recipe are said. */
+export type BakeNumbers = {
+  readonly degrees: (setpoint_c: number) => string;
+  readonly length: (length_mm: number) => string;
+  readonly across: (one_mm: number, other_mm: number) => string;
+  readonly mass: (mass_g: number) => string;
+  readonly volume: (volume_ml: number) => string;
+};
+
+/** For whoever opens the file: both scales where kitchens differ most. */
+const FOR_ANYBODY: BakeNumbers = {
+  degrees: (setpoint_c) => `${Math.round(setpoint_c)} °C (${Math.round(fahrenheit(setpoint_c) / 5) * 5} °F)`,
+  length: (length_mm) => `${Number(length_mm.toFixed(1))} mm (${Number((length_mm / MM_PER_INCH).toFixed(2))} inch)`,
+  across: (one_mm, other_mm) => `${one_mm} x ${other_mm} mm`,
+  mass: (mass_g) => `${mass_g} g`,
+  volume: (volume_ml) => `${volume_ml} ml`,
+};
 
 function lasting(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / HOUR_MIN), Math.round(minutes % HOUR_MIN)];
@@ -19,21 +33,27 @@ function lasting(minutes: number): string {
 /**
  * How a recipe is shaped and baked, in sentences that a person and a reading program understand: thickness, temperatures,
  * minutes, what is done at which moment.
+ *
+ * @param numbers - how they are said; for anybody who opens the file when it is left out
  */
-export function bakeSentences({ shape, heat }: BatchDocument): string[] {
+export function bakeSentences({ shape, heat }: BatchDocument, numbers: BakeNumbers = FOR_ANYBODY): string[] {
   let kind: ApplianceKind = heat.appliance?.kind ?? 'static-oven';
   const baking = heat.steps.flatMap((step, i): string[] => {
     if (step.do === 'move') {
       kind = step.appliance?.kind ?? kind;
       return [`Move into the ${applianceRecord(kind).name.toLowerCase()}.`];
     }
-    const words = sentence(step, kind, i === 0);
+    const words = sentence(step, kind, { first: i === 0, ...numbers });
     return words === null ? [] : [words];
   });
-  return [...shapeSentence(shape), ...baking];
+  return [...shapeSentence(shape, numbers), ...baking];
 }
 
-function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string | null {
+function sentence(
+  step: HeatStep,
+  kind: ApplianceKind,
+  { first, degrees, mass, across }: BakeNumbers & { readonly first: boolean },
+): string | null {
   switch (step.do) {
     case 'hold':
     case 'ramp':
@@ -55,7 +75,8 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
     case 'stir':
       return 'Stir them.';
     case 'brush':
-      return step.part === undefined ? `Brush with the wash (${step.grams} g).` : sentenceOf(putOnWords(step));
+      if (step.part !== undefined) return sentenceOf(putOnWords(step));
+      return step.grams === undefined ? 'Brush with the wash.' : `Brush with the wash (${mass(step.grams)}).`;
     case 'coat':
       return sentenceOf(putOnWords(step));
     case 'dry-coat':
@@ -69,7 +90,9 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
     case 'rotate-trays':
       return 'Swap the trays.';
     case 'score':
-      return `Score ${step.width_mm} x ${step.length_mm} mm.`;
+      return step.width_mm === undefined || step.length_mm === undefined
+        ? 'Score them.'
+        : `Score ${across(step.width_mm, step.length_mm)}.`;
     case 'check':
     case 'move':
       return null;
@@ -78,7 +101,7 @@ function sentence(step: HeatStep, kind: ApplianceKind, first: boolean): string |
 
 const sentenceOf = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 
-function shapeSentence(shape: BatchDocument['shape']): string[] {
+function shapeSentence(shape: BatchDocument['shape'], { length, across, mass, volume }: BakeNumbers): string[] {
   switch (shape.method) {
     case 'roll-and-cut': {
       const cutter = shape.cutter && 'length_mm' in shape.cutter ? shape.cutter : null;
@@ -88,7 +111,7 @@ function shapeSentence(shape: BatchDocument['shape']): string[] {
     }
     case 'score-slab':
       return [
-        `Spread ${length(shape.thickness_mm ?? 8)} thick; score ${shape.piece_width_mm ?? 25} x ${shape.piece_length_mm ?? 25} mm.`,
+        `Spread ${length(shape.thickness_mm ?? 8)} thick; score ${across(shape.piece_width_mm ?? 25, shape.piece_length_mm ?? 25)}.`,
       ];
     case 'slice':
       return shape.thickness_mm === undefined ? [] : [`Slice ${length(shape.thickness_mm)} thick.`];
@@ -99,13 +122,13 @@ function shapeSentence(shape: BatchDocument['shape']): string[] {
     case 'cube':
       return [`Cut into ${length(shape.edge_mm ?? 15)} cubes.`];
     case 'drop':
-      return [`Drop ${shape.piece_g ?? 18} g portions, ${length(shape.height_mm ?? 12)} high.`];
+      return [`Drop ${mass(shape.piece_g ?? 18)} portions, ${length(shape.height_mm ?? 12)} high.`];
     case 'mat':
-      return [`Fill the hollows of a silicone mat (${shape.cavity_ml ?? 2} ml each).`];
+      return [`Fill the hollows of a silicone mat (${volume(shape.cavity_ml ?? 2)} each).`];
     case 'frozen-mould':
-      return [`Pour into moulds (${shape.cavity_ml ?? 15} ml each).`];
+      return [`Pour into moulds (${volume(shape.cavity_ml ?? 15)} each).`];
     case 'cup':
-      return [`Fill muffin tins (${shape.cup_ml ?? 45} ml each).`];
+      return [`Fill muffin tins (${volume(shape.cup_ml ?? 45)} each).`];
     case 'cake':
       return [`Fill ${shape.layers ?? 2} cake tins.`];
   }

@@ -54,7 +54,7 @@ function ChamberFields({ appliance, chamber, set }: ApplianceFieldsProps): React
     <>
       <NumberField
         label="the air is above its dial by"
-        unit="°C"
+        unit="K"
         value={appliance.thermostat_offset_c ?? 0}
         {...limits(FIELDS.thermostat_offset_c)}
         width="w-8"

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { APPLIANCE_KINDS, type Appliance, applianceRecord, type ApplianceKind, chamberOf } from '@/core/catalogue';
 import { cooledTo, preheat, warmest, type Chamber } from '@/core/heat';
 import { dialWords } from '../format/dial-words';
-import { duration } from '../format/units';
+import { bareTemperature, duration, temperature } from '../format/units';
 import { applianceName } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
@@ -74,14 +74,14 @@ function ModelFacts({ chamber, kind, room_c }: ModelFactsProps): ReactNode {
   const up = preheat(chamber, usual_c, room_c);
   const facts: ReadonlyArray<readonly [string, string]> = [
     [
-      `Empty, from ${room_c} to ${usual_c} °C`,
+      `Empty, from ${bareTemperature(room_c)} to ${temperature(usual_c)}`,
       Number.isFinite(up.time_s) ? `${duration(up.time_s / 60)}, ${(up.energy_J / 3.6e6).toFixed(2)} kWh` : 'it never gets there',
     ],
-    ['Holds at most', `${Math.round(Math.min(most_c, 400))}${most_c > 400 ? ' °C and more' : ' °C'}`],
+    ['Holds at most', `${temperature(Math.min(most_c, 400))}${most_c > 400 ? ' and more' : ''}`],
     [
-      `Off and shut, from ${usual_c} °C`,
+      `Off and shut, from ${temperature(usual_c)}`,
       [30, 60, 120]
-        .map((minutes) => `${Math.round(cooledTo(chamber, usual_c, minutes * 60, room_c))} °C after ${duration(minutes)}`)
+        .map((minutes) => `${temperature(cooledTo(chamber, usual_c, minutes * 60, room_c))} after ${duration(minutes)}`)
         .join(', '),
     ],
     ['On other dials', dialWords(usual_c, kind)],

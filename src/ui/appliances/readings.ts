@@ -1,5 +1,6 @@
 import type { Appliance } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
+import { temperature, warmer } from '../format/units';
 
 /** What was read: the dial, the thermometer when it stood still, how long that took, and the thermometer some time after switching off. */
 export type TwoReadingsTaken = {
@@ -29,7 +30,7 @@ export function readingsFrom({
   if (Math.abs(hot_c - dial_c) > WILD_K)
     return fail(
       'OUT_OF_RANGE',
-      `${hot_c} °C is ${Math.abs(hot_c - dial_c)} °C away from the dial. Read once more, in the middle of the oven.`,
+      `${temperature(hot_c)} is ${warmer(Math.abs(hot_c - dial_c))} away from the dial. Read once more, in the middle of the oven.`,
     );
   if (cool_c >= hot_c)
     return fail('OUT_OF_RANGE', 'The second reading must be cooler than the first: the oven was switched off between.');

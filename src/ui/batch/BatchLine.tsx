@@ -126,7 +126,7 @@ function stationsOf(
       : {
           name: 'Mix',
           figure: dough.feel === null ? 'Stir' : feelName(dough.feel),
-          small: dough.hold_back ? `hold back ${Math.round(dough.hold_back.mass_g)} g flour` : 'all at once',
+          small: dough.hold_back ? `hold back ${mass(dough.hold_back.mass_g, 0)} flour` : 'all at once',
         },
     shape: {
       name: 'Shape',
@@ -191,7 +191,7 @@ function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
   return (
     <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
       <svg width={width} height={RIBBON_HEIGHT} className="block">
-        <title>{`Water along the line: ${Math.round(start_g)} g in the dough, ${Math.round(end_g)} g left after heat`}</title>
+        <title>{`Water along the line: ${mass(start_g, 0)} in the dough, ${mass(end_g, 0)} left after heat`}</title>
         <defs>
           <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
             {points.map(({ x, wet }, i) => (
@@ -211,16 +211,16 @@ function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
         ))}
       </svg>
       <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
-        {Math.round(start_g)} g water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}
+        {mass(start_g, 0)} water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}
       </span>
       <span
         className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water max-sm:hidden"
         style={{ left: `${(100 / 7) * 4.1}%` }}
       >
-        {Math.round(start_g) - Math.round(end_g)} g leaves in the heat
+        {mass(start_g - end_g, 0)} leaves in the heat
       </span>
       <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
-        {Math.round(end_g)} g stays
+        {mass(end_g, 0)} stays
       </span>
     </div>
   );

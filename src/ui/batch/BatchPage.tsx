@@ -36,7 +36,9 @@ import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
+import { readerHere } from '../format/reader-here';
 import { PageTitle } from '../shell/PageTitle';
+import { clock, dayOfYear, sentence } from '../format/units';
 
 type BatchPageProps = {
   readonly batch: {
@@ -94,7 +96,6 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
   };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
-      <PageTitle>{document.name ?? document.recipe.name ?? 'Batch'}</PageTitle>
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
         <BatchLine
@@ -106,7 +107,7 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
         />
       )}
       <Alert title="This cannot be worked out.">
-        {failure && `${failure.message}${nominal ? ' Below is the last one that could.' : ''}`}
+        {failure && `${sentence(failure.message)}${nominal ? ' Below is the last one that could.' : ''}`}
       </Alert>
       {props && nominal ? (
         <BenchAndOutcome
@@ -245,16 +246,17 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
   );
 }
 
+/** The ISO day that it is on the baker's wall. */
+const localDay = (at: Date): string =>
+  [at.getFullYear(), at.getMonth() + 1, at.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+
 /** The clock on the baker's wall, which only the browser knows. */
 function SavedAt({ iso }: { readonly iso: string }): ReactNode {
   const at = new Date(iso);
   const today = at.toDateString() === new Date().toDateString();
   return (
     <time dateTime={iso} suppressHydrationWarning>
-      saved{' '}
-      {today
-        ? at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-        : at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+      saved {today ? clock(at.getHours() * 60 + at.getMinutes()) : dayOfYear(localDay(at))}
     </time>
   );
 }
@@ -270,7 +272,7 @@ function useKeys(edits: { undo: () => void; redo: () => void }, save: () => void
         if (!act) return;
         event.preventDefault();
         act();
-      } else if (!typing && !event.altKey) {
+      } else if (!typing && !event.altKey && readerHere().keys === 'alone') {
         const bench = BENCHES[Number(event.key) - 1];
         if (bench) open(bench);
       }
@@ -292,6 +294,7 @@ function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
       <span className="flex min-w-0 flex-1 basis-72 flex-wrap items-baseline gap-x-3 sm:flex-nowrap">
+        <PageTitle>{document.name ?? document.recipe.name ?? 'Batch'}</PageTitle>
         <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
         <SavedWord state={saving.state} onSave={saving.saveNow} />
       </span>

@@ -2,7 +2,7 @@
 import { Suspense, lazy, useEffect, useState, type ReactNode } from 'react';
 import type { Cooling } from '@/core/prediction';
 import { CautionsOf } from '../kit/CautionMark';
-import { duration, mass } from '../format/units';
+import { duration, temperature, mass, warmer } from '../format/units';
 import { BenchHead } from './BenchHead';
 import type { BenchProps } from './bench-props';
 import { FinishTable } from './finish/FinishTable';
@@ -26,7 +26,7 @@ export function CoolBench({ document, edits, nominal, questions }: BenchProps): 
     [
       'On the rack',
       duration(heat.cooling_minutes),
-      `from ${Math.round(last.core_c)} °C until it is within 5 °C of the kitchen: only then into a closed pack`,
+      `from ${temperature(last.core_c)} until it is within ${warmer(5)} of the kitchen: only then into a closed pack`,
     ],
     [
       'When cold',

@@ -6,7 +6,7 @@ import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
-import { moisture, moistureRange, range, span, ranged } from '../format/units';
+import { mass, moisture, moistureRange, range, ranged, sentence, span } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES, withoutWords } from '../format/words';
 import { Button } from '../kit/Button';
 import { CautionLine } from '../kit/CautionMark';
@@ -233,7 +233,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       test="keeps"
     >
       <p className="text-[14px] text-soft">
-        {first.capped ? `${capitalised(first.why)}.` : `${counted(days, 'day')} likely.`}
+        {first.capped ? `${sentence(capitalised(first.why))}.` : `${counted(days, 'day')} likely.`}
         {wanted !== undefined && ` You want ${counted(wanted, 'day')}.`}
         {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
@@ -242,7 +242,7 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
           {PACK_NAMES[one.option]} {STORE_NAMES[one.store]}: <strong>{span(one.days)}</strong>
         </p>
       ))}
-      {advice && <p className="text-[14px]">{advice.text}.</p>}
+      {advice && <p className="text-[14px]">{sentence(advice.text)}.</p>}
     </Headline>
   );
 }
@@ -270,12 +270,12 @@ function YieldLine({ nominal, band, old, children }: LineProps & { readonly chil
       band={band ? ranged(band.yield.pieces_low, band.yield.pieces_high, 'piece') : '…'}
       old={old}
       figure={counted(nominal.yield.pieces, 'piece')}
-      words={`${nominal.yield.piece_final_g.toFixed(1)} g each`}
+      words={`${mass(nominal.yield.piece_final_g, 1)} each`}
       hue="text-dough"
       test="pieces"
     >
       <p className="text-[14px] text-soft">
-        {nominal.yield.piece_raw_g.toFixed(1)} g raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
+        {mass(nominal.yield.piece_raw_g, 1)} raw · loses {outcome.mass_loss_pct.toFixed(0)} % ·{' '}
         {blocked ? 'not for feeding' : `${feeding.kcal_per_piece.toFixed(0)} kcal each`}
       </p>
       {children}

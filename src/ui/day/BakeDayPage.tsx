@@ -3,7 +3,7 @@ import type { BakeDayView } from '@/contract/day';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { DayBatch, PlannedStep } from '@/core/bakeday';
-import { useDial } from '../batch/heat/use-dial';
+import { dialHere } from '../format/dial-words';
 import { Alert } from '../kit/Alert';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
@@ -30,7 +30,7 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
   const { day, shown } = planned;
   useOvenChanges(underWay !== null);
   const [picked, setPicked] = useState<{ b: number; j: number } | null>(null);
-  const [dial] = useDial();
+  const dial = dialHere();
   const names = dayNames({ batches, machines }, day, dial);
   const lanes = useMemo(
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),

@@ -2,12 +2,12 @@
 import { A_DAY_MIN } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Day, PlannedStep } from '@/core/bakeday';
-import { duration, midSentence } from '../format/units';
+import { clock, duration, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { ClockField } from './ClockField';
 import type { DayNames } from './day-names';
-import { clockOf, momentOf } from './day-words';
+import { momentOf } from './day-words';
 
 type BlockSheetProps = {
   readonly iso: string;
@@ -31,11 +31,11 @@ export function BlockSheet({ iso, day, plan, at, names, onPin }: BlockSheetProps
         {names.nameOf(at.b)}: {names.stepName(at.b, at.j)}
       </strong>
       <span>
-        {momentOf(iso, rec.s)} – {clockOf(rec.e)}
+        {momentOf(iso, rec.s)} – {clock(rec.e)}
         {machine && `, ${midSentence(names.machineName(machine))}`}
       </span>
       {rec.att.length > 0 && (
-        <span className="text-soft">hands at {rec.att.map(({ s, e }) => `${clockOf(s)} (${duration(e - s)})`).join(', ')}</span>
+        <span className="text-soft">hands at {rec.att.map(({ s, e }) => `${clock(s)} (${duration(e - s)})`).join(', ')}</span>
       )}
       <span className="flex-1" />
       <ClockField
@@ -50,7 +50,7 @@ export function BlockSheet({ iso, day, plan, at, names, onPin }: BlockSheetProps
       )}
       {missed && (
         <p role="status" className="w-full text-mind">
-          It could not begin at {clockOf(step.pin ?? 0)}; the nearest is {momentOf(iso, rec.s)}.
+          It could not begin at {clock(step.pin ?? 0)}; the nearest is {momentOf(iso, rec.s)}.
         </p>
       )}
     </Panel>

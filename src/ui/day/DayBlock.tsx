@@ -2,9 +2,10 @@ import type { ReactNode } from 'react';
 import type { Day } from '@/core/bakeday';
 import type { DragHandlers } from '../kit/use-drag';
 import type { DayNames } from './day-names';
-import { clockOf, momentOf } from './day-words';
+import { momentOf } from './day-words';
 import type { Block, Lane } from './lanes';
 import { wrapped } from './wrapped';
+import { clock } from '../format/units';
 
 type DayBlockProps = {
   readonly iso: string;
@@ -48,7 +49,7 @@ export function DayBlock({ day, lane, block, names, picked, onPick, handlers, ..
       }}
     >
       <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, pinned, chosen }} {...place} />
-      <title>{`${label}, ${clockOf(s)} – ${clockOf(e)}`}</title>
+      <title>{`${label}, ${clock(s)} – ${clock(e)}`}</title>
     </g>
   );
 }

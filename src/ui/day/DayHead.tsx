@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { DaySettings } from '@/core/calls';
 import { Check } from '../kit/Check';
+import { DateField } from '../kit/DateField';
 import { NumberField } from '../kit/NumberField';
 import { ClockField } from './ClockField';
 import { weekday } from './day-words';
@@ -21,13 +22,7 @@ export function DayHead({ iso, settings, onSettings }: DayHeadProps): ReactNode 
   return (
     <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <h1 className="text-[27px]">Bake day</h1>
-      <input
-        type="date"
-        aria-label="Day"
-        value={iso}
-        className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold"
-        onChange={({ target }) => target.value && router.push(`/day?day=${target.value}`)}
-      />
+      <DateField label="Day" value={iso} from={iso} onChange={(next) => router.push(`/day?day=${next}`)} />
       <strong>{weekday(iso)}</strong>
       <NumberField
         label="hands"

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
 import type { Day } from '@/core/bakeday';
 import { A_DAY_MIN, addDays } from '@/core/quantities';
-import { clockOf, weekday } from './day-words';
+import { weekday } from './day-words';
 import { HEAD_PX, type LaneScale } from './lane-scale';
+import { clock } from '../format/units';
 
 type LaneGridProps = { readonly iso: string; readonly day: Day; readonly scale: LaneScale };
 
@@ -28,7 +29,7 @@ export const LaneGrid = ({ iso, day, scale: { from, to, px_per_min, x, height, t
         />
         <text x={x(tick) + 3} y={14} className="fill-soft text-[12px]">
           {tick % A_DAY_MIN === 0 || tick === from ? `${weekday(addDays(iso, Math.floor(tick / A_DAY_MIN)))} ` : ''}
-          {clockOf(tick)}
+          {clock(tick)}
         </text>
       </g>
     ))}

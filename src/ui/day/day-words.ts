@@ -1,31 +1,16 @@
 import type { Late, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
 import { A_DAY_MIN, addDays, dayNumber } from '@/core/quantities';
-import { duration, midSentence } from '../format/units';
+import { clock, duration, midSentence } from '../format/units';
 
 const DAYS = ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'];
-const two = (part: number): string => String(part).padStart(2, '0');
 
 /** "Sat" of an ISO date; 1 March 2000, from which days are counted, was a Wednesday. */
 export const weekday = (iso: string): string => DAYS[((dayNumber(iso) % 7) + 7) % 7];
 
-/** "07:40" of a minute that counts from a day's midnight. */
-export const clockOf = (minute: number): string => {
-  const ofDay = ((minute % A_DAY_MIN) + A_DAY_MIN) % A_DAY_MIN;
-  return `${two(Math.floor(ofDay / 60))}:${two(ofDay % 60)}`;
-};
-
-/** "Sat 07:40", on whatever day that is. */
+/** "Sat 07:40", "Sat 7:40 am", on whatever day that is. */
 export const momentOf = (day: string, minute: number): string =>
-  `${weekday(addDays(day, Math.floor(minute / A_DAY_MIN)))} ${clockOf(minute)}`;
-
-/** A typed time as a minute of the day; null when it is none. */
-export function minuteOf(clock: string): number | null {
-  const found = /^(\d{1,2}):(\d{2})$/.exec(clock.trim());
-  if (!found) return null;
-  const [hours, minutes] = [Number(found[1]), Number(found[2])];
-  return hours < 24 && minutes < 60 ? hours * 60 + minutes : null;
-}
+  `${weekday(addDays(day, Math.floor(minute / A_DAY_MIN)))} ${clock(minute)}`;
 
 /** What a kitchen has only so much of besides machines and hands: its lane, and what a batch waits for. */
 const HELD: Readonly<Record<string, readonly [lane: string, one: string]>> = {

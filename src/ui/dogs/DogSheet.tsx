@@ -12,6 +12,7 @@ import { TextField } from '../kit/TextField';
 import { SavingNote } from '../kit/autosave/SavingNote';
 import { useAutosaved } from '../kit/autosave/use-autosaved';
 import { ACTIVITY_NAMES, AGE_NAMES } from './verdict-words';
+import { bareLength, length } from '../format/units';
 
 type DogSheetProps = {
   readonly dog: SavedDog;
@@ -111,8 +112,8 @@ function Allowance({ dog }: Pick<DogFieldsProps, 'dog'>): ReactNode {
     <p className="text-[14px] text-soft">
       Eats about <strong className="text-ink">{Math.round(kcal)} kcal</strong> a day, of which{' '}
       <strong className="text-ink">{Math.round(kcal / 10)}</strong> may be treats. Bits for training up to{' '}
-      {Math.floor(training_mm)} mm; hard pieces {Math.floor(training_mm)} – {Math.ceil(chew_mm)} mm are about as wide as its
-      throat ({Math.round(throat_mm)} mm); chews from {Math.ceil(chew_mm)} mm.
+      {length(Math.floor(training_mm))}; hard pieces {bareLength(Math.floor(training_mm))} – {length(Math.ceil(chew_mm))} are
+      about as wide as its throat ({length(throat_mm)}); chews from {length(Math.ceil(chew_mm))}.
     </p>
   );
 }

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { training } from '@/core/feeding';
 import { Choice } from '../kit/Choice';
 import { NumberField } from '../kit/NumberField';
+import { mass } from '../format/units';
 
 type TrainingPlanProps = { readonly name: string; readonly at: number; readonly recipes: readonly FedRecipe[] };
 
@@ -29,7 +30,7 @@ export function TrainingPlan({ name: dogName, at, recipes }: TrainingPlanProps):
       <NumberField label="in" unit="sessions" value={sessions} min={1} max={12} width="w-6" onChange={setSessions} />
       <NumberField label="of" unit="bits" value={bits} min={1} max={200} width="w-8" onChange={setBits} />
       <p role="status">
-        A bit may weigh <strong>{plan.g_per_bit.toFixed(2)} g</strong>; whole pieces of {recipe.piece_g.toFixed(1)} g make{' '}
+        A bit may weigh <strong>{mass(plan.g_per_bit, 2)}</strong>; whole pieces of {mass(recipe.piece_g, 1)} make{' '}
         <strong>{plan.bits_per_session}</strong> a session.
       </p>
     </div>

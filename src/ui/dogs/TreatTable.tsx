@@ -2,6 +2,7 @@ import type { DogsView, FedRecipe, SavedDog } from '@/contract/dogs';
 import { useState, type ReactNode } from 'react';
 import type { FeedingVerdict } from '@/core/feeding';
 import { MAY_NAMES, limitWord, perDay, reasonWords } from './verdict-words';
+import { bodyMass, mass } from '../format/units';
 
 type TreatTableProps = Pick<DogsView, 'dogs' | 'recipes' | 'names'> & {
   readonly openId: string | undefined;
@@ -25,7 +26,7 @@ export function TreatTable({ dogs, recipes, names, openId, onOpen }: TreatTableP
                   className={`rounded-full px-2.5 ${id === openId ? 'bg-crunch-pale' : 'hover:bg-enamel'}`}
                   onClick={() => onOpen(id)}
                 >
-                  <strong>{name}</strong> <span className="font-normal text-soft">{Number(weight_kg.toFixed(1))} kg</span>
+                  <strong>{name}</strong> <span className="font-normal text-soft">{bodyMass(weight_kg)}</span>
                 </button>
               </th>
             ))}
@@ -66,7 +67,7 @@ function RecipeRow({ recipe, dogs, names, picked, onPick }: RowProps): ReactNode
         <th scope="row" className="py-1 pr-3 text-left font-normal">
           {recipe.name}{' '}
           <span className="text-[13px] whitespace-nowrap text-soft">
-            {recipe.piece_g.toFixed(1)} g, {recipe.kcal_per_piece.toFixed(1)} kcal
+            {mass(recipe.piece_g, 1)}, {recipe.kcal_per_piece.toFixed(1)} kcal
           </span>
         </th>
         {recipe.verdicts.map((verdict, i) => (

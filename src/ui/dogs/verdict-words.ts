@@ -1,4 +1,5 @@
 import type { AgeStage, Activity, Allowance, FeedingVerdict, Limit, Reason } from '@/core/feeding';
+import { length } from '../format/units';
 
 export const AGE_NAMES: Record<AgeStage, string> = {
   'pup-under-4-months': 'pup under four months',
@@ -45,7 +46,7 @@ export function reasonWords(reason: Reason, nameOf: (ingredient: string) => stri
     case 'too-hard':
       return `${reason.kind === 'hard' ? 'Hard for its teeth' : 'Too hard for its teeth'}: about ${Math.round(reason.force_N)} N to snap, ${Math.round(reason.most_N)} N is plenty.`;
     case 'throat':
-      return `As wide as its throat (${Math.round(reason.throat_mm)} mm): break it, or watch it eat.`;
+      return `As wide as its throat (${length(reason.throat_mm)}): break it, or watch it eat.`;
     case 'limit':
       return `${capital(LIMIT_NAMES[reason.limit])} runs out first.`;
   }

@@ -1,25 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { MARKS, dialWords, fromDial, heatOfMark, heatWord, markOf, onDial } from './dial-words';
+import { MARKS, dialWords, heatOfMark, heatWord, markOf } from './dial-words';
 
 describe('a setpoint in other words', () => {
   it.each([
-    [180, 'static-oven', '356 °F · fan 160 °C · gas 4'],
-    [160, 'fan-oven', '320 °F · static 180 °C · gas 4'],
-    [150, 'gas-oven', '302 °F · fan 135 °C · gas 2'],
-    [90, 'static-oven', '194 °F · fan 85 °C · below gas ¼'],
-    [65, 'dehydrator', '149 °F'],
-    [200, 'contact-grill', '392 °F'],
+    [180, 'static-oven', 'fan 160 °C · gas 4'],
+    [160, 'fan-oven', 'static 180 °C · gas 4'],
+    [150, 'gas-oven', 'fan 135 °C · gas 2'],
+    [90, 'static-oven', 'fan 85 °C · below gas ¼'],
+    [65, 'dehydrator', ''],
+    [200, 'contact-grill', ''],
   ] as const)('%d °C in a %s: %s', (c, kind, words) => expect(dialWords(c, kind)).toBe(words));
   it('marks lead to heat and back, in still and in moving air', () => {
     for (const mark of MARKS)
       for (const kind of ['static-oven', 'gas-oven', 'fan-oven'] as const)
         expect(markOf(heatOfMark(mark, kind) ?? 0, kind)).toBe(mark);
     expect(heatOfMark('12', 'gas-oven')).toBeNull();
-  });
-  it('Fahrenheit goes out whole and comes back within its degree', () => {
-    for (const c of [50, 107, 163, 175, 190]) expect(Math.abs(fromDial(onDial(c, 'f'), 'f') - c)).toBeLessThan(0.4);
-    expect(onDial(175, 'c')).toBe(175);
-    expect(fromDial(350, 'f')).toBeCloseTo(176.7, 1);
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { day, duration, factor, mass, moisture, moistureRange, money, ounces, packMass, range, span } from './units';
+import { day, duration, factor, mass, moisture, moistureRange, money, packMass, range, span } from './units';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { ENDS, FEEL_NAMES, PACK_NAMES, packs, withoutWords } from './words';
 
@@ -10,13 +10,6 @@ describe('numbers as people read them', () => {
     [999.4, '999 g'],
     [1678, '1.68 kg'],
   ])('%f g is "%s"', (g, text) => expect(mass(g)).toBe(text));
-  it.each([
-    [780, '1 lb 11 1/2 oz'],
-    [28.35, '1 oz'],
-    [7, '1/4 oz'],
-    [453.6, '1 lb'],
-    [1, '0 oz'],
-  ])('%f g in ounces is "%s"', (g, text) => expect(ounces(g)).toBe(text));
   it('what a price leaves out, by the names that people know', () => {
     expect(withoutWords([])).toBe('');
     expect(withoutWords(['yogurt_greek'], PANTRY)).toBe('without yogurt');

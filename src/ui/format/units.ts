@@ -1,31 +1,59 @@
-import { counted } from '@/core/quantities';
-/** Numbers as people read them. Units stand beside every one; nothing here computes. */
+import { G_PER_MASS_UNIT, counted } from '@/core/quantities';
+import {
+  bareHeatIn,
+  bareLengthIn,
+  bodyMassIn,
+  clockIn,
+  dayIn,
+  dayOfYearIn,
+  fineLengthIn,
+  heatIn,
+  heatUnit,
+  lengthIn,
+  massIn,
+  sentenceIn,
+  volumeIn,
+  warmerIn,
+} from '@/core/said';
+import { readerHere } from './reader-here';
 
-const G_PER_OUNCE = 28.3495;
-const OUNCES_PER_POUND = 16;
+/** Numbers as whoever looks at this page reads them. Units stand beside every one; nothing here computes. */
 
 const round = (value: number, digits: number): string => value.toFixed(digits);
 
-/** 46.2 -> "46 g", 1678 -> "1.68 kg". */
-export function mass(mass_g: number): string {
-  if (mass_g >= 1000) return `${round(mass_g / 1000, 2)} kg`;
-  return `${round(mass_g, mass_g < 10 ? 1 : 0)} g`;
-}
-
-/** 780 -> "27 1/2 oz", to the quarter ounce that a kitchen scale in ounces shows; pounds from one on. */
-export function ounces(mass_g: number): string {
-  const quarters = Math.round((mass_g / G_PER_OUNCE) * 4);
-  const pounds = Math.floor(quarters / (4 * OUNCES_PER_POUND));
-  const rest = quarters - pounds * 4 * OUNCES_PER_POUND;
-  const fraction = ['', '1/4', '1/2', '3/4'][rest % 4];
-  const words = [Math.floor(rest / 4) || '', fraction].filter((part) => part !== '').join(' ');
-  const small = words === '' ? (pounds === 0 ? '0 oz' : '') : `${words} oz`;
-  return [pounds > 0 ? `${pounds} lb` : '', small].filter(Boolean).join(' ');
-}
+/** 46.2 -> "46 g", 1678 -> "1.68 kg"; "59.2 oz", "3 lb 11 oz". */
+export const mass = (mass_g: number, digits?: number): string => massIn(readerHere(), mass_g, digits);
+/** What a dog weighs: "12.4 kg", "27 lb". */
+export const bodyMass = (mass_kg: number): string => bodyMassIn(readerHere(), mass_kg);
+/** "6.9 mm", "1/4 in". */
+export const length = (length_mm: number, digits?: number): string => lengthIn(readerHere(), length_mm, digits);
+/** The same without its unit, for one of several that share it. */
+export const bareLength = (length_mm: number, digits?: number): string => bareLengthIn(readerHere(), length_mm, digits);
+/** A length that is compared with another close to it: "6.4 mm", "0.25 in". */
+export const fineLength = (length_mm: number): string => fineLengthIn(readerHere(), length_mm);
+/** "300 × 400 mm", "11 3/4 × 15 3/4 in". */
+export const across = (one_mm: number, other_mm: number, digits?: number): string =>
+  `${bareLength(one_mm, digits)} × ${length(other_mm, digits)}`;
+/** "425 ml", "14.4 fl oz". */
+export const volume = (volume_ml: number): string => volumeIn(readerHere(), volume_ml);
+/** "74 °C", "165 °F": of anything but an oven's dial, which `heatWord` says. */
+export const temperature = (temperature_c: number): string => heatIn(readerHere(), temperature_c);
+export const bareTemperature = (temperature_c: number): string => bareHeatIn(readerHere(), temperature_c);
+export const heatUnitHere = (): '°C' | '°F' => heatUnit(readerHere());
+/** A difference: "8 °C", "14 °F". */
+export const warmer = (by_K: number): string => warmerIn(readerHere(), by_K);
+/** A sentence that came with canonical units in it. */
+export const sentence = (text: string): string => sentenceIn(readerHere(), text);
+/** Minutes after midnight: "14:05", "2:05 pm". */
+export const clock = (minute: number): string => clockIn(readerHere(), minute);
 
 /** A pack as the shop names it: 1000 -> "1 kg", 425 -> "425 g". */
 export const packMass = (pack_g: number): string =>
-  pack_g >= 1000 ? `${Number((pack_g / 1000).toFixed(2))} kg` : `${Number(pack_g.toFixed(0))} g`;
+  readerHere().mass === 'oz'
+    ? mass(pack_g)
+    : pack_g >= 1000
+      ? `${Number((pack_g / 1000).toFixed(2))} kg`
+      : `${Number(pack_g.toFixed(0))} g`;
 
 /** 131 -> "2 h 11 min", 40 -> "40 min". */
 export function duration(minutes: number): string {
@@ -67,11 +95,22 @@ export const factor = (value: number): string => `×${Number(value.toFixed(2))}`
 export const money = (amount: number, currency: string): string =>
   new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount);
 
-/** ISO date or time -> "14 Nov 2026"; the same on server and page. */
-export function day(iso: string): string {
-  const [year, month, date] = iso.slice(0, 10).split('-').map(Number);
-  return `${date} ${['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][month - 1]} ${year}`;
-}
+/** What prices are told of: "100 g", "1 lb". */
+const BASES = { g: { g: 100, words: '100 g' }, oz: { g: G_PER_MASS_UNIT.lb, words: '1 lb' } } as const;
+const base = (): (typeof BASES)[keyof typeof BASES] => BASES[readerHere().mass];
+export const massBase = (): string => base().words;
+/** A price of 100 g as one of what prices are told of, and back. */
+export const perMass = (price_per_100g: number): number => (price_per_100g * base().g) / 100;
+export const per100g = (price: number): number => (price * 100) / base().g;
+/** "£0.84 per 100 g", "$3.81 per lb". */
+export const moneyPerMass = (price_per_100g: number, currency: string): string =>
+  `${money(perMass(price_per_100g), currency)} ${perMassWord()}`;
+export const perMassWord = (): string => `per ${massBase().replace(/^1 /, '')}`;
+
+/** ISO date or time -> "14 Nov 2026", "Nov 14, 2026"; the same on server and page. */
+export const day = (iso: string): string => dayIn(readerHere(), iso);
+/** The same without its year. */
+export const dayOfYear = (iso: string): string => dayOfYearIn(readerHere(), iso);
 
 /** A name within a sentence; units in it keep their capitals. */
 export const midSentence = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

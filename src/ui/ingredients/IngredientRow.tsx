@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { type RecipeLine, type RecipePart, RECIPE_LINE } from '@/core/document';
 import { canBeMashed, freshnessOf, preparationOf, startFrom, type Ingredient } from '@/core/pantry';
 import { counted, onScale } from '@/core/quantities';
-import { mass, ounces } from '../format/units';
+import { mass } from '../format/units';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
@@ -76,9 +76,6 @@ export function IngredientRow({
           ) : (
             mass(scale.mass_g)
           ))}
-        {scale && habits.measures !== 'metric' && !scale.useSpoon && (
-          <span className="block font-text text-[13px] font-normal text-soft">{ounces(scale.mass_g)}</span>
-        )}
       </td>
       <td className="py-1.5 pl-5 max-sm:order-5 max-sm:col-span-3 max-sm:pt-0 max-sm:pl-0">
         <About measure={measure} />
@@ -97,8 +94,7 @@ export function IngredientRow({
 function About({ measure }: { readonly measure: ReturnType<typeof kitchenMeasure> | null }): ReactNode {
   return measure ? (
     <>
-      {measure.words}{' '}
-      <span className="text-[13px] whitespace-nowrap text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>
+      {measure.words} <span className="text-[13px] whitespace-nowrap text-soft">± {mass(Math.max(1, measure.scatter_g), 0)}</span>
     </>
   ) : (
     <span className="text-soft">weigh it</span>

@@ -1,13 +1,7 @@
-import { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, type CupFill, type MeasureSet } from '@/core/quantities';
+import type { KitchenHabits } from '@/contract/kitchens';
+import { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, type MeasureSet } from '@/core/quantities';
 
-/** How the bakers of this kitchen measure and cut; `cup_fill` is null until they were asked. */
-export type Habits = {
-  readonly measures: 'us' | 'metric' | 'imperial';
-  readonly cup_fill: Exclude<CupFill, 'unknown'> | null;
-  readonly scale_step_g: 1 | 5;
-  /** Gaps that hands really left between cut-outs, the newest last [mm]. */
-  readonly cut_gaps_mm: readonly number[];
-};
+export type Habits = KitchenHabits;
 
 export const MEASURE_SETS: Readonly<Record<Habits['measures'], MeasureSet>> = {
   us: US_MEASURES,

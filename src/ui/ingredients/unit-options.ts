@@ -1,6 +1,7 @@
 import type { RecipeLine } from '@/core/document';
 import { weighIngredient, type Ingredient } from '@/core/pantry';
 import type { CupFill, Unit } from '@/core/quantities';
+import { mass, packMass } from '../format/units';
 
 /** A unit to choose, with its size where one of a thing comes in several. */
 export type UnitOption = { readonly value: string; readonly name: string; readonly unit: Unit; readonly size?: string };
@@ -51,11 +52,11 @@ export function unitOptions(row: Ingredient | undefined): UnitOption[] {
   const plain = (unit: Unit): UnitOption => ({ value: unit, name: UNIT_NAMES[unit], unit });
   const counted = (row?.countWeights ?? []).map(({ name, mass_g }): UnitOption => ({
     value: `each|${name}`,
-    name: `× ${name} (${mass_g} g)`,
+    name: `× ${name} (${mass(mass_g)})`,
     unit: 'each',
     size: name,
   }));
-  const packs = row && row.packs_g.length > 0 ? [{ ...plain('pack'), name: `packs (${row.packs_g[0]} g)` }] : [];
+  const packs = row && row.packs_g.length > 0 ? [{ ...plain('pack'), name: `packs (${packMass(row.packs_g[0])})` }] : [];
   return [...MASSES.map(plain), ...(counted.length > 0 ? [plain('each'), ...counted] : []), ...packs, ...VOLUMES.map(plain)];
 }
 

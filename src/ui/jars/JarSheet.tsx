@@ -4,7 +4,7 @@ import type { JarView } from '@/contract/jars';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
-import { day, mass, money } from '../format/units';
+import { day, temperature, mass, money } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
@@ -132,7 +132,7 @@ function MoveOn({ jar, note, onWork }: MoveOnProps): ReactNode {
         <Button
           look="small"
           onClick={() => onWork({ do: 'recrisp', note })}
-          title="10 to 15 minutes at 120 °C, fan 110; its date stays"
+          title={`10 to 15 minutes at ${temperature(120)}, fan ${temperature(110)}; its date stays`}
         >
           Made crisp again
         </Button>

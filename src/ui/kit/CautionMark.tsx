@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
+import { sentence } from '../format/units';
 
 type Caution = Prediction['cautions'][number];
 export type Severity = Caution['severity'];
@@ -24,7 +25,7 @@ export function CautionLine({ caution }: { readonly caution: Caution }): ReactNo
   return (
     <p className="text-[14px] leading-snug">
       <CautionShape severity={caution.severity} /> <strong className={INKS[caution.severity]}>{WORDS[caution.severity]}</strong>{' '}
-      {caution.message}
+      {sentence(caution.message)}
     </p>
   );
 }

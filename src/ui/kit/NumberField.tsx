@@ -1,5 +1,7 @@
 'use client';
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { METRIC_READER, fieldUnit, type FieldUnit } from '@/core/said';
+import { readerHere } from '../format/reader-here';
 import { FieldWrong } from './FieldWrong';
 import { typedValue } from './typed-value';
 
@@ -15,13 +17,14 @@ type NumberFieldProps = {
   readonly width?: string;
   /** Show the label beside the box; otherwise it is only read out. */
   readonly shown?: boolean;
+  /** Its unit is part of what it means, whoever reads it: grams in a hundred grams. */
+  readonly fixed?: boolean;
   readonly onChange: (value: number) => void;
 };
 
-const text = (value: number): string => String(Math.round(value * 1000) / 1000);
-
 /**
- * A number with its unit. Any unit of its kind is understood ("1/4 in", "1 h 30", "gas 4"); a bare number is in the unit shown.
+ * A number with its unit, in the reader's. Any unit of its kind is understood ("1/4 in", "1 h 30", "gas 4"); a bare number is in the
+ * unit shown.
  * It counts once it is entered or left, never letter by letter. What is not understood or out of limits stays as typed with what
  * would be accepted, and the old value stands; Escape takes it back. Arrow keys step at once.
  */
@@ -35,10 +38,20 @@ export function NumberField({
   step = 1,
   width = 'w-16',
   shown = true,
+  fixed = false,
   onChange,
 }: NumberFieldProps): ReactNode {
   const id = useId();
-  const { typed, wrong, onTyped, onKey, take } = useTyped({ value, min, max, step, unit: typedIn, onChange });
+  const read = fixed ? METRIC_READER : readerHere();
+  const behind = fieldUnit(read, unit);
+  const { typed, wrong, onTyped, onKey, take, text } = useTyped({
+    value,
+    min,
+    max,
+    step,
+    as: fieldUnit(read, typedIn),
+    onChange,
+  });
   return (
     <span className="relative inline-flex items-center gap-1.5">
       <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
@@ -51,8 +64,9 @@ export function NumberField({
           id={id}
           inputMode="text"
           autoComplete="off"
+          style={{ minWidth: `${(typed ?? text).length + 0.5}ch` }}
           className={`${width} bg-transparent text-right font-semibold outline-none`}
-          value={typed ?? text(value)}
+          value={typed ?? text}
           aria-invalid={wrong !== null}
           aria-describedby={wrong ? `${id}-wrong` : undefined}
           onChange={({ target }) => onTyped(target.value)}
@@ -60,7 +74,7 @@ export function NumberField({
           onBlur={take}
           onKeyDown={onKey}
         />
-        {unit && <span className="pl-1 text-[13px] text-soft">{unit}</span>}
+        {unit && <span className="pl-1 text-[13px] whitespace-nowrap text-soft">{behind.unit}</span>}
       </span>
       <FieldWrong id={`${id}-wrong`}>{wrong}</FieldWrong>
     </span>
@@ -68,6 +82,8 @@ export function NumberField({
 }
 
 type Typed = {
+  /** The value as it stands in the box. */
+  readonly text: string;
   /** As it stands in the box until it counts. */
   readonly typed: string | null;
   /** What would be accepted, once something else was entered; null while one types. */
@@ -82,13 +98,15 @@ function useTyped({
   value,
   min,
   max,
-  step,
-  unit,
+  step: canonicalStep,
+  as,
   onChange,
-}: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number; readonly unit: string }): Typed {
+}: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number; readonly as: FieldUnit }): Typed {
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  const field = { unit, min, max };
+  const field = { unit: as.typedIn ?? as.unit, min: as.shown(min), max: as.shown(max) };
+  const step = as.step ?? canonicalStep;
+  const within = (shown: number): number => Math.min(max, Math.max(min, as.canonical(shown)));
   const pass = (next: number): void => {
     setTyped(null);
     setWrong(null);
@@ -97,7 +115,7 @@ function useTyped({
   const take = (): void => {
     if (typed === null) return;
     const read = typedValue(typed, field);
-    if (read.ok) pass(read.value);
+    if (read.ok) pass(within(read.value));
     else setWrong(read.message);
   };
   const onKey = (event: KeyboardEvent): void => {
@@ -112,14 +130,15 @@ function useTyped({
     event.preventDefault();
     // From what stands in the box: the value comes back a little later than keys repeat.
     const read = typed === null ? null : typedValue(typed, field);
-    const from = read?.ok ? read.value : value;
+    const from = read?.ok ? read.value : as.shown(value);
     const next = Math.round((from + direction * step * (event.shiftKey ? 10 : 1)) / step) * step;
-    const within = Math.min(max, Math.max(min, next));
-    setTyped(text(within));
+    const stepped = within(next);
+    setTyped(as.text(as.shown(stepped)));
     setWrong(null);
-    if (within !== value) onChange(within);
+    if (stepped !== value) onChange(stepped);
   };
   return {
+    text: as.text(as.shown(value)),
     typed,
     wrong,
     onTyped: (next) => {

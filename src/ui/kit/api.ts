@@ -1,4 +1,5 @@
 import type { FailureBody } from '@/contract/failure';
+import { sentence } from '../format/units';
 import { SENTENCES, fail, succeed, type Failure, type Success } from '@/core/failure';
 
 /** What a page asks of the server. */
@@ -46,7 +47,7 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
   // A refusal without a sentence comes from between the page and the server.
   if (!answer?.error) return OFFLINE;
   const { code, message, path } = answer.error;
-  return { ...fail(code, message, path), ...(answer.current === undefined ? {} : { current: answer.current }) };
+  return { ...fail(code, sentence(message), path), ...(answer.current === undefined ? {} : { current: answer.current }) };
 }
 
 /** Asks the server for a file, of what is sent. */
@@ -55,7 +56,7 @@ export async function callFile(route: string, body: unknown): Promise<Answered<B
   const response = await fetch(route, init).catch(() => null);
   if (response?.ok) return succeed(await response.blob());
   const answer = (await response?.json().catch(() => null)) as Partial<FailureBody> | null | undefined;
-  return answer?.error ? fail(answer.error.code, answer.error.message, answer.error.path) : OFFLINE;
+  return answer?.error ? fail(answer.error.code, sentence(answer.error.message), answer.error.path) : OFFLINE;
 }
 
 /** What is wrong with an answer, in words; null when nothing is. */

@@ -19,6 +19,7 @@ import { limits } from '../kit/limits';
 import { type LabelView } from '@/contract/label';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
 import { PageTitle } from '../shell/PageTitle';
+import { across, fineLength } from '../format/units';
 
 const PART_NAMES: Record<LabelPart, string> = {
   title: 'Name',
@@ -114,7 +115,7 @@ function LabelPicture({
       />
       <figcaption className="pt-1 text-[13.5px] text-soft">
         {picture.kind === 'drawn'
-          ? `Small letters ${picture.xHeight_mm.toFixed(1)} mm high${picture.xHeight_mm < 1.2 ? '; many laws ask for 1.2' : ''}. The code holds the lot.`
+          ? `Small letters ${fineLength(picture.xHeight_mm)} high${picture.xHeight_mm < 1.2 ? `; many laws ask for ${fineLength(1.2)}` : ''}. The code holds the lot.`
           : 'Drawing …'}
       </figcaption>
     </figure>
@@ -136,7 +137,10 @@ function SizeAndPack({ wishes, packs, pack, write }: SizeAndPackProps): ReactNod
       <Choice
         label="size"
         value={sizeValue(width_mm, height_mm)}
-        options={[...LABEL_SIZES, { value: 'own', name: 'another' }]}
+        options={[
+          ...LABEL_SIZES.map((size) => ({ value: size.value, name: `${across(size.width_mm, size.height_mm)}, ${size.for}` })),
+          { value: 'own', name: 'another' },
+        ]}
         onChange={(value) => {
           const size = LABEL_SIZES.find((known) => known.value === value);
           if (size) write({ ...wishes, width_mm: size.width_mm, height_mm: size.height_mm });

@@ -1,9 +1,9 @@
 /** Sizes to begin with [mm]; any other can be typed. */
 export const LABEL_SIZES = [
-  { value: '100x62', name: '100 × 62 mm, jar and bag', width_mm: 100, height_mm: 62 },
-  { value: '90x120', name: '90 × 120 mm, large bag', width_mm: 90, height_mm: 120 },
-  { value: '76x51', name: '76 × 51 mm, small bag', width_mm: 76, height_mm: 51 },
-  { value: '60x90', name: '60 × 90 mm, tall', width_mm: 60, height_mm: 90 },
+  { value: '100x62', for: 'jar and bag', width_mm: 100, height_mm: 62 },
+  { value: '90x120', for: 'large bag', width_mm: 90, height_mm: 120 },
+  { value: '76x51', for: 'small bag', width_mm: 76, height_mm: 51 },
+  { value: '60x90', for: 'tall', width_mm: 60, height_mm: 90 },
 ] as const;
 export const USUAL_SIZE = LABEL_SIZES[0];
 

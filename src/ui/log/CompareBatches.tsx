@@ -2,12 +2,11 @@ import type { LogEntryView } from '@/contract/log';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Difference } from '@/core/document';
-import { day, duration, moisture } from '../format/units';
+import { day, duration, length, moisture } from '../format/units';
 import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { differenceWords } from './difference-words';
 import { MeasuredBeside } from './MeasuredBeside';
-import { PageTitle } from '../shell/PageTitle';
 
 type CompareBatchesProps = {
   readonly entries: readonly LogEntryView[];
@@ -20,7 +19,7 @@ const ROWS: readonly Row[] = [
   ['baked', ({ baked_on }) => (baked_on ? day(baked_on) : 'planned')],
   ['oven', ({ oven }) => oven ?? '–'],
   ['in the heat', ({ measured }) => (measured?.minutes ? duration(measured.minutes) : '–')],
-  ['raw thickness', ({ measured }) => (measured?.thickness_mm ? `${measured.thickness_mm} mm` : '–')],
+  ['raw thickness', ({ measured }) => (measured?.thickness_mm ? length(measured.thickness_mm, 1) : '–')],
   [
     'pieces',
     ({ comparison, forecast }) =>
@@ -54,7 +53,6 @@ const ROWS: readonly Row[] = [
 export function CompareBatches({ entries, changes, names }: CompareBatchesProps): ReactNode {
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
-      <PageTitle>Batches side by side</PageTitle>
       <header className="flex flex-wrap items-baseline gap-x-4 pb-4">
         <h1 className="text-[27px]">Side by side</h1>
         <p className="text-soft">bold is measured, under it what was predicted</p>

@@ -6,7 +6,7 @@ import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call, wrongWith } from '../kit/api';
-import { day } from '../format/units';
+import { day, fineLength, warmer } from '../format/units';
 
 type LearnedPanelProps = {
   readonly appliances: readonly LearnedAppliance[];
@@ -112,7 +112,7 @@ function ApplianceLine({ one, change }: ApplianceLineProps): ReactNode {
             {one.pace_high.toFixed(2)})
             {one.offset_K !== null &&
               Math.abs(one.offset_K) >= WORTH_A_WORD_K &&
-              `, ${Math.abs(one.offset_K).toFixed(0)} °C ${one.offset_K > 0 ? 'hotter' : 'cooler'} than its dial tells`}
+              `, ${warmer(Math.abs(one.offset_K))} ${one.offset_K > 0 ? 'hotter' : 'cooler'} than its dial tells`}
           </span>
           <span className="text-soft">
             from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
@@ -176,7 +176,7 @@ function HandsLine({ cup_fill, gap_mm, gaps, change }: HandsLineProps): ReactNod
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 pt-1 text-soft">
       {[
-        gap_mm === null ? null : `hands leave ${gap_mm.toFixed(1)} mm between cut-outs (${gaps} bakes)`,
+        gap_mm === null ? null : `hands leave ${fineLength(gap_mm)} between cut-outs (${gaps} bakes)`,
         cup_fill === null ? null : `cups are ${cup_fill}`,
       ]
         .filter(Boolean)

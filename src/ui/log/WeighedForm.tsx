@@ -1,4 +1,6 @@
 'use client';
+import { fieldUnit } from '@/core/said';
+import { readerHere } from '../format/reader-here';
 import { typedExamples, typedNumber } from '@/core/written';
 import { counted } from '@/core/quantities';
 import { useState, type FormEvent, type ReactNode } from 'react';
@@ -48,6 +50,12 @@ const NUMBERS: ReadonlyArray<{
   { key: 'thickness_mm', label: 'Raw thickness', unit: 'mm', hint: 'measure three' },
 ];
 
+/** A number as it stands in its field; empty where nothing was entered. */
+function standing(value: number | null, unit: string): string {
+  const as = fieldUnit(readerHere(), unit);
+  return value === null ? '' : as.text(as.shown(value));
+}
+
 /** Enters what scale and eye said after baking. What was typed stays when it cannot be saved. */
 export function WeighedForm({
   id,
@@ -60,7 +68,7 @@ export function WeighedForm({
   portions,
 }: WeighedFormProps): ReactNode {
   const [typed, setTyped] = useState<Record<string, string>>(() =>
-    Object.fromEntries(NUMBERS.map(({ key }) => [key, first[key] === null ? '' : String(first[key])])),
+    Object.fromEntries(NUMBERS.map(({ key, unit }) => [key, standing(first[key], unit)])),
   );
   const [counts, setCounts] = useState<Record<string, string>>(() =>
     Object.fromEntries(first.portions.map(({ portion, pieces }) => [portion, String(pieces)])),
@@ -202,10 +210,11 @@ function readNumbers(typed: Readonly<Record<string, string>>): Numbers | string 
   const read: Record<string, number | null> = {};
   for (const { key, label, unit } of NUMBERS) {
     const empty = typed[key].trim() === '';
-    const value = empty ? null : typedNumber(typed[key], unit);
+    const as = fieldUnit(readerHere(), unit);
+    const value = empty ? null : typedNumber(typed[key], as.unit);
     if (value === null && !empty)
-      return `"${typed[key]}" is not understood. Type ${label.toLowerCase()} as ${typedExamples(unit)}.`;
-    read[key] = value;
+      return `"${typed[key]}" is not understood. Type ${label.toLowerCase()} as ${typedExamples(as.unit)}.`;
+    read[key] = value === null ? null : as.canonical(value);
   }
   const { pieces, tray_g, before_g, after_g, minutes, thickness_mm } = read;
   return { pieces, tray_g: tray_g ?? 0, before_g, after_g, minutes, thickness_mm };
@@ -280,7 +289,7 @@ function Entered({ name, label, unit, hint, value, onType }: EnteredProps): Reac
           onChange={({ target }) => onType(target.value)}
           className="w-full bg-transparent text-[17px] font-semibold outline-none"
         />
-        {unit && <span className="text-[14px] text-soft">{unit}</span>}
+        {unit && <span className="text-[14px] text-soft">{fieldUnit(readerHere(), unit).unit}</span>}
       </span>
       <span className="text-[13px] text-soft">{hint}</span>
     </label>

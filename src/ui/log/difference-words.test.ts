@@ -8,9 +8,10 @@ const say = (path: ReadonlyArray<string | number>, one: unknown, other: unknown)
 
 describe('what was done otherwise, in words', () => {
   it('names steps by their number and ingredients by their name', () => {
-    expect(say(['heat', 'steps', 2, 'minutes'], 65, 95)).toBe('heat, step 3, minutes: 65, then 95');
+    expect(say(['heat', 'steps', 2, 'minutes'], 65, 95)).toBe('heat, step 3, minutes: 65 min, then 95 min');
     expect(say(['recipe', 'ingredients', 'egg_whole', 'amount'], 1, 2)).toBe('recipe, whole egg, amount: 1, then 2');
-    expect(say(['shape', 'thickness_mm'], 6, 8)).toBe('shape, thickness, mm: 6, then 8');
+    expect(say(['heat', 'appliance', 'thermostat_offset_c'], 0, 8)).toBe('heat, oven, air above its dial: 0 °C, then 8 °C');
+    expect(say(['shape', 'thickness_mm'], 6, 8)).toBe('shape, thickness: 6 mm, then 8 mm');
   });
   it('tells what was not there, and small things whole', () => {
     expect(say(['heat', 'appliance', 'pace'], undefined, 0.81)).toBe('heat, oven, known pace: nothing, then 0.81');

@@ -2,7 +2,7 @@
 import type { BakeView, CallView } from '@/contract/oven';
 import { useState, type ReactNode } from 'react';
 import type { Dial } from '../format/dial-words';
-import { duration, midSentence } from '../format/units';
+import { duration, temperature, midSentence } from '../format/units';
 import { Button } from '../kit/Button';
 import { callWords, clockLeft, wallClock } from './act-words';
 import { outlookWords } from './outlook-words';
@@ -156,7 +156,7 @@ function WaterBar({ bake, now }: { readonly bake: BakeView; readonly now: number
       </div>
       <p className="flex flex-wrap justify-between gap-x-4 pt-1 text-[15px]">
         <span className="font-semibold text-water">
-          middle {at.core_moisture_pct.toFixed(0)} % water, {at.core_c.toFixed(0)} °C, by the plan
+          middle {at.core_moisture_pct.toFixed(0)} % water, {temperature(at.core_c)}, by the plan
         </span>
         <span className="font-semibold text-crunch">shall be {last.core_moisture_pct.toFixed(0)} %</span>
       </p>

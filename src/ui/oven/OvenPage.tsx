@@ -3,7 +3,7 @@ import type { BakeView, OvenView } from '@/contract/oven';
 import { Bell, BellOff } from 'lucide-react';
 import Link from 'next/link';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { useDial } from '../batch/heat/use-dial';
+import { dialHere } from '../format/dial-words';
 import type { Dial } from '../format/dial-words';
 import { Button, buttonClass } from '../kit/Button';
 import { callWords, wallClock } from './act-words';
@@ -14,6 +14,7 @@ import { Readings } from './Readings';
 import { useChime } from './use-chime';
 import { useOven } from './use-oven';
 import { useWakeLock } from './use-wake-lock';
+import { readerHere } from '../format/reader-here';
 import { PageTitle } from '../shell/PageTitle';
 
 const SHOWN_NEXT = 6;
@@ -22,7 +23,7 @@ const SHOWN_NEXT = 6;
 export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
   const { oven, now, isConnected, trouble, send } = useOven(first);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [dial] = useDial();
+  const dial = dialHere();
   const urgent = mostUrgent(oven.bakes);
   const shown = oven.bakes.find(({ batch, next }) => batch === chosen && next !== null) ?? urgent;
   const dueAt = urgent && urgent.next !== null ? Date.parse(urgent.calls[urgent.next].due_at) : Infinity;
@@ -146,7 +147,7 @@ function useDoneKey(done: () => Promise<void>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const held = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, button, a');
-      if (held || event.repeat || (event.key !== ' ' && event.key !== 'Enter')) return;
+      if (held || event.repeat || readerHere().keys === 'none' || (event.key !== ' ' && event.key !== 'Enter')) return;
       event.preventDefault();
       void done();
     };

@@ -4,6 +4,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { wallClock } from './act-words';
+import { mass, temperature } from '../format/units';
 
 type ReadingsProps = {
   readonly bake: BakeView;
@@ -11,11 +12,11 @@ type ReadingsProps = {
   readonly send: (address: string, body: unknown) => Promise<boolean>;
 };
 
-const KIND_NAMES: Record<ReadingKind, readonly [name: string, unit: string]> = {
-  tray_g: ['tray', 'g'],
-  core_c: ['core', '°C'],
-  air_c: ['air', '°C'],
-  room_rh_pct: ['room', '% humid'],
+const KINDS: Record<ReadingKind, readonly [name: string, say: (value: number) => string]> = {
+  tray_g: ['tray', (value) => mass(value, 0)],
+  core_c: ['core', temperature],
+  air_c: ['air', temperature],
+  room_rh_pct: ['room', (value) => `${value} % humid`],
 };
 const SHOWN = 6;
 /** How often a followed probe is noted [ms]. */
@@ -136,12 +137,12 @@ function Noted({ readings, now, note }: NotedProps): ReactNode {
                 {wallClock(Date.parse(at), now ?? Date.parse(at))}
               </span>
               <span className="flex-1">
-                {KIND_NAMES[kind][0]} <strong>{value}</strong> {KIND_NAMES[kind][1]} <span className="text-soft">{source}</span>
+                {KINDS[kind][0]} <strong>{KINDS[kind][1](value)}</strong> <span className="text-soft">{source}</span>
               </span>
               <Button
                 look="quiet"
                 className="min-h-[24px]"
-                aria-label={`Strike out ${KIND_NAMES[kind][0]} ${value}`}
+                aria-label={`Strike out ${KINDS[kind][0]} ${KINDS[kind][1](value)}`}
                 onClick={() => note({ by: 'strike', id })}
               >
                 strike out

@@ -4,7 +4,7 @@ import type { Act } from '@/core/calls';
 import type { HeatStep } from '@/core/catalogue';
 import { putOnWords } from '@/formats/put-on-words';
 import { heatWord, type Dial } from '../format/dial-words';
-import { midSentence } from '../format/units';
+import { clock, midSentence } from '../format/units';
 import { applianceName } from '../format/words';
 
 /** A call in words: what to do, what to mind, and what stands on the button when it is done. */
@@ -145,6 +145,6 @@ export function clockLeft(left_ms: number): string {
 /** "11:58", or "Sun 11:58" on another day, on the clock of whoever looks. */
 export function wallClock(at_ms: number, now_ms: number): string {
   const [at, now] = [new Date(at_ms), new Date(now_ms)];
-  const clock = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  return at.toDateString() === now.toDateString() ? clock : `${at.toLocaleDateString('en-GB', { weekday: 'short' })} ${clock}`;
+  const time = clock(at.getHours() * 60 + at.getMinutes());
+  return at.toDateString() === now.toDateString() ? time : `${at.toLocaleDateString('en-GB', { weekday: 'short' })} ${time}`;
 }

@@ -3,7 +3,7 @@ import type { LotView, PantryItem } from '@/contract/pantry';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { allergensOf, sharesOf } from '@/core/pantry';
-import { day, money, packMass } from '../format/units';
+import { day, mass, moneyPerMass, packMass } from '../format/units';
 import { allergenWords } from '../format/words';
 import { clockWords } from '../ingredients/IngredientRow';
 import { Button } from '../kit/Button';
@@ -90,7 +90,7 @@ function PriceForm({ item, currency }: { readonly item: PantryItem; readonly cur
         Note it
       </Button>
       <span role="status" className="text-[13.5px] text-soft">
-        {said || (price ? `${money((100 * price.price) / price.pack_g, currency)} per 100 g` : '')}
+        {said || (price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : '')}
       </span>
     </form>
   );
@@ -150,7 +150,7 @@ function factsOf({ row, preparation }: PantryItem): ReadonlyArray<readonly [stri
   return [
     ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
     ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
-    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass_g} g`).join(', ') || '–'],
+    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass(mass_g)}`).join(', ') || '–'],
     [
       'packs',
       row.packs_g
@@ -158,12 +158,15 @@ function factsOf({ row, preparation }: PantryItem): ReadonlyArray<readonly [stri
         .map(packMass)
         .join(', ') || 'loose',
     ],
-    ['binds', `${row.bindsNow_g_per_g.toFixed(2)} g water a gram at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`],
+    [
+      'binds',
+      `${row.bindsNow_g_per_g.toFixed(2)} times its weight of water at once, ${row.bindsRested_g_per_g.toFixed(2)} after standing`,
+    ],
     ['allergens', allergenWords(allergensOf(row)) || 'none named'],
     [
       'prepare',
       preparation
-        ? `${preparation.verb}, ${preparation.minutes} min; 100 g ${preparation.from} give ${(100 * preparation.yield).toFixed(0)} g`
+        ? `${preparation.verb}, ${preparation.minutes} min; ${mass(100)} ${preparation.from} give ${mass(100 * preparation.yield)}`
         : 'as it comes',
     ],
     ['once open', clockWords(row) || 'the date on its pack counts'],

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { waterByDrying } from '@/core/pantry';
 import { Button } from '../kit/Button';
+import { DateField } from '../kit/DateField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { call } from '../kit/api';
 
@@ -50,7 +51,7 @@ export function LotForm({ ingredient, wet, today, currency }: LotFormProps): Rea
       <OptionalNumber label="How much there is" unit="g" placeholder="–" max={100000} value={left_g} onChange={setLeft} />
       <span className="text-soft">paid</span>
       <OptionalNumber label="What was paid for it" unit={currency} placeholder="–" max={10000} value={paid} onChange={setPaid} />
-      <BestBefore value={best_before} onChange={setBestBefore} />
+      <DateField shown label="best before" value={best_before} from={today} onChange={setBestBefore} />
       <input
         aria-label="Note on the lot"
         placeholder="note"
@@ -94,21 +95,5 @@ function DryTest({ wet_g, dry_g, onWet, onDry }: DryTestProps): ReactNode {
         </span>
       )}
     </span>
-  );
-}
-
-type BestBeforeProps = { readonly value: string; readonly onChange: (value: string) => void };
-
-function BestBefore({ value, onChange }: BestBeforeProps): ReactNode {
-  return (
-    <label className="inline-flex items-center gap-1.5 text-soft">
-      best before
-      <input
-        type="date"
-        value={value}
-        onChange={({ target }) => onChange(target.value)}
-        className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5 text-ink"
-      />
-    </label>
   );
 }

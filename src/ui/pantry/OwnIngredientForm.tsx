@@ -108,6 +108,7 @@ function Packet({ panel, onPanel, pack_g, onPack, allergen, onAllergen }: Packet
         <span key={key} className="flex items-center justify-between gap-2">
           <span className={needed ? 'font-semibold' : 'text-soft'}>{field}</span>
           <OptionalNumber
+            fixed
             label={field}
             unit={unit}
             placeholder="–"

@@ -5,7 +5,7 @@ import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
-import { day, mass, money } from '../format/units';
+import { day, mass, moneyPerMass } from '../format/units';
 import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
@@ -14,7 +14,6 @@ import { useIsThere } from '../kit/use-is-there';
 import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
 import { firstToGo, inHouse_g, itemsOf } from './pantry-data';
-import { PageTitle } from '../shell/PageTitle';
 
 /** Ingredients that come with the page as it is served: as many as a screen shows. The others follow at once. */
 const FIRST = 60;
@@ -41,7 +40,6 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
   const item = open === null ? null : (byId.get(open) ?? null);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
-      <PageTitle>Pantry</PageTitle>
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 pb-3">
         <h1 className="text-[27px]">Pantry</h1>
         <Filters typed={typed} setTyped={setTyped} shown={shown} setShown={setShown} kinds={kinds} />
@@ -148,9 +146,9 @@ function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): R
           {value.toFixed(0)} %
         </td>
       ))}
-      <td className="px-2 text-right whitespace-nowrap">{light === hard ? `${light} g` : `${light}–${hard} g`}</td>
+      <td className="px-2 text-right whitespace-nowrap">{light === hard ? mass(light) : `${mass(light)} – ${mass(hard)}`}</td>
       <td className="px-2 text-right whitespace-nowrap">
-        {price ? `${money((100 * price.price) / price.pack_g, currency)} / 100 g` : <span className="text-soft">–</span>}
+        {price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : <span className="text-soft">–</span>}
       </td>
       <td className="px-2 pr-4 text-right whitespace-nowrap">
         {item.lots.length > 0 && (

@@ -7,7 +7,7 @@ import { sharesOf, type Pantry } from '@/core/pantry';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { linesInBowl } from '../batch/weigh/bowl';
 import { priceWords } from '../batch/worth/price-words';
-import { duration, mass, span } from '../format/units';
+import { duration, mass, sentence, span } from '../format/units';
 import { feelName, feelWords, withoutWords } from '../format/words';
 import { CautionsOf } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
@@ -37,7 +37,7 @@ export function DoughSide({ nominal, failure, empty, document, pantry, dogs, cos
           </p>
         ) : failure ? (
           <p role="alert">
-            <strong className="text-stop">This cannot be worked out yet.</strong> {failure.message}
+            <strong className="text-stop">This cannot be worked out yet.</strong> {sentence(failure.message)}
           </p>
         ) : (
           <p role="status">Working it out …</p>

@@ -42,13 +42,13 @@ export function MethodLine({ card }: { readonly card: RecipeView['card'] }): Rea
         preserveAspectRatio="none"
         className="mt-1 h-7 w-full"
         role="img"
-        aria-label={`${Math.round(card.water_g)} g water in the dough, ${Math.round(left_g)} g left at the end`}
+        aria-label={`${mass(card.water_g, 0)} water in the dough, ${mass(left_g, 0)} left at the end`}
       >
         <path d={path} className="fill-water" />
       </svg>
       <p className="flex justify-between text-[13px] text-water">
-        <span>{Math.round(card.water_g)} g water in</span>
-        <span>{Math.round(left_g)} g stays</span>
+        <span>{mass(card.water_g, 0)} water in</span>
+        <span>{mass(left_g, 0)} stays</span>
       </p>
     </div>
   );

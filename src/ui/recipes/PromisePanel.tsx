@@ -5,6 +5,7 @@ import type { Ingredient } from '@/core/pantry';
 import { useBatch } from '../batch/use-batch';
 import { Panel } from '../kit/Panel';
 import { AsWritten } from './bring/AsWritten';
+import { sentence } from '../format/units';
 
 type PromisePanelProps = { readonly document: BatchDocument; readonly pantry: readonly Ingredient[] };
 
@@ -27,7 +28,7 @@ function Promised({ document, pantry }: PromisePanelProps): ReactNode {
         <AsWritten document={document} nominal={nominal.prediction} {...{ banded, bandIsOld, questions }} onDocument={null} />
       ) : (
         <p role="status" className="text-soft">
-          {failure ? failure.message : 'Working out what it gives here …'}
+          {failure ? sentence(failure.message) : 'Working out what it gives here …'}
         </p>
       )}
     </Panel>

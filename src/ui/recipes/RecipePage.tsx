@@ -7,7 +7,7 @@ import type { Screening } from '@/core/feeding';
 import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { bakeSentences } from '@/formats/recipe-files';
-import { day, mass, money } from '../format/units';
+import { across, day, length, mass, money, perMass, perMassWord, temperature, volume } from '../format/units';
 import { feelName } from '../format/words';
 import { clockWords } from '../ingredients/IngredientRow';
 import { partWords } from '../ingredients/IngredientTable';
@@ -24,6 +24,9 @@ import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { costWords, methodWords } from './RecipeTile';
 import { WhoPanel } from './WhoPanel';
 import { PageTitle } from '../shell/PageTitle';
+
+/** Each is said when it is drawn: the reader is the page's. */
+const NUMBERS = { degrees: temperature, length: (mm: number) => length(mm, 1), across, mass, volume };
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
@@ -93,7 +96,7 @@ function Bake({ document }: { readonly document: BatchDocument }): ReactNode {
     <div className="border-t border-hair pt-2 text-[15px]">
       <h2 className="pb-1 text-[17px]">Shape and bake</h2>
       <ol className="list-inside list-decimal space-y-0.5">
-        {bakeSentences(document).map((sentence, i) => (
+        {bakeSentences(document, NUMBERS).map((sentence, i) => (
           <li key={i}>{sentence}</li>
         ))}
       </ol>
@@ -134,7 +137,7 @@ function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
         <span className="text-[14.5px] text-soft">
           {card.feel !== null &&
             `softness ${card.feel_index.toFixed(2)} (${card.feel_low.toFixed(2)} – ${card.feel_high.toFixed(2)}) · `}
-          {mass(card.dough_g)} of dough · {money(cost.dough_per_100g, cost.currency)} of ingredients per 100 g
+          {mass(card.dough_g)} of dough · {money(perMass(cost.dough_per_100g), cost.currency)} of ingredients {perMassWord()}
           {costWords(cost) !== '' && `, ${costWords(cost)}`}
         </span>
       </p>
@@ -169,7 +172,7 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
               <td className="py-1 text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(mass_g)}</td>
               <td className="w-52 py-1 pl-5 text-[14.5px]">
                 {measure ? measure.words : 'weigh it'}{' '}
-                {measure && <span className="text-[13px] text-soft">± {Math.max(1, Math.round(measure.scatter_g))} g</span>}
+                {measure && <span className="text-[13px] text-soft">± {mass(Math.max(1, measure.scatter_g), 0)}</span>}
               </td>
             </tr>
           );

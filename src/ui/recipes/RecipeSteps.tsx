@@ -4,7 +4,7 @@ import { rawHygiene } from '@/core/cautions';
 import type { BatchDocument } from '@/core/document';
 import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Pantry } from '@/core/pantry';
-import { duration, mass } from '../format/units';
+import { duration, mass, sentence } from '../format/units';
 
 export type StepsProps = { readonly document: BatchDocument; readonly recipe: RecipeView; readonly pantry: Pantry };
 
@@ -38,7 +38,7 @@ export function RecipeSteps({ document, recipe, pantry }: StepsProps): ReactNode
       )}
       {hygiene && (
         <p className="pt-1 text-[14px]">
-          <strong>{hygiene.title}.</strong> {hygiene.act}
+          <strong>{hygiene.title}.</strong> {sentence(hygiene.act)}
         </p>
       )}
       <ol className="pt-1">

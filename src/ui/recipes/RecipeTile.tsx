@@ -2,7 +2,7 @@ import type { RecipeView } from '@/contract/recipes';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
-import { duration, mass, money, span } from '../format/units';
+import { duration, mass, money, perMass, perMassWord, span } from '../format/units';
 import { feelName, allergenWords, withoutWords } from '../format/words';
 import { CautionShape } from '../kit/CautionMark';
 import { Panel } from '../kit/Panel';
@@ -60,7 +60,8 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
           ))}
         </dl>
         <p className="pt-0.5 text-[13.5px] text-soft">
-          <strong className="text-ink">{money(cost.dough_per_100g, cost.currency)}</strong> of ingredients per 100 g
+          <strong className="text-ink">{money(perMass(cost.dough_per_100g), cost.currency)}</strong> of ingredients{' '}
+          {perMassWord()}
           {costWords(cost) !== '' && `, ${costWords(cost)}`}
         </p>
       </div>

@@ -6,6 +6,7 @@ import { PageHead } from '../kit/PageHead';
 import { CopyPanel } from './CopyPanel';
 import { IdentityPanel } from './IdentityPanel';
 import { KitchensPanel } from './KitchensPanel';
+import { ReadsPanel } from './ReadsPanel';
 import { PlacePanel } from './PlacePanel';
 import { PageTitle } from '../shell/PageTitle';
 
@@ -24,6 +25,7 @@ export function SettingsPage(view: SettingsView): ReactNode {
       )}
       <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
       <PlacePanel view={view} onSaved={again} />
+      <ReadsPanel view={view} />
       <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
       <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
     </main>

@@ -76,7 +76,7 @@ export function SheetMix({ document, prediction, pantry }: SheetBowlProps): Reac
           <li key={name}>
             <strong>{name}</strong>
             {when && `, goes on ${WHEN_PUT_ON[when]}`}:{' '}
-            {portions.length > 0 ? `${mass(on_treat_g)} in all` : `${per_piece_g.toFixed(per_piece_g < 10 ? 1 : 0)} g on each`}.
+            {portions.length > 0 ? `${mass(on_treat_g)} in all` : `${mass(per_piece_g)} on each`}.
           </li>
         ))}
       </ol>

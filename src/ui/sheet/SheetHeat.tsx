@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
-import { useDial } from '../batch/heat/use-dial';
+import { dialHere } from '../format/dial-words';
 import { duration, moistureRange, range } from '../format/units';
 import { SheetCautions, SheetPart } from './SheetPart';
 import { workSteps, type WorkStep } from './work-steps';
@@ -47,7 +47,7 @@ type ProgrammeProps = {
 };
 
 function Programme({ heat, told: { heat: told, outcome } }: ProgrammeProps): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   const lines = workSteps(heat, dial).slice(0, finishingFrom(heat.steps));
   return (
     <table className="w-full">

@@ -3,7 +3,7 @@ import type { BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { METHOD_WORDS } from '../batch/shape/method-words';
 import { counted } from '@/core/quantities';
-import { mass } from '../format/units';
+import { length, mass } from '../format/units';
 import { SheetCautions, SheetPart } from './SheetPart';
 
 type SheetShapeProps = { readonly document: BatchDocument; readonly prediction: Prediction };
@@ -35,8 +35,8 @@ const methodWords = ({ method }: BatchDocument['shape']): string =>
 
 const piecesWords = (out: Prediction['yield']): ReactNode => (
   <>
-    <strong>{counted(out.pieces, 'piece')}</strong> ({out.pieces_low} – {out.pieces_high}) of {out.piece_raw_g.toFixed(1)} g raw,{' '}
-    {out.piece_thickness_mm.toFixed(1)} mm thick, on {counted(out.trays, 'tray')}
+    <strong>{counted(out.pieces, 'piece')}</strong> ({out.pieces_low} – {out.pieces_high}) of {mass(out.piece_raw_g, 1)} raw,{' '}
+    {length(out.piece_thickness_mm, 1)} thick, on {counted(out.trays, 'tray')}
     {out.rerolls > 0 && `, ${counted(out.rerolls, 're-roll')}`}.
   </>
 );

@@ -38,7 +38,7 @@ export function finishSteps(steps: readonly HeatStep[], parts: Prediction['parts
 
 /** On each piece where all are alike; else how much goes on all of them together. */
 const amountWords = ({ per_piece_g, on_treat_g }: Prediction['parts'][number], alike: boolean): string =>
-  alike ? `${per_piece_g.toFixed(per_piece_g < 10 ? 1 : 0)} g on each` : `${mass(on_treat_g)} in all`;
+  alike ? `${mass(per_piece_g)} on each` : `${mass(on_treat_g)} in all`;
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

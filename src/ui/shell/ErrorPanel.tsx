@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Panel } from '../kit/Panel';
 import { PageTitle } from './PageTitle';
+import { sentence } from '../format/units';
 
 /** A page that could not be shown: what happened, what to do. */
 export function ErrorPanel({ title, message }: { readonly title: string; readonly message: string }): ReactNode {
@@ -11,7 +12,7 @@ export function ErrorPanel({ title, message }: { readonly title: string; readonl
       <Panel label={title} className="px-6 py-6">
         <h1 className="text-[23px]">{title}</h1>
         <p role="alert" className="pt-2">
-          {message}
+          {sentence(message)}
         </p>
         <p className="pt-4">
           <Link href="/recipes" className="font-semibold underline">

@@ -6,9 +6,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { callWords, wallClock } from '../oven/act-words';
 import { toCome } from '../oven/oven-view';
-import { useDial } from '../batch/heat/use-dial';
-import { clockOf, weekday } from '../day/day-words';
-import { day, mass } from '../format/units';
+import { dialHere } from '../format/dial-words';
+import { weekday } from '../day/day-words';
+import { clock, day, mass } from '../format/units';
 import { freshness, untilWords } from '../jars/jar-view';
 import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
@@ -87,7 +87,7 @@ const isIn = (bake: BakeView): boolean => takeOut(bake)?.done_at === null;
 const outAt = (bake: BakeView): number => Date.parse(takeOut(bake)?.due_at ?? '');
 
 function Hands({ bakes, now, next, today }: Pick<TodayView, 'bakes' | 'next' | 'today'> & { readonly now: number }): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   const coming = toCome(bakes).slice(0, CALLS_SHOWN);
   return (
     <Panel label="Next to do" className="px-5 py-4">
@@ -100,7 +100,7 @@ function Hands({ bakes, now, next, today }: Pick<TodayView, 'bakes' | 'next' | '
       {coming.length === 0 ? (
         <p className="text-soft">
           Nothing is under way.
-          {next && ` ${next.day === today ? 'Today' : weekday(next.day)} begins at ${clockOf(next.starts)}.`}
+          {next && ` ${next.day === today ? 'Today' : weekday(next.day)} begins at ${clock(next.starts)}.`}
         </p>
       ) : (
         <ol className="text-[15.5px]">
@@ -186,7 +186,7 @@ function NextDay({ next, today }: Pick<TodayView, 'next' | 'today'>): ReactNode 
             </Link>
             <span className="text-soft">
               ready by {due >= 1440 ? 'the next day ' : ''}
-              {clockOf(due)}
+              {clock(due)}
             </span>
           </li>
         ))}

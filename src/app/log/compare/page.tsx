@@ -3,6 +3,7 @@ import { ingredientNames } from '@/server/view-pantry';
 import { compareBatches } from '@/server/view-log';
 import { CompareBatches } from '@/ui/log/CompareBatches';
 import { ErrorPanel } from '@/ui/shell/ErrorPanel';
+import { PageTitle } from '@/ui/shell/PageTitle';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,7 +14,10 @@ export default async function Page({ searchParams }: PageProps): Promise<ReactNo
   const view = await compareBatches([batch].flat());
   const names = await ingredientNames();
   return view.ok ? (
-    <CompareBatches {...view.value} names={names.ok ? names.value : {}} />
+    <>
+      <PageTitle>Batches side by side</PageTitle>
+      <CompareBatches {...view.value} names={names.ok ? names.value : {}} />
+    </>
   ) : (
     <ErrorPanel title="These cannot be compared" message={view.message} />
   );

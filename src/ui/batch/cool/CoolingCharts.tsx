@@ -4,8 +4,8 @@ import { useMemo, type ReactNode } from 'react';
 import type { Cooling } from '@/core/prediction';
 import { ChartFrame } from '../../kit/ChartFrame';
 import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../../kit/chart-look';
-import { duration, moisture } from '../../format/units';
-import { coolingSeries, nightSeries, PLACE_NAMES } from './cooling-series';
+import { duration, heatUnitHere, moisture } from '../../format/units';
+import { coolingSeries, nightSeries, onScale, PLACE_NAMES } from './cooling-series';
 
 const DASHES = [0, 6, 2];
 
@@ -15,10 +15,10 @@ export function CoolingCharts({ cooling, room_c }: { readonly cooling: Cooling; 
   const minutes = useMemo(
     () =>
       options({
-        unit: '°C',
+        unit: heatUnitHere(),
         axis: 'minutes after the oven',
         hue: 'heat',
-        line: { at: room_c + 5, says: 'cold enough to pack' },
+        line: { at: onScale(room_c + 5), says: 'cold enough to pack' },
       }),
     [room_c],
   );

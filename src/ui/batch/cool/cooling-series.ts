@@ -1,4 +1,9 @@
 import type { Cooling } from '@/core/prediction';
+import { fahrenheit } from '@/core/quantities';
+import { readerHere } from '../../format/reader-here';
+
+/** A temperature on the reader's scale. */
+export const onScale = (temperature_c: number): number => (readerHere().heat === 'f' ? fahrenheit(temperature_c) : temperature_c);
 
 export const PLACE_NAMES = { rack: 'on the rack', tray: 'on its tray', fridge: 'in the fridge' } as const;
 
@@ -13,7 +18,7 @@ const SHOWN_MIN = 90;
 export const coolingSeries = ({ curves }: Cooling): Series =>
   curves.map(({ place, points }, i) => ({
     name: `${DASH_WORDS[i]} ${PLACE_NAMES[place]}`,
-    data: points.filter(({ minute }) => minute <= SHOWN_MIN).map(({ minute, core_c }) => ({ x: minute, y: core_c })),
+    data: points.filter(({ minute }) => minute <= SHOWN_MIN).map(({ minute, core_c }) => ({ x: minute, y: onScale(core_c) })),
   }));
 
 /** The water of a piece through each night. */

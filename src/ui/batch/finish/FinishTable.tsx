@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { STEPS } from '@/core/catalogue';
 import type { HeatStep } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
-import { duration } from '../../format/units';
+import { duration, fineLength, temperature, mass } from '../../format/units';
 import { WHEN_PUT_ON } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { CautionShape } from '../../kit/CautionMark';
@@ -46,7 +46,7 @@ export function FinishTable({ document, edits, nominal }: Pick<BenchProps, 'docu
             <td className="py-1.5 pr-3 whitespace-nowrap">
               {grams(part.per_piece_g)} → <strong>{grams(part.final_per_piece_g)}</strong>
               <span className="block text-[13px] text-soft">
-                {part.thickness_mm !== null && `${part.thickness_mm.toFixed(part.thickness_mm < 1 ? 2 : 1)} mm · `}
+                {part.thickness_mm !== null && `${fineLength(part.thickness_mm)} · `}
                 {part.kcal_per_piece < 10 ? part.kcal_per_piece.toFixed(1) : part.kcal_per_piece.toFixed(0)} kcal
               </span>
             </td>
@@ -66,7 +66,7 @@ export function FinishTable({ document, edits, nominal }: Pick<BenchProps, 'docu
   );
 }
 
-const grams = (value: number): string => `${value < 10 ? value.toFixed(2) : value.toFixed(0)} g`;
+const grams = (value: number): string => mass(value, value < 10 ? 2 : 0);
 
 const whenWords = ({ when }: Part): string => (when ? WHEN_PUT_ON[when] : '');
 
@@ -76,8 +76,10 @@ function Heated({ part: { hottest_c, needs_c } }: { readonly part: Part }): Reac
   const low = needs_c !== null && hottest_c < needs_c;
   return (
     <span className={low ? 'text-mind' : ''}>
-      {low && <CautionShape severity="mind" />} gets {Math.round(hottest_c)} °C
-      {needs_c !== null && <span className="block text-[13px] text-soft">what is raw in it calls for {needs_c} °C</span>}
+      {low && <CautionShape severity="mind" />} gets {temperature(hottest_c)}
+      {needs_c !== null && (
+        <span className="block text-[13px] text-soft">what is raw in it calls for {temperature(needs_c)}</span>
+      )}
     </span>
   );
 }

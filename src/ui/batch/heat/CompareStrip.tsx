@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { Button } from '../../kit/Button';
-import { duration, moisture, span } from '../../format/units';
+import { duration, mass, moisture, span } from '../../format/units';
 import type { Ghost } from './ghost';
 
 /** Another programme or dough beside the one at hand. */
@@ -18,7 +18,7 @@ const ROWS: ReadonlyArray<readonly [name: string, of: (prediction: Prediction) =
   ['keeps', ({ keeps }) => span(keeps[0].days)],
   ['colour', ({ heat }) => heat.colour],
   ['energy', ({ heat }) => `${heat.energy_kwh.toFixed(1)} kWh`],
-  ['a piece', (prediction) => `${prediction.yield.piece_final_g.toFixed(1)} g`],
+  ['a piece', (prediction) => mass(prediction.yield.piece_final_g, 1)],
 ];
 
 /** The two side by side in numbers; in the chart the other one is drawn with dashes. */

@@ -2,8 +2,8 @@ import { useId, type ReactNode } from 'react';
 import type { ApplianceKind } from '@/core/catalogue';
 import type { CutThrough, Prediction } from '@/core/prediction';
 import { colourWord } from '@/core/heat';
-import { dialWords } from '../../format/dial-words';
-import { duration, moisture } from '../../format/units';
+import { dialHere, dialWords, heatWord } from '../../format/dial-words';
+import { bareTemperature, duration, temperature, length, moisture } from '../../format/units';
 import { tallest } from './paint-cut-through';
 import { cssColour } from './water-colours';
 
@@ -29,12 +29,12 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
   const cells = cellsOf(picture, row);
   const thickness = cells.reduce((sum, cell) => sum + picture.height_mm[cell], 0);
   const wettest = Math.max(...cells.map((cell) => picture.moisture_pct[cell]));
-  const label = `Cut through at ${duration(point.minute)}: ${moisture(point.moisture_pct)} water, at most ${moisture(wettest)}; middle ${Math.round(point.core_c)} °C`;
+  const label = `Cut through at ${duration(point.minute)}: ${moisture(point.moisture_pct)} water, at most ${moisture(wettest)}; middle ${temperature(point.core_c)}`;
   const facts: ReadonlyArray<readonly [string, string]> = [
     ['water', moisture(point.moisture_pct)],
     ['wettest', moisture(wettest)],
-    ['middle', `${Math.round(point.core_c)} °C`],
-    ['air', `${Math.round(point.air_c)} °C`],
+    ['middle', temperature(point.core_c)],
+    ['air', temperature(point.air_c)],
     ['colour', colourWord(point.browning)],
     ['Snap', point.snap.toFixed(1)],
   ];
@@ -42,7 +42,7 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
     <figure className="flex w-[196px] flex-col" aria-live="off">
       <figcaption className="flex items-baseline justify-between text-[14px]">
         <strong className="font-display text-[17px]">{duration(point.minute)}</strong>
-        <span className="text-[13px] text-soft">{thickness.toFixed(1)} mm thick</span>
+        <span className="text-[13px] text-soft">{length(thickness, 1)} thick</span>
       </figcaption>
       <CutPicture picture={picture} row={row} label={label} />
       <dl className="text-[13.5px] leading-[1.35]">
@@ -55,7 +55,9 @@ export function CrossSection({ picture, timeline, minute, asked }: CrossSectionP
       </dl>
       {asked && (
         <p className="pt-0.5 text-[12.5px] leading-tight text-soft">
-          dial {asked.setpoint_c} °C · {dialWords(asked.setpoint_c, asked.kind)}
+          {['dial ' + heatWord(asked.setpoint_c, dialHere(), asked.kind), dialWords(asked.setpoint_c, asked.kind)]
+            .filter(Boolean)
+            .join(' · ')}
         </p>
       )}
     </figure>
@@ -109,7 +111,7 @@ function CutPicture({ picture, row, label }: CutPictureProps): ReactNode {
         0 – {Math.round(start)} % water
       </text>
       <text x={RIGHT} y={10} textAnchor="end" className="fill-heat text-[11px]">
-        {Math.round(cold)} – {Math.round(hot)} °C
+        {bareTemperature(cold)} – {temperature(hot)}
       </text>
       <text x={LEFT} y={HEIGHT - 5} className="fill-soft text-[11px]">
         bottom

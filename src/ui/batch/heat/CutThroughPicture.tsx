@@ -4,6 +4,7 @@ import type { CutThrough } from '@/core/prediction';
 import type { ChartScale } from './chart-scale';
 import { paintCutThrough, tallest } from './paint-cut-through';
 import { cssColour } from './water-colours';
+import { length } from '../../format/units';
 
 type CutThroughPictureProps = {
   readonly picture: CutThrough;
@@ -63,7 +64,7 @@ export function CutThroughPicture({ picture, scale, scrub, onScrub }: CutThrough
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Moisture through the piece, ${tallest(picture).toFixed(1)} mm thick, over the programme`}
+          aria-label={`Moisture through the piece, ${length(tallest(picture), 1)} thick, over the programme`}
           className="absolute rounded-[6px]"
           style={{ left: scale.left, width: scale.right - scale.left, height: HEIGHT }}
         />

@@ -8,10 +8,11 @@ import { Modal } from '../../kit/Modal';
 import { ProgressBar } from '../../kit/ProgressBar';
 import type { BenchProps } from '../bench-props';
 import { FindFilters } from './FindFilters';
-import { useDial } from './use-dial';
+import { dialHere } from '../../format/dial-words';
 import { FoundOverlay } from './FoundOverlay';
 import { FailedList, FoundTable } from './FoundTable';
 import { usualTarget } from './wishes';
+import { sentence } from '../../format/units';
 
 type FindDialogProps = BenchProps & { readonly open: boolean; readonly onClose: () => void };
 
@@ -33,7 +34,7 @@ export function FindDialog({
   costs,
   questions,
 }: FindDialogProps): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   const target = document.target ?? usualTarget(nominal.prediction);
   const { search, look, stop, reset } = useSearch(questions, { ...document, target });
   const shut = (): void => {
@@ -80,7 +81,7 @@ function Progress({ search, onStop }: { readonly search: Search; readonly onStop
   if (search.kind === 'wrong')
     return (
       <p role="alert" className="text-stop">
-        {search.message}
+        {sentence(search.message)}
       </p>
     );
   if (search.kind === 'stopped') return <p role="status">Stopped. Your wishes are still here.</p>;

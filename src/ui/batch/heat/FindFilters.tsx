@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { type ApplianceKind, applianceRecord } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
-import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
+import { MARKS, heatOfMark, heatWord, markOf, type Dial } from '../../format/dial-words';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import { atKnownPace } from './known-pace';
 import { AIMS, COLOURS, PREFERENCE_NAMES, SURENESS, aimOf, withAim, without, type Target } from './wishes';
@@ -67,7 +67,7 @@ function DialLimit({ label, limit_c, dial, kind, onLimit }: DialLimitProps): Rea
   if (dial === 'gas') {
     const mark = limit_c === null ? 'any' : markOf(limit_c, kind);
     const marks = MARKS.map((value) => ({ value, name: `gas ${value}` }));
-    const below = limit_c !== null && mark === null ? [{ value: 'below', name: `${limit_c} °C` }] : [];
+    const below = limit_c !== null && mark === null ? [{ value: 'below', name: heatWord(limit_c, dial, kind) }] : [];
     return (
       <Choice
         label={label}
@@ -78,16 +78,7 @@ function DialLimit({ label, limit_c, dial, kind, onLimit }: DialLimitProps): Rea
       />
     );
   }
-  return (
-    <OptionalNumber
-      label={label}
-      unit={DIAL_NAMES[dial]}
-      value={limit_c === null ? null : onDial(limit_c, dial)}
-      placeholder="any"
-      max={onDial(260, dial)}
-      onChange={(value) => onLimit(value === null ? null : Math.max(0, fromDial(value, dial)))}
-    />
-  );
+  return <OptionalNumber label={label} unit="°C" value={limit_c} placeholder="any" max={260} onChange={onLimit} />;
 }
 
 /** A usual night, when sleep is first asked for [min after the start]. */

@@ -6,10 +6,10 @@ import { colourWord } from '@/core/heat';
 import { Button } from '../../kit/Button';
 import { Table } from '../../kit/Table';
 import type { Dial } from '../../format/dial-words';
-import { duration, money, moistureRange, range } from '../../format/units';
+import { duration, massBase, moistureRange, money, range } from '../../format/units';
 import { differenceWords } from '../worth/difference-words';
 import { inWords } from './programme-edits';
-import { useDial } from './use-dial';
+import { dialHere } from '../../format/dial-words';
 import { LINE_LOOKS } from './FoundOverlay';
 
 export const STRATEGY_NAMES: Record<Strategy, string> = {
@@ -36,14 +36,14 @@ const OBSTACLES: Record<Obstacle, string> = {
   caution: 'a stop caution forbids it',
 };
 
-const HEADS = [
+const headsOf = (): string[] => [
   '',
   'Programme',
   'Time',
   'Oven',
   'Visits',
   'Energy',
-  '100 g, with your time',
+  `${massBase()}, with your time`,
   'Snap',
   'Water',
   'Keeps',
@@ -61,14 +61,14 @@ type FoundTableProps = {
 
 /** The programmes side by side: time, oven, visits, energy and what comes out, each with its band. */
 export function FoundTable({ candidates, costReport, onTake }: FoundTableProps): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   const priced = candidates.flatMap((candidate) => {
     const worth = costReport(candidate);
     return worth ? [{ candidate, worth }] : [];
   });
   return (
     <>
-      <Table label="Programmes compared" heads={HEADS}>
+      <Table label="Programmes compared" heads={headsOf()}>
         <tbody>
           {candidates.map((candidate, i) => {
             const worth = priced.find((one) => one.candidate === candidate)?.worth;
@@ -108,7 +108,7 @@ function Cheapest({ priced }: { readonly priced: readonly Priced[] }): ReactNode
 
 /** Why other ways of going about it will not do, and how near they come. */
 export function FailedList({ failed }: { readonly failed: readonly Failed[] }): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   if (failed.length === 0) return null;
   return (
     <div className="text-[14px]">

@@ -8,7 +8,7 @@ import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
-import { DIALS, DIAL_NAMES, heatWord, type Dial } from '../../format/dial-words';
+import { dialHere, heatWord, type Dial } from '../../format/dial-words';
 import { BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
@@ -25,7 +25,7 @@ import { StepList } from './StepList';
 import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
-import { useDial } from './use-dial';
+import { length } from '../../format/units';
 
 /** The cross-section stands beside the chart from this width on [px]. */
 const BESIDE = 620;
@@ -36,7 +36,7 @@ export function HeatBench(props: BenchProps): ReactNode {
   const { edits, nominal, banded, bandIsOld, pantry, appliances, questions, compared, onCompare } = props;
   // What is put on when the heat is over has a bench of its own.
   const { document, tail } = useMemo(() => heatOnly(props.document), [props.document]);
-  const [dial, setDial] = useDial();
+  const dial = dialHere();
   const [scrubAt, setScrub] = useState<number | null>(null);
   const [finding, setFinding] = useState(false);
   const { steps, appliance, base } = document.heat;
@@ -58,8 +58,6 @@ export function HeatBench(props: BenchProps): ReactNode {
         loads={prediction.heat.loads}
         thickness_mm={prediction.yield.piece_thickness_mm}
         appliances={appliances}
-        dial={dial}
-        onDial={setDial}
         set={edits.set}
       />
       <PaceLine heat={head} appliances={appliances} edits={edits} />
@@ -113,29 +111,16 @@ type HeatHeadProps = {
   readonly loads: number;
   readonly thickness_mm: number;
   readonly appliances: readonly KitAppliance[];
-  readonly dial: Dial;
-  readonly onDial: (dial: Dial) => void;
   readonly set: BenchProps['edits']['set'];
 };
 
-const DIAL_OPTIONS = DIALS.map((value) => ({ value, name: DIAL_NAMES[value] }));
-
 /** Which oven, and what carries the pieces. Apart, so that dragging the programme does not draw it again. */
-const HeatHead = memo(function HeatHead({
-  heat,
-  method,
-  loads,
-  thickness_mm,
-  appliances,
-  dial,
-  onDial,
-  set,
-}: HeatHeadProps): ReactNode {
+const HeatHead = memo(function HeatHead({ heat, method, loads, thickness_mm, appliances, set }: HeatHeadProps): ReactNode {
   const { appliance, base } = heat;
   const kind = appliance?.kind ?? 'static-oven';
   const ovens = applianceOptions(appliances, appliance ?? {});
   return (
-    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${thickness_mm.toFixed(1)} mm thick`}>
+    <BenchHead title="Heat" about={`${loads === 1 ? 'one load' : `${loads} loads`} · ${length(thickness_mm, 1)} thick`}>
       <Choice
         label="In the"
         value={ovens.value}
@@ -164,7 +149,6 @@ const HeatHead = memo(function HeatHead({
           lid on
         </label>
       )}
-      <Choice label="Dial in" shown={false} value={dial} options={DIAL_OPTIONS} onChange={onDial} />
     </BenchHead>
   );
 });

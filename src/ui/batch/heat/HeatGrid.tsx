@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { minuteTicks, type ChartScale } from './chart-scale';
 import type { HeatAxis } from './heat-axis';
+import { bareTemperature, heatUnitHere } from '../../format/units';
 
 /** Lines of even degrees, named on the left. */
 export const HeatGrid = ({ scale, axis }: { readonly scale: ChartScale; readonly axis: HeatAxis }): ReactNode => (
@@ -9,12 +10,12 @@ export const HeatGrid = ({ scale, axis }: { readonly scale: ChartScale; readonly
       <g key={c}>
         <line x1={scale.left} x2={scale.right} y1={axis.y(c)} y2={axis.y(c)} className="stroke-hair" />
         <text x={scale.left - 8} y={axis.y(c) + 4} textAnchor="end" className="fill-soft text-[12px]">
-          {c}
+          {bareTemperature(c)}
         </text>
       </g>
     ))}
     <text x={scale.left - 8} y={axis.top - 3} textAnchor="end" className="fill-heat text-[12px]">
-      °C
+      {heatUnitHere()}
     </text>
   </>
 );

@@ -1,13 +1,17 @@
 import type { ReactNode } from 'react';
 import type { Moment } from '@/core/programme';
 import type { Prediction } from '@/core/prediction';
-import { duration, moisture } from '../../format/units';
+import { duration, moisture, sentence } from '../../format/units';
 
 const REACHED: Record<Moment, { readonly words: string; readonly look: string; readonly missing: string | null }> = {
   'frozen-through': { words: 'frozen through at', look: 'border-water bg-water-pale', missing: 'not frozen through' },
   'ice-gone': { words: 'ice gone at', look: 'border-water bg-water-pale', missing: 'ice is left' },
   set: { words: 'set at', look: 'border-hair bg-enamel', missing: 'does not set' },
-  'hot-enough': { words: 'middle 74 °C at', look: 'border-moss bg-moss-pale', missing: 'middle stays below 74 °C' },
+  'hot-enough': {
+    words: 'middle 74 °C at',
+    look: 'border-moss bg-moss-pale',
+    missing: 'middle stays below 74 °C',
+  },
   'pick-clean': { words: 'pick clean at', look: 'border-moss bg-moss-pale', missing: 'a pick still comes out wet' },
   golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
   'heart-dry': { words: 'middle dry at', look: 'border-water bg-water-pale', missing: 'middle stays damp' },
@@ -65,7 +69,8 @@ function ReachedChip({ moment: { what, minute }, missed, band }: ReachedChipProp
     <li
       className={`rounded-full border-[1.4px] px-2.5 py-0.5 text-[13.5px] ${minute === null ? 'border-dashed border-hair text-soft' : look}`}
     >
-      {minute === null ? (missing ?? 'may be too dark') : words} {minute !== null && <strong>{duration(minute)}</strong>}
+      {sentence(minute === null ? (missing ?? 'may be too dark') : words)}{' '}
+      {minute !== null && <strong>{duration(minute)}</strong>}
       <small className="text-[12px]">{band && bandWords(band)}</small>
     </li>
   );

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { applianceRecord, isChamber, type Appliance } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
-import { duration } from '../../format/units';
+import { duration, temperature } from '../../format/units';
 import { Button } from '../../kit/Button';
 import { nameOf, type BenchProps } from '../bench-props';
 
@@ -32,7 +32,7 @@ export function RawLine({ raw, document, edits, questions, pantry, appliances }:
         <strong>Raw {raw.ingredients.map((id) => nameOf(pantry, id).split(',')[0].toLowerCase()).join(', ')}:</strong>{' '}
         {verdictWords(raw)}
         {` · ${duration(warm_wet_minutes)} warm and wet`}. An estimate: probe the thickest.
-        {state === 'none' && ' Up to an hour at 160 °C first does not lift it: make the pieces thinner.'}
+        {state === 'none' && ' Up to an hour at ${temperature(160)} first does not lift it: make the pieces thinner.'}
       </p>
       {kill_step !== 'while-wet' && (
         <Button look="small" disabled={state === 'looking'} onClick={mend}>
@@ -47,9 +47,9 @@ export function RawLine({ raw, document, edits, questions, pantry, appliances }:
 function verdictWords({ needs_c, reached_minute, needs_log10, kill_log10, kill_step }: Raw): string {
   if (reached_minute === null) {
     const after = kill_step === 'after-drying' ? ', and is heated only after drying' : '';
-    return `not hot enough while it is wet: the middle never reaches ${needs_c} °C${after}`;
+    return `not hot enough while it is wet: the middle never reaches ${temperature(needs_c)}${after}`;
   }
-  const reached = `the middle is at ${needs_c} °C after ${duration(reached_minute)}`;
+  const reached = `the middle is at ${temperature(needs_c)} after ${duration(reached_minute)}`;
   const credit =
     needs_log10 > 0
       ? `, ${kill_log10 >= COUNTS_TO ? `over ${COUNTS_TO}` : kill_log10.toFixed(1)} of ${needs_log10} log steps credited`

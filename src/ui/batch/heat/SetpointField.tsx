@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { ApplianceKind } from '@/core/catalogue';
 import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
-import { DIAL_NAMES, MARKS, fromDial, heatOfMark, markOf, onDial, type Dial } from '../../format/dial-words';
+import { MARKS, heatOfMark, heatWord, markOf, type Dial } from '../../format/dial-words';
 import { LIMITS } from './programme-edits';
 
 type SetpointFieldProps = {
@@ -23,7 +23,7 @@ export function SetpointField({ label, setpoint_c, kind, dial, onChange }: Setpo
         label={label}
         shown={false}
         value={mark ?? 'none'}
-        options={mark === null ? [{ value: 'none', name: `${setpoint_c} °C` }, ...options] : options}
+        options={mark === null ? [{ value: 'none', name: heatWord(setpoint_c, dial, kind) }, ...options] : options}
         onChange={(next) => onChange(heatOfMark(next, kind) ?? setpoint_c)}
       />
     );
@@ -32,13 +32,13 @@ export function SetpointField({ label, setpoint_c, kind, dial, onChange }: Setpo
     <NumberField
       label={label}
       shown={false}
-      unit={DIAL_NAMES[dial]}
+      unit="°C"
       width="w-7"
-      value={onDial(setpoint_c, dial)}
-      min={onDial(LIMITS.setpoint_c[0], dial)}
-      max={onDial(LIMITS.setpoint_c[1], dial)}
+      value={setpoint_c}
+      min={LIMITS.setpoint_c[0]}
+      max={LIMITS.setpoint_c[1]}
       step={5}
-      onChange={(value) => onChange(fromDial(value, dial))}
+      onChange={onChange}
     />
   );
 }

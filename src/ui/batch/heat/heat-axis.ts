@@ -1,4 +1,6 @@
 import type { Prediction } from '@/core/prediction';
+import { celsius } from '@/core/quantities';
+import { readerHere } from '../../format/reader-here';
 import type { Stretch } from './programme-edits';
 
 /** Where temperatures, moistures and Snap lie on the drawn programme [px]. */
@@ -25,6 +27,14 @@ const ROOM_ABOVE_C = 25;
 const TALLEST = 0.78;
 const EVERY_C = [50, 100, 150, 200, 250];
 const EVERY_C_LOW = [-40, -20, 0, 20, 40, 60, 80, 100];
+const EVERY_F = [100, 200, 300, 400, 500];
+const EVERY_F_LOW = [-40, 0, 50, 100, 150, 200];
+
+/** Degrees that are round to the reader, in Celsius. */
+function evenDegrees(hot: boolean, lowest_c: number): readonly number[] {
+  if (readerHere().heat === 'f') return (hot ? EVERY_F : EVERY_F_LOW).map(celsius);
+  return hot ? [...(lowest_c < -15 ? [0] : []), ...EVERY_C] : EVERY_C_LOW;
+}
 
 /** The axis that a programme needs: up to its hottest setpoint, down to its coldest air. */
 export function heatAxis(stretches: readonly Stretch[], timeline: Prediction['heat']['timeline']): HeatAxis {
@@ -40,9 +50,7 @@ export function heatAxis(stretches: readonly Stretch[], timeline: Prediction['he
     height: HEIGHT,
     top: TOP,
     floor,
-    lines: (hottest > LOW_TOP_C ? [...(lowest < -15 ? [0] : []), ...EVERY_C] : EVERY_C_LOW).filter(
-      (c) => c < hottest && c > lowest,
-    ),
+    lines: evenDegrees(hottest > LOW_TOP_C, lowest).filter((c) => c < hottest && c > lowest),
     y: (celsius) => floor - ((celsius - lowest) / (hottest - lowest)) * span,
     celsiusAt: (y) => lowest + ((floor - y) / span) * (hottest - lowest),
     yWater: (pct) => floor - (pct / wettest) * TALLEST * span,

@@ -1,7 +1,7 @@
 import { applianceRecord, stepRecord, type Appliance, type ApplianceKind, type HeatStep } from '@/core/catalogue';
 import { type BatchDocument } from '@/core/document';
 import { heatWord, type Dial } from '../../format/dial-words';
-import { duration } from '../../format/units';
+import { bareTemperature, duration } from '../../format/units';
 import { applianceName } from '../../format/words';
 
 type Heat = BatchDocument['heat'];
@@ -163,7 +163,7 @@ export const STEP_NAMES: Record<HeatStep['do'], string> = {
 /** What the baker reads of a programme in one line: "175 · 110 · oven off". */
 export const inShort = (steps: readonly HeatStep[]): string =>
   stretchesOf(steps)
-    .map(({ step }) => ('setpoint_c' in step ? String(Math.round(step.setpoint_c)) : IN_SHORT[step.do]))
+    .map(({ step }) => ('setpoint_c' in step ? bareTemperature(step.setpoint_c) : IN_SHORT[step.do]))
     .filter((word, i, all) => word !== all[i - 1])
     .join(' · ');
 

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { span } from '../../format/units';
+import { temperature, span } from '../../format/units';
 
 type AfterwardsProps = { readonly prediction: Prediction; readonly index: number };
 
@@ -23,14 +23,17 @@ export function Afterwards({ prediction, index }: AfterwardsProps): ReactNode {
       ? [
           'Out of the freezer',
           moist || heat.raw !== null
-            ? `closed, in the fridge; there up to ${heat.raw ? 3 : 4} days, on the counter 2 hours. Never freeze again what was above 5 °C for longer.`
+            ? `closed, in the fridge; there up to ${heat.raw ? 3 : 4} days, on the counter 2 hours. Never freeze again what was above ${temperature(5)} for longer.`
             : 'closed, on the counter; open it when it no longer feels cold, or dew wets the treats. Then the days run on.',
         ]
       : null,
     moist
-      ? ['Left out', 'back into the fridge within 2 hours, within one above 32 °C.']
+      ? ['Left out', `back into the fridge within 2 hours, within one above ${temperature(32)}.`]
       : outcome.snap >= CRISP_FROM_SNAP
-        ? ['Gone soft', '10 to 15 minutes at 120 °C (fan 110), then cold. The crunch comes back; the date does not move.']
+        ? [
+            'Gone soft',
+            `10 to 15 minutes at ${temperature(120)} (fan ${temperature(110)}), then cold. The crunch comes back; the date does not move.`,
+          ]
         : null,
     ['Mould', 'anywhere in a pack: the whole pack goes.'],
   ].filter((rule) => rule !== null);

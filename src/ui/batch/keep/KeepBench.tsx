@@ -14,6 +14,7 @@ import { shownKeeps } from '../shown-keeps';
 import { usePacks } from './use-packs';
 import { limits } from '../../kit/limits';
 import { KITCHEN } from '@/core/document';
+import { sentence } from '../../format/units';
 
 const LifeChart = lazy(() => import('./LifeChart').then(({ LifeChart: chart }) => ({ default: chart })));
 const CHART_PX = 190;
@@ -37,7 +38,7 @@ export function KeepBench(props: BenchProps): ReactNode {
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
             <figcaption className="truncate px-2 text-[14px]">
-              <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}: {keeps.why}
+              <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}: {sentence(keeps.why)}
             </figcaption>
             <Suspense
               fallback={

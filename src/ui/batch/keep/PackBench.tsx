@@ -5,7 +5,7 @@ import type { PackChoice } from '@/core/catalogue';
 import { BATCH } from '@/core/document';
 import { counted } from '@/core/quantities';
 import type { Keeps } from '@/core/prediction';
-import { mass } from '../../format/units';
+import { mass, volume } from '../../format/units';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button, buttonClass } from '../../kit/Button';
 import { CautionShape, CautionsOf } from '../../kit/CautionMark';
@@ -79,7 +79,7 @@ function Short({ short }: { readonly short: readonly PacksShort[] }): ReactNode 
       <CautionShape severity="mind" />{' '}
       {short
         .map(({ option, volume_ml, needed, there }) => {
-          const size = `${PACK_NAMES[option].toLowerCase()} of ${volume_ml} ml`;
+          const size = `${PACK_NAMES[option].toLowerCase()} of ${volume(volume_ml)}`;
           return `${needed} × ${size} are filled and ${there === 0 ? 'none is' : `${there} are`} in the house`;
         })
         .join('; ')}

@@ -6,6 +6,7 @@ import { Choice } from '../../kit/Choice';
 import { NumberField } from '../../kit/NumberField';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import { limits } from '../../kit/limits';
+import { volume } from '../../format/units';
 
 const CLOSURE_NAMES: Record<Closure, string> = {
   open: 'open',
@@ -94,7 +95,7 @@ function HouseSizes({ volume_ml: now, sizes, onSize }: HouseSizesProps): ReactNo
       value={sizes.some(({ volume_ml }) => volume_ml === now) ? String(now) : ''}
       options={[
         { value: '', name: 'of the house …' },
-        ...sizes.map(({ volume_ml, count }) => ({ value: String(volume_ml), name: `${volume_ml} ml, ${count} there` })),
+        ...sizes.map(({ volume_ml, count }) => ({ value: String(volume_ml), name: `${volume(volume_ml)}, ${count} there` })),
       ]}
       onChange={(size) => size !== '' && onSize(Number(size))}
     />

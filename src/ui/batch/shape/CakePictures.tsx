@@ -2,7 +2,7 @@ import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { CakeDrawing } from '@/core/yield';
 import type { Prediction } from '@/core/prediction';
-import { duration, mass } from '../../format/units';
+import { bareLength, duration, length, mass } from '../../format/units';
 import { holeOf, pathOf } from './PiecesOnSheet';
 import { SPACE_PX } from './picture-sizes';
 
@@ -40,7 +40,7 @@ function FromAbove({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
         viewBox={`${-w / 2 - 2 / scale} ${-h / 2 - 2 / scale} ${w + 4 / scale} ${h + 4 / scale}`}
         className="overflow-visible"
         role="img"
-        aria-label={`Pan of ${drawn.width_mm} mm`}
+        aria-label={`Pan of ${length(drawn.width_mm)}`}
       >
         <path
           d={pathOf(outline) + holeOf(hole_mm)}
@@ -60,7 +60,7 @@ function FromAbove({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
       </svg>
       {border && (
         <p className="pt-1 text-[13px] text-soft">
-          <strong className="text-ink">{border.biscuits} biscuits</strong> round the side, {border.gap_mm.toFixed(1)} mm apart
+          <strong className="text-ink">{border.biscuits} biscuits</strong> round the side, {length(border.gap_mm, 1)} apart
         </p>
       )}
     </figure>
@@ -75,14 +75,9 @@ function InThePan({ drawn: { depth_mm, batter_mm, risen_mm, width_mm } }: { read
   return (
     <figure className="w-36">
       <figcaption className="pb-1 text-[13.5px]">
-        <strong className="text-dough">Batter</strong> {batter_mm.toFixed(0)} mm deep
+        <strong className="text-dough">Batter</strong> {length(batter_mm)} deep
       </figcaption>
-      <svg
-        width={w + 4}
-        height={h + 4}
-        role="img"
-        aria-label={`Batter ${batter_mm.toFixed(0)} mm deep, rises to ${risen_mm.toFixed(0)} mm`}
-      >
+      <svg width={w + 4} height={h + 4} role="img" aria-label={`Batter ${length(batter_mm)} deep, rises to ${length(risen_mm)}`}>
         <path
           d={`M3 ${y(batter_mm)}V${y(risen_mm) + 6}Q3 ${y(risen_mm)} ${w / 2 + 2} ${y(risen_mm)}T${w + 1} ${y(risen_mm) + 6}V${y(batter_mm)}`}
           fill="none"
@@ -93,7 +88,7 @@ function InThePan({ drawn: { depth_mm, batter_mm, risen_mm, width_mm } }: { read
         <path d={`M2 ${y(depth_mm)}V${h + 2}H${w + 2}V${y(depth_mm)}`} fill="none" className="stroke-rim" strokeWidth={2} />
       </svg>
       <p className="pt-1 text-[13px] text-soft">
-        rises to about {risen_mm.toFixed(0)} of {depth_mm} mm
+        rises to about {bareLength(risen_mm)} of {length(depth_mm)}
       </p>
     </figure>
   );
@@ -108,14 +103,14 @@ function CutOpen({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
   return (
     <figure className="w-36">
       <figcaption className="pb-1 text-[13.5px]">
-        <strong className="text-dough">Finished</strong> {frosting.height_mm.toFixed(0)} mm high
+        <strong className="text-dough">Finished</strong> {length(frosting.height_mm)} high
       </figcaption>
       <svg
         width={wide * scale + 2}
         height={frosting.height_mm * scale + 2}
         viewBox={`-1 -1 ${wide * scale + 2} ${frosting.height_mm * scale + 2}`}
         role="img"
-        aria-label={`${counted(layers, 'layer')} of ${layer_mm.toFixed(0)} mm`}
+        aria-label={`${counted(layers, 'layer')} of ${length(layer_mm)}`}
       >
         <rect width={wide * scale} height={frosting.height_mm * scale} rx={3} className="fill-enamel stroke-rim" />
         {Array.from({ length: layers }, (_, i) => (
@@ -130,7 +125,7 @@ function CutOpen({ drawn }: { readonly drawn: CakeDrawing }): ReactNode {
         ))}
       </svg>
       <p className="pt-1 text-[13px] text-soft">
-        {layers} × {layer_mm.toFixed(0)} mm
+        {layers} × {length(layer_mm)}
       </p>
     </figure>
   );

@@ -4,6 +4,7 @@ import { usualGap } from '@/core/shaping';
 import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
 import type { BenchProps } from '../bench-props';
+import { fineLength } from '../../format/units';
 
 const REMEMBERED = 5;
 
@@ -22,9 +23,7 @@ export function HandGap({ document, edits, habits, onHabits, questions, first }:
     onHabits({ ...habits, cut_gaps_mm });
     edits.set(['kitchen', 'hand_gap_mm'], usualGap(cut_gaps_mm) ?? undefined);
     edits.set(['shape', 'gap_mm'], undefined);
-    setTold(
-      `That is a gap of ${read.value.toFixed(1)} mm; counts go by ${(usualGap(cut_gaps_mm) ?? read.value).toFixed(1)} mm now.`,
-    );
+    setTold(`That is a gap of ${fineLength(read.value)}; counts go by ${fineLength(usualGap(cut_gaps_mm) ?? read.value)} now.`);
   };
   return (
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1 text-[14px]">
@@ -44,7 +43,7 @@ export function HandGap({ document, edits, habits, onHabits, questions, first }:
         {told ||
           (known === null
             ? 'Count once what you really cut: later counts use your gap.'
-            : `Your hand leaves ${known.toFixed(1)} mm.`)}
+            : `Your hand leaves ${fineLength(known)}.`)}
       </span>
     </div>
   );

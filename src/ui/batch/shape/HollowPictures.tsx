@@ -2,7 +2,7 @@ import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { HollowsDrawing } from '@/core/yield';
 import type { Prediction } from '@/core/prediction';
-import { mass } from '../../format/units';
+import { bareLength, length, mass } from '../../format/units';
 import { SPACE_PX } from './picture-sizes';
 
 const NAMES = { mat: ['mat', 'mats'], cup: ['tin', 'tins'], 'frozen-mould': ['mould', 'moulds'] } as const;
@@ -97,8 +97,8 @@ function OneHollow({ drawn }: OneHollowProps): ReactNode {
   return (
     <figure>
       <figcaption className="pb-1 text-[13.5px]">
-        <strong className="text-dough">One hollow</strong> {Math.round(drawn.depth_mm)} of{' '}
-        {Math.round(drawn.depth_mm / drawn.filled)} mm deep
+        <strong className="text-dough">One hollow</strong> {bareLength(drawn.depth_mm)} of {length(drawn.depth_mm / drawn.filled)}{' '}
+        deep
       </figcaption>
       <svg
         width={90}

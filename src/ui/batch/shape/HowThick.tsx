@@ -3,7 +3,7 @@ import { SHAPES, type Shape } from '@/core/catalogue';
 import type { Prediction } from '@/core/prediction';
 import { counted } from '@/core/quantities';
 import { thicknessIn } from '@/core/shaping';
-import { mass } from '../../format/units';
+import { length, mass } from '../../format/units';
 import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
 import type { BenchProps } from '../bench-props';
@@ -39,7 +39,7 @@ export function HowThick({ shape, prediction, edits }: HowThickProps): ReactNode
         onChange={(count) => setAsked(Math.max(1, Math.round(count)))}
       />
       <span>
-        all of it lies <strong>{thick.toFixed(1)} mm</strong> thick
+        all of it lies <strong>{length(thick, 1)}</strong> thick
       </span>
       {thick >= THICKNESS.min && thick <= THICKNESS.max && Math.abs(thick - thickness_mm) >= 0.05 && (
         <Button look="small" onClick={() => edits.set(['shape', 'thickness_mm'], Math.floor(thick * 10 + 1e-6) / 10)}>
@@ -47,8 +47,8 @@ export function HowThick({ shape, prediction, edits }: HowThickProps): ReactNode
         </Button>
       )}
       <span>
-        At {thickness_mm} mm it fills <strong>{fills.toFixed(2)}</strong> {fills === 1 ? 'pan' : 'pans'}; {counted(pans, 'pan')}{' '}
-        full {pans === 1 ? 'takes' : 'take'} <strong>{mass((dough.mass_g * pans) / fills)}</strong>
+        At {length(thickness_mm, 1)} it fills <strong>{fills.toFixed(2)}</strong> {fills === 1 ? 'pan' : 'pans'};{' '}
+        {counted(pans, 'pan')} full {pans === 1 ? 'takes' : 'take'} <strong>{mass((dough.mass_g * pans) / fills)}</strong>
       </span>
       {Math.abs(fills - pans) > 0.005 && (
         <Button look="small" onClick={() => edits.set(['scale'], { by: 'factor', factor: Number(factor.toFixed(3)) })}>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { LooseDrawing } from '@/core/yield';
 import type { Prediction } from '@/core/prediction';
-import { mass } from '../../format/units';
+import { length, mass } from '../../format/units';
 import { TrayPicture } from './TrayPicture';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';
 
@@ -44,15 +44,15 @@ function LogPicture({
     <div className="flex flex-col gap-3">
       <figure>
         <figcaption className="pb-1 text-[13.5px]">
-          <strong className="text-dough">{logs === 1 ? 'One log' : `${logs} logs`}</strong> {Math.round(log_mm)} mm long,{' '}
-          {diameter_mm} mm across
+          <strong className="text-dough">{logs === 1 ? 'One log' : `${logs} logs`}</strong> {length(log_mm)} long,{' '}
+          {length(diameter_mm)} across
         </figcaption>
         <svg
           width={log_mm * pxPerMm}
           height={diameter_mm * pxPerMm}
           viewBox={`0 0 ${log_mm} ${diameter_mm}`}
           role="img"
-          aria-label={`A log with a cut every ${slice_mm} mm`}
+          aria-label={`A log with a cut every ${length(slice_mm, 1)}`}
         >
           <rect
             width={log_mm}
@@ -80,8 +80,8 @@ function SpiralSheet({ rollUp, pxPerMm }: SpiralSheetProps): ReactNode {
   return (
     <figure>
       <figcaption className="pb-1 text-[13.5px]">
-        <strong className="text-dough">Sheet for one spiral</strong> {Math.round(rollUp.width_mm)} ×{' '}
-        {Math.round(rollUp.length_mm)} mm, {rollUp.thickness_mm} mm thick, about {rollUp.turns.toFixed(1)} turns
+        <strong className="text-dough">Sheet for one spiral</strong> {Math.round(rollUp.width_mm)} × {length(rollUp.length_mm)},{' '}
+        {length(rollUp.thickness_mm, 1)} thick, about {rollUp.turns.toFixed(1)} turns
       </figcaption>
       <svg
         width={rollUp.width_mm * pxPerMm}

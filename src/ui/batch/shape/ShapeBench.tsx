@@ -5,13 +5,13 @@ import { onItsTray } from '@/core/yield';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import { heatWord } from '../../format/dial-words';
-import { duration, ranged } from '../../format/units';
+import { duration, mass, ranged } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
 import { useWidth } from '../../kit/use-width';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
-import { useDial } from '../heat/use-dial';
+import { dialHere } from '../../format/dial-words';
 import { CakePictures } from './CakePictures';
 import { HandGap } from './HandGap';
 import { HollowPictures } from './HollowPictures';
@@ -92,8 +92,8 @@ export function ShapeBench(props: BenchProps): ReactNode {
 
 const aboutOf = ({ yield: { piece_raw_g } }: Prediction, { pieces, pieces_low, pieces_high }: Prediction['yield']): string =>
   pieces_low === pieces_high
-    ? `${counted(pieces, 'portion')} of ${piece_raw_g.toFixed(0)} g raw`
-    : `${ranged(pieces_low, pieces_high, 'piece')} as hands and dough vary · ${piece_raw_g.toFixed(1)} g raw`;
+    ? `${counted(pieces, 'portion')} of ${mass(piece_raw_g, 0)} raw`
+    : `${ranged(pieces_low, pieces_high, 'piece')} as hands and dough vary · ${mass(piece_raw_g, 1)} raw`;
 
 /** Sides of one piece as it lies, longer first. */
 function sidesOf({ drawing: { shape }, prediction }: BenchProps['nominal']): [number, number] {
@@ -122,7 +122,7 @@ function boxOf(outline: ReadonlyArray<readonly [number, number]>): [number, numb
 
 /** When a pick comes out clean, beside how long it is baked. */
 function CleanAfter({ prediction, document }: { readonly prediction: Prediction; readonly document: BatchDocument }): ReactNode {
-  const [dial] = useDial();
+  const dial = dialHere();
   const { clean_minutes } = prediction.heat;
   const { steps, appliance } = document.heat;
   const holds = steps.slice(0, finishingFrom(steps)).filter((step) => step.do === 'hold');

@@ -5,6 +5,7 @@ import type { SheetDrawing } from '@/core/yield';
 import { PiecesOnSheet } from './PiecesOnSheet';
 import { TrayPicture } from './TrayPicture';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';
+import { across } from '../../format/units';
 
 type SheetPicturesProps = {
   readonly drawn: SheetDrawing;
@@ -49,7 +50,7 @@ export function SheetPictures({ drawn, prediction, width }: SheetPicturesProps):
           />
           <p className="pt-1 text-[13px] text-soft">
             {roll.sheets > 1 ? `${roll.sheets} sheets of ` : ''}
-            {Math.round(roll.width_mm)} × {Math.round(roll.length_mm)} mm
+            {across(roll.width_mm, roll.length_mm)}
           </p>
         </figure>
       ))}

@@ -1,7 +1,7 @@
 import { counted } from '@/core/quantities';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { mass } from '../../format/units';
+import { across, length, mass } from '../../format/units';
 import { Button } from '../../kit/Button';
 
 type SheetWordsProps = {
@@ -26,7 +26,7 @@ export function SheetWords({ out, template, onRollTo }: SheetWordsProps): ReactN
         {pressed > 0 && `, ${pressed} pressed by hand`}
         {minis &&
           (minis.pieces > 0
-            ? `; ${minis.pieces} minis of ${minis.piece_raw_g.toFixed(1)} g`
+            ? `; ${minis.pieces} minis of ${mass(minis.piece_raw_g, 1)}`
             : '; no mini fits between them: take a smaller one')}
         .
         {rerolled > 0 && (
@@ -39,10 +39,8 @@ export function SheetWords({ out, template, onRollTo }: SheetWordsProps): ReactN
       {roll_to && (
         <p className="inline-flex items-center gap-2">
           <span>
-            <strong>
-              Roll to {Math.round(roll_to.width_mm)} × {Math.round(roll_to.length_mm)} mm
-            </strong>{' '}
-            instead: {roll_to.pieces - first_roll.pieces} more from the first roll
+            <strong>Roll to {across(roll_to.width_mm, roll_to.length_mm)}</strong> instead: {roll_to.pieces - first_roll.pieces}{' '}
+            more from the first roll
           </span>
           <Button look="small" onClick={() => onRollTo(Math.round(roll_to.width_mm))}>
             Use it
@@ -60,7 +58,7 @@ export function LeftOver({ out }: { readonly out: Prediction['yield'] }): ReactN
   const { round_mm, pieces, piece_g } = scrap_uses;
   return (
     <p className="text-[14px]">
-      <strong>{mass(scrap_g)} left over</strong>: one hand-pressed round of {Math.round(round_mm)} mm
+      <strong>{mass(scrap_g)} left over</strong>: one hand-pressed round of {length(round_mm)}
       {pieces > 0 && `, or ${counted(pieces, 'piece')} of ${mass(piece_g)}`}, or into the freezer for the next batch.
     </p>
   );

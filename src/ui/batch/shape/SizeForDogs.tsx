@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { pieceSizes, sizeVerdict, type SizeVerdict } from '@/core/cautions';
 import { CautionShape } from '../../kit/CautionMark';
 import type { BatchDog } from '../bench-props';
+import { across, bodyMass, length } from '../../format/units';
 
 const WORDS: Record<SizeVerdict, string> = {
   training: 'a training bit',
@@ -23,10 +24,7 @@ export function SizeForDogs({ dogs, sides_mm: [longest, second] }: SizeForDogsPr
   const kinds = [...new Set(verdicts.map(({ verdict }) => verdict))];
   return (
     <p className="text-[14px] leading-relaxed">
-      <strong>
-        {Math.round(longest)} × {Math.round(second)} mm
-      </strong>{' '}
-      is{' '}
+      <strong>{across(longest, second)}</strong> is{' '}
       {kinds.map((kind, i) => (
         <span key={kind}>
           {i > 0 && '; '}
@@ -36,7 +34,7 @@ export function SizeForDogs({ dogs, sides_mm: [longest, second] }: SizeForDogsPr
             .map(({ name, weight_kg }, j) => (
               <span key={name} title={sizesOf(name, weight_kg)}>
                 {j > 0 && ', '}
-                {name} ({weight_kg} kg)
+                {name} ({bodyMass(weight_kg)})
               </span>
             ))}
         </span>
@@ -48,5 +46,5 @@ export function SizeForDogs({ dogs, sides_mm: [longest, second] }: SizeForDogsPr
 
 function sizesOf(name: string, weight_kg: number): string {
   const { training_mm, chew_mm } = pieceSizes(weight_kg);
-  return `${name}: training bits up to ${Math.round(training_mm)} mm, chews from ${Math.round(chew_mm)} mm in two directions`;
+  return `${name}: training bits up to ${length(training_mm)}, chews from ${length(chew_mm)} in two directions`;
 }

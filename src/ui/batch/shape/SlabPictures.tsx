@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { SlabDrawing } from '@/core/yield';
 import { SPACE_PX, TALLEST_PX } from './picture-sizes';
+import { across } from '../../format/units';
 
 /** The pans with their score lines, to scale. */
 export function SlabPictures({ drawn, width }: { readonly drawn: SlabDrawing; readonly width: number }): ReactNode {
@@ -24,8 +25,8 @@ export function SlabPictures({ drawn, width }: { readonly drawn: SlabDrawing; re
         ))}
       </div>
       <p className="pt-2 text-[14px]">
-        Score it so that every piece is {drawn.piece_mm[0].toFixed(1)} × {drawn.piece_mm[1].toFixed(1)} mm: that uses the slab up,
-        and there is nothing to re-roll.
+        Score it so that every piece is {across(drawn.piece_mm[0], drawn.piece_mm[1], 1)}: that uses the slab up, and there is
+        nothing to re-roll.
       </p>
     </>
   );

@@ -50,7 +50,7 @@ export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): React
             )),
             <MenuItem key={`${template} svg`}>
               <button type="button" className={ITEM} onClick={() => svg(template)}>
-                {name}, SVG in mm
+                {name}, SVG at true size
               </button>
             </MenuItem>,
           ])}

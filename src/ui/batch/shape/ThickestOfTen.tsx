@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
-import { moisture } from '../../format/units';
+import { fineLength, moisture } from '../../format/units';
 
 /** What uneven thickness does: the thickest of ten pieces against the usual one. */
 export function ThickestOfTen({
@@ -16,7 +16,7 @@ export function ThickestOfTen({
   if (Math.abs(thickest.centre_moisture_pct - banded.outcome.centre_moisture_pct) < 0.1) return null;
   return (
     <p className="text-[14px]">
-      <strong>The thickest of ten</strong> goes in at {thickest.thickness_mm.toFixed(1)} instead of {usual_mm.toFixed(1)} mm: its
+      <strong>The thickest of ten</strong> goes in at {fineLength(thickest.thickness_mm)} instead of {fineLength(usual_mm)}: its
       middle ends at <strong className="text-water">{moisture(thickest.centre_moisture_pct)}</strong> water, the usual one&rsquo;s
       at {moisture(banded.outcome.centre_moisture_pct)}.
     </p>

@@ -67,7 +67,7 @@ function Difference({ by_g, of_g }: { readonly by_g: number; readonly of_g: numb
   return (
     <span className={strong ? 'font-semibold text-mind' : 'text-soft'}>
       {by_g > 0 ? '+' : '−'}
-      {Math.abs(Math.round(by_g))} g
+      {mass(Math.abs(by_g), 0)}
     </span>
   );
 }
@@ -99,10 +99,10 @@ function LineCells({ name, planned_g, actual_g, reading, onActual }: LineCellsPr
           <Button
             look="small"
             disabled={!reading.stable || reading.grams < 0}
-            aria-label={`Take ${reading.grams} g from the scale for ${name}`}
+            aria-label={`Take ${mass(reading.grams, 0)} from the scale for ${name}`}
             onClick={() => onActual(reading.grams)}
           >
-            <ArrowDownToLine aria-hidden size={14} /> {reading.grams} g
+            <ArrowDownToLine aria-hidden size={14} /> {mass(reading.grams, 0)}
           </Button>
         )}
       </td>

@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { COMPLAINTS, doctor, doctorQuestions, type Complaint, type Remedy } from '@/core/dough';
 import type { DoughLine, Pantry } from '@/core/pantry';
 import { Button } from '../../kit/Button';
+import { mass, sentence } from '../../format/units';
 
 const COMPLAINT_NAMES: Readonly<Record<Complaint, string>> = {
   'too-sticky': 'too sticky',
@@ -73,14 +74,14 @@ function RemedyLine({ remedy, or, onAdd }: RemedyLineProps): ReactNode {
     return (
       <li>
         {remedy.kind === 'wait' ? 'Let it stand' : 'Let it warm up'} for <strong>{counted(remedy.minutes, 'minute')}</strong>.{' '}
-        <span className="text-soft">{remedy.why}</span>
+        <span className="text-soft">{sentence(remedy.why)}</span>
       </li>
     );
   const { ingredient, mass_g, why } = remedy;
   return (
     <li className="flex flex-wrap items-center gap-x-3">
       <span>
-        {or ? 'Or add' : 'Add'} <strong>{Math.round(mass_g)} g</strong> {ingredient.name.toLowerCase()}:{' '}
+        {or ? 'Or add' : 'Add'} <strong>{mass(mass_g, 0)}</strong> {ingredient.name.toLowerCase()}:{' '}
         <span className="text-soft">{why}.</span>
       </span>
       <Button look="small" onClick={() => onAdd(ingredient.id, mass_g)}>

@@ -18,6 +18,7 @@ import { linesInBowl } from './bowl';
 import { useScale } from './use-scale';
 import { limits } from '../../kit/limits';
 import { RECIPE, KITCHEN, isDoughLine, type Recipe } from '@/core/document';
+import { mass } from '../../format/units';
 
 /** The mix station: what goes into the bowl in which order, how it will handle, and what would put it right. */
 export function MixBench({ document, edits, nominal, pantry, habits }: BenchProps): ReactNode {
@@ -141,7 +142,7 @@ function HoldBack({ dough, pantry, rest, edits, children }: HoldBackProps): Reac
       <p className="pt-1">
         {dough.hold_back ? (
           <>
-            Hold back <strong>{Math.round(dough.hold_back.mass_g)} g</strong> of the{' '}
+            Hold back <strong>{mass(dough.hold_back.mass_g, 0)}</strong> of the{' '}
             {nameOf(pantry, dough.hold_back.ingredient).toLowerCase()}; add it by the spoon once the dough has stood.
           </>
         ) : (

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
 import { workScale, type ScaleState } from './use-scale';
+import { mass } from '../../format/units';
 
 type ScalePanelProps = { readonly scale: ScaleState; readonly onOn: (on: boolean) => void };
 
@@ -30,7 +31,7 @@ export function ScalePanel({ scale, onOn }: ScalePanelProps): ReactNode {
       role="group"
     >
       <output className="min-w-24 font-display text-[22px] font-semibold" aria-live="off" data-scale={scale.kind}>
-        {scale.kind === 'reading' ? `${scale.grams} g` : '– g'}
+        {scale.kind === 'reading' ? mass(scale.grams, 0) : '–'}
       </output>
       <span className="text-soft">{scale.kind === 'reading' ? (scale.stable ? 'steady' : 'settling …') : WORDS[scale.kind]}</span>
       <Button look="small" onClick={() => void workScale({ do: 'tare' })}>

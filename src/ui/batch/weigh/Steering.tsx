@@ -9,6 +9,7 @@ import { kitchenMeasure } from '../../ingredients/kitchen-measure';
 import { CautionShape } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
+import { mass } from '../../format/units';
 
 type Towards = 'aim' | keyof typeof FEEL_TARGETS;
 
@@ -112,7 +113,7 @@ function FixLine({ ingredient, fix, habits, onAdd }: FixLineProps): ReactNode {
       {fix.kind === 'add' ? (
         <>
           <span>
-            Add <strong>{fix.mass_g.toFixed(0)} g</strong> {ingredient.name.toLowerCase()}
+            Add <strong>{mass(fix.mass_g, 0)}</strong> {ingredient.name.toLowerCase()}
             <span className="text-soft">
               {' '}
               · {kitchenMeasure(ingredient, fix.mass_g, habits)?.words ?? 'by the spoon'}, by the spoon

@@ -5,7 +5,7 @@ import type { Prediction } from '@/core/prediction';
 import { costReport, type CostReport, type KitchenCosts } from '@/core/outcomes';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
 import type { TriedSwap } from '@/workers/prediction-protocol';
-import { money, span } from '../../format/units';
+import { mass, massBase, money, span } from '../../format/units';
 import { feelName, allergenWords } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
@@ -70,7 +70,7 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
 }
 
 const correction = ({ ingredient, delta_g }: TriedSwap['corrections'][number], factor: number, pantry: Pantry): string =>
-  `${delta_g > 0 ? '+' : '−'}${Math.abs(delta_g * factor).toFixed(0)} g ${nameOf(pantry, ingredient).toLowerCase()}`;
+  `${delta_g > 0 ? '+' : '−'}${mass(Math.abs(delta_g * factor), 0)} ${nameOf(pantry, ingredient).toLowerCase()}`;
 
 /** What 100 g cost to make, and with the work where an hour of it has a price. */
 const pricesOf = ({ per: { hundred_g }, missing }: CostReport, currency: string): string =>
@@ -141,7 +141,7 @@ function SwapTable({ name, swaps, document, before, pantry, costs, onSwap }: Swa
   return (
     <Table
       label="Swaps compared"
-      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', '100 g, with your time', 'Allergens', '']}
+      heads={['Instead', 'Feel', 'Pieces', 'Colour, water', 'Snap', 'Keeps', `${massBase()}, with your time`, 'Allergens', '']}
     >
       <tbody>
         <SwapRow

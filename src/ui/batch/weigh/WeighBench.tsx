@@ -109,8 +109,8 @@ function MeasuresOf({ habits, onHabits }: { readonly habits: Habits; readonly on
         label="Scale shows"
         value={String(habits.scale_step_g)}
         options={[
-          { value: '1', name: '1 g' },
-          { value: '5', name: '5 g' },
+          { value: '1', name: mass(1) },
+          { value: '5', name: mass(5) },
         ]}
         onChange={(step) => onHabits({ ...habits, scale_step_g: step === '5' ? 5 : 1 })}
       />

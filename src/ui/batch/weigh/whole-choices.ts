@@ -2,6 +2,7 @@ import type { BatchDocument, RecipeLine } from '@/core/document';
 import { softness } from '@/core/dough';
 import { startFrom, usualPiece, type DoughLine, type Pantry } from '@/core/pantry';
 import { counted, eggChoices, packChoices } from '@/core/quantities';
+import { mass, packMass } from '../../format/units';
 
 /** One way to come out even with eggs or packs: what it means, what it does to the feel, what is left. */
 export type WholeChoice = {
@@ -54,7 +55,7 @@ function feelWith({ lines, standing_min, kitchen_c, pantry }: Bowl, index: numbe
 function eggs(bowl: Bowl, index: number, each_g: number): WholeChoice[] {
   const { ingredient, mass_g } = bowl.lines[index];
   return eggChoices(mass_g, each_g).flatMap((choice): WholeChoice[] => {
-    const count = `${counted(choice.count, 'egg')} of ${each_g} g`;
+    const count = `${counted(choice.count, 'egg')} of ${mass(each_g, 0)}`;
     if (choice.kind === 'whole')
       return Math.abs(choice.mass_g - mass_g) < 1
         ? []
@@ -71,13 +72,13 @@ function eggs(bowl: Bowl, index: number, each_g: number): WholeChoice[] {
       return [
         {
           ingredient: ingredient.id,
-          words: `Beat ${count}, weigh ${Math.round(mass_g)} g, keep the rest in the fridge for two days at most`,
+          words: `Beat ${count}, weigh ${mass(mass_g, 0)}, keep the rest in the fridge for two days at most`,
           feel_index: feelWith(bowl, index, mass_g, 0),
           leftOver_g: choice.leftOver_g,
           apply: null,
         },
       ];
-    const liquid = `${Math.round(Math.abs(choice.liquid_g))} g ${choice.liquid_g < 0 ? 'less' : 'more'} water`;
+    const liquid = `${mass(Math.abs(choice.liquid_g), 0)} ${choice.liquid_g < 0 ? 'less' : 'more'} water`;
     return [
       {
         ingredient: ingredient.id,
@@ -115,7 +116,7 @@ function packs(bowl: Bowl, index: number): WholeChoice[] {
     .filter(({ factor, leftOver_g }) => factor !== 1 || leftOver_g > 1)
     .slice(0, MOST_PACK_CHOICES)
     .map(({ pack_g, count, factor, leftOver_g }): WholeChoice => {
-      const whole = `${counted(count, 'pack')} of ${pack_g} g`;
+      const whole = `${counted(count, 'pack')} of ${packMass(pack_g)}`;
       return {
         ingredient: ingredient.id,
         words:

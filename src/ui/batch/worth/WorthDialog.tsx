@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { costReport, type CostReport } from '@/core/outcomes';
 import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
-import { duration, money } from '../../format/units';
+import { duration, massBase, money, per100g, perMass, perMassWord } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
@@ -116,8 +116,8 @@ function Answers({
       {margin_pct !== undefined && (
         <p>
           For {margin_pct} % to be left, a pack sells at{' '}
-          <strong>{money(priceForMargin(worth.per.pack.total, margin_pct), currency)}</strong>, 100 g at{' '}
-          {money(priceForMargin(worth.per.hundred_g.total, margin_pct), currency)}.
+          <strong>{money(priceForMargin(worth.per.pack.total, margin_pct), currency)}</strong>, {massBase()} at{' '}
+          {money(perMass(priceForMargin(worth.per.hundred_g.total, margin_pct)), currency)}.
         </p>
       )}
       {against && withWork && (
@@ -180,7 +180,7 @@ function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
   const { per } = worth;
   const rows = [
     ['a piece', per.piece],
-    ['100 g', per.hundred_g],
+    [massBase(), per.hundred_g],
     [`a ${packName}`, per.pack],
   ] as const;
   return (
@@ -229,11 +229,11 @@ function WishFields({ wish, minutes, currency, set }: WishFieldsProps): ReactNod
       <span className="text-soft">a bought one costs</span>
       <OptionalNumber
         label="Price of a bought treat"
-        unit={`${currency} per 100 g`}
-        value={wish.bought_per_100g ?? null}
+        unit={`${currency} ${perMassWord()}`}
+        value={wish.bought_per_100g === undefined ? null : Number(perMass(wish.bought_per_100g).toFixed(2))}
         placeholder="?"
-        max={WORTH.fields.bought_per_100g.max}
-        onChange={(value) => set('bought_per_100g', value)}
+        max={perMass(WORTH.fields.bought_per_100g.max)}
+        onChange={(value) => set('bought_per_100g', value === null ? null : Number(per100g(value).toFixed(4)))}
       />
       <span className="text-soft">shall leave</span>
       <OptionalNumber

@@ -69,8 +69,7 @@ export function PartHead({ part, told, pieces, onPart, onRemove }: PartHeadProps
 /** "8 g on all, 0.24 g each; 46 g left over". */
 function partWords({ on_treat_g, per_piece_g, left_g }: Prediction['parts'][number]): string {
   if (on_treat_g === 0) return 'nothing of it yet';
-  const each = per_piece_g < 10 ? per_piece_g.toFixed(2) : per_piece_g.toFixed(0);
-  return `${mass(on_treat_g)} on all, ${each} g each${left_g > 0.5 ? `; ${mass(left_g)} left over` : ''}`;
+  return `${mass(on_treat_g)} on all, ${mass(per_piece_g, per_piece_g < 10 ? 2 : 0)} each${left_g > 0.5 ? `; ${mass(left_g)} left over` : ''}`;
 }
 
 type AmountProps = Pick<PartHeadProps, 'part' | 'told' | 'pieces' | 'onPart'>;

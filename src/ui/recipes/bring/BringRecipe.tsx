@@ -13,6 +13,7 @@ import { MarkedWords } from './MarkedWords';
 import { marksOf } from './marks';
 import { Understood } from './Understood';
 import { useBring, type Bring } from './use-bring';
+import { sentence } from '../../format/units';
 
 type BringRecipeProps = {
   readonly batch: ReturnType<typeof useBatch>;
@@ -62,7 +63,7 @@ export function BringRecipe({ batch, pantry, habits, onEdit }: BringRecipeProps)
             onDocument={(next) => takeFix(bring, next)}
           />
         ) : (
-          <NotYet failure={document ? (batch.failure?.message ?? null) : null} />
+          <NotYet failure={document ? batch.failure && sentence(batch.failure.message) : null} />
         )}
         {document && (
           <p className="pt-3">

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
+import { volume } from '../../format/units';
 import { Button } from '../../kit/Button';
 import type { BroughtDraft } from './brought-draft';
 
 const CUPS = [
-  ['us', 'US, 237 ml'],
-  ['metric', 'metric, 250 ml'],
-  ['uk', 'old British, 284 ml'],
+  ['us', 'US', 236.6],
+  ['metric', 'metric', 250],
+  ['uk', 'old British', 284.1],
 ] as const;
 
 type CupsQuestionProps = {
@@ -24,11 +25,11 @@ export function CupsQuestion({ cups, matters, onCups }: CupsQuestionProps): Reac
     >
       <legend className="sr-only">Whose cups?</legend>
       <p className="text-[14px]">
-        <strong>{open ? 'Whose cups?' : `${CUPS.find(([value]) => value === cups.meant)?.[1].split(',')[0]} cups`}</strong>{' '}
+        <strong>{open ? 'Whose cups?' : `${CUPS.find(([value]) => value === cups.meant)?.[1]} cups`}</strong>{' '}
         <span className="text-soft">{cups.because}.</span>
       </p>
       <div className="flex flex-wrap gap-2 pt-1">
-        {CUPS.map(([value, name]) => (
+        {CUPS.map(([value, name, holds_ml]) => (
           <Button
             key={value}
             look="small"
@@ -36,7 +37,7 @@ export function CupsQuestion({ cups, matters, onCups }: CupsQuestionProps): Reac
             aria-pressed={value === cups.meant}
             onClick={() => onCups(value)}
           >
-            {name}
+            {name}, {volume(holds_ml)}
           </Button>
         ))}
       </div>

@@ -1,4 +1,5 @@
 import type { BatchDocument } from '@/core/document';
+import { length, mass } from '../../format/units';
 
 /** One change that gives about the promised count, tried. */
 export type CountFix = { readonly words: string; readonly pieces: number; readonly document: BatchDocument };
@@ -72,10 +73,10 @@ function leversOf(document: BatchDocument): Lever[] {
 
 /** One size of a shape, how pieces go with it, and how it is said. */
 const SIZES = {
-  'roll-and-cut': ['thickness_mm', 6, -1, (mm: string) => `roll ${mm} mm`],
-  ball: ['diameter_mm', 22, -3, (mm: string) => `balls of ${mm} mm`],
-  drop: ['piece_g', 18, -1, (g: string) => `drops of ${g} g`],
-  'log-slice': ['slice_mm', 8, -1, (mm: string) => `slices of ${mm} mm`],
+  'roll-and-cut': ['thickness_mm', 6, -1, (mm: number) => `roll ${length(mm, 1)}`],
+  ball: ['diameter_mm', 22, -3, (mm: number) => `balls of ${length(mm, 1)}`],
+  drop: ['piece_g', 18, -1, (g: number) => `drops of ${mass(g, 1)}`],
+  'log-slice': ['slice_mm', 8, -1, (mm: number) => `slices of ${length(mm, 1)}`],
 } as const;
 
 function shapeLevers(document: BatchDocument): Lever[] {
@@ -87,7 +88,7 @@ function shapeLevers(document: BatchDocument): Lever[] {
     value: now,
     power,
     put: (value) => ({ ...document, shape: { ...shape, [key]: tenth(value) } }),
-    say: (value) => say(String(tenth(value))),
+    say: (value) => say(tenth(value)),
   };
   return [size, ...cutterLever(document)];
 }
@@ -108,7 +109,7 @@ function cutterLever(document: BatchDocument): Lever[] {
         ...document,
         shape: { ...shape, cutter: { ...cutter, length_mm: Math.round(length), ...wide(length) } },
       }),
-      say: (mm) => `cut ${Math.round(mm)} mm`,
+      say: (mm) => `cut ${length(mm)}`,
     },
   ];
 }

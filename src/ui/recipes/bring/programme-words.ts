@@ -3,16 +3,16 @@ import type { HeatStep } from '@/core/catalogue';
 import { putOnWords } from '@/formats/put-on-words';
 import type { Heat, Shape } from './types';
 import { applianceName, OUTLINES } from '../../format/words';
-import { duration } from '../../format/units';
+import { bareLength, duration, temperature, length, mass, volume } from '../../format/units';
 
 /** A length of a shape, without figures that nobody measures. */
-const mm = (length_mm: number): string => `${Number(length_mm.toFixed(1))} mm`;
+const mm = (length_mm: number): string => length(length_mm, 1);
 
 function stepWords(step: HeatStep): string {
   switch (step.do) {
     case 'hold':
     case 'ramp':
-      return `${Math.round(step.setpoint_c)} °C ${duration(step.minutes)}`;
+      return `${temperature(step.setpoint_c)} ${duration(step.minutes)}`;
     case 'off':
       return `oven off ${duration(step.minutes)}`;
     case 'cool':
@@ -60,21 +60,21 @@ export function shapeWords(shape: Shape): string {
       } = (shape.cutter ?? {}) as { outline?: string; length_mm?: number; width_mm?: number };
       const name = OUTLINES.find(({ value }) => value === outline)?.name ?? 'own shape';
       const size =
-        length_mm === undefined ? '' : ` ${width_mm === undefined ? '' : `${Number(width_mm.toFixed(1))} x `}${mm(length_mm)}`;
+        length_mm === undefined ? '' : ` ${width_mm === undefined ? '' : `${bareLength(width_mm, 1)} x `}${mm(length_mm)}`;
       return `${mm(shape.thickness_mm ?? 6)} thick, ${name}${size}`;
     }
     case 'score-slab':
-      return `slab ${mm(shape.thickness_mm ?? 8)} thick, cut ${Number((shape.piece_width_mm ?? 25).toFixed(1))} x ${mm(shape.piece_length_mm ?? 25)}`;
+      return `slab ${mm(shape.thickness_mm ?? 8)} thick, cut ${bareLength(shape.piece_width_mm ?? 25, 1)} x ${mm(shape.piece_length_mm ?? 25)}`;
     case 'drop':
-      return `drops of ${shape.piece_g ?? 18} g, ${mm(shape.height_mm ?? 12)} high`;
+      return `drops of ${mass(shape.piece_g ?? 18)}, ${mm(shape.height_mm ?? 12)} high`;
     case 'ball':
       return `balls ${mm(shape.diameter_mm ?? 22)} across`;
     case 'log-slice':
       return `log ${mm(shape.log_diameter_mm ?? 40)}, slices ${mm(shape.slice_mm ?? 8)}`;
     case 'mat':
-      return `mat, hollows of ${shape.cavity_ml ?? 2} ml`;
+      return `mat, hollows of ${volume(shape.cavity_ml ?? 2)}`;
     case 'cup':
-      return `cups of ${shape.cup_ml ?? 45} ml`;
+      return `cups of ${volume(shape.cup_ml ?? 45)}`;
     case 'cake':
       return `cake, ${counted(shape.layers ?? 2, 'layer')}`;
     case 'slice':
@@ -82,6 +82,6 @@ export function shapeWords(shape: Shape): string {
     case 'cube':
       return `cubes ${mm(shape.edge_mm ?? 15)}`;
     case 'frozen-mould':
-      return `moulds of ${shape.cavity_ml ?? 15} ml`;
+      return `moulds of ${volume(shape.cavity_ml ?? 15)}`;
   }
 }
