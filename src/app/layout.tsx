@@ -3,6 +3,7 @@ import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
+import { UndoNotice } from '@/ui/bin/UndoNotice';
 import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
 
@@ -23,6 +24,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
       <body>
         <TopNav rail={rail.ok ? rail.value : null} night={night} />
         {children}
+        <UndoNotice />
       </body>
     </html>
   );

@@ -19,3 +19,8 @@ export type PlannedList = {
   readonly rows: ReadonlyArray<{ readonly id: string; readonly name: string; readonly pieces: number }>;
   readonly total: number;
 };
+
+/** How a batch stood before each spell of work on it, the newest first. */
+export type BatchVersions = {
+  readonly versions: ReadonlyArray<{ readonly revision: number; readonly document: BatchDocument; readonly saved_at: string }>;
+};

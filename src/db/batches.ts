@@ -150,3 +150,15 @@ export async function namesOf(db: Queryable, ids: readonly string[]): Promise<Ma
   const { rows } = await db.query<{ id: string; name: string }>('select id, name from batch where id = any($1)', [ids]);
   return new Map(rows.map(({ id, name }) => [id, name]));
 }
+
+/** How a batch stood before each spell of work on it, the newest first; the last fifty. */
+export async function versionsOfBatch(
+  db: Queryable,
+  id: string,
+): Promise<Array<{ readonly revision: number; readonly document: BatchDocument; readonly saved_at: Date }>> {
+  const { rows } = await db.query<{ revision: number; document: BatchDocument; saved_at: Date }>(
+    'select revision, document, saved_at from batch_version where batch_id = $1 order by revision desc limit 50',
+    [id],
+  );
+  return rows;
+}

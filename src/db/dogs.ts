@@ -52,8 +52,3 @@ export async function setDog(db: Queryable, kitchenId: string, dog: DogRow, over
   );
   return rows[0] ?? null;
 }
-
-export async function removeDog(db: Queryable, kitchenId: string, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from dog where kitchen_id = $1 and id = $2', [kitchenId, id]);
-  return rowCount === 1;
-}

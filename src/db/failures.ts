@@ -42,6 +42,14 @@ const FULL = new Set(['53100', '58030', 'ENOSPC']);
 
 /** Whether the same work, done once more, may well succeed. */
 export const mayBeRetried = (error: unknown): boolean => IN_EACH_OTHERS_WAY.has((error as DatabaseError).code ?? '');
+const [STANDS_THERE, HANGS_ON_NOTHING] = ['23505', '23503'];
+
+/** Why something cannot go back where it was: another stands there, or what it hung on is gone; null for anything else. */
+export function noWayBack(error: unknown): 'stands-there' | 'hangs-on-nothing' | null {
+  const { code } = error as DatabaseError;
+  return code === STANDS_THERE ? 'stands-there' : code === HANGS_ON_NOTHING ? 'hangs-on-nothing' : null;
+}
+
 const MALFORMED = '22P02';
 /** Signs that no text can hold, as some programs leave them behind what is copied. */
 const NO_TEXT = new Set(['22021', '22P05']);

@@ -108,11 +108,6 @@ export async function setAppliance(
   return rows[0] ?? null;
 }
 
-export async function removeAppliance(db: Queryable, kitchenId: string, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from appliance where kitchen_id = $1 and id = $2', [kitchenId, id]);
-  return rowCount === 1;
-}
-
 /** What of a kitchen is changed together, and has a revision of its own: 0 until it was changed first. */
 export type Settings = {
   readonly habits: HabitsRow;

@@ -18,7 +18,3 @@ export async function setPhoto(db: Queryable, batchId: string, { media_type, pic
     [batchId, media_type, picture],
   );
 }
-
-export async function removePhoto(db: Queryable, batchId: string): Promise<void> {
-  await db.query('delete from photo where batch_id = $1', [batchId]);
-}

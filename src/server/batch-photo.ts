@@ -1,8 +1,10 @@
 import sharp from 'sharp';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
-import { maybePhoto, removePhoto, setPhoto, type PhotoRow } from '@/db/photos';
-import { withDatabase } from './with-database';
+import { maybePhoto, setPhoto, type PhotoRow } from '@/db/photos';
+import { inTransaction, withDatabase } from './with-database';
+import { binOne } from './bin';
+import type { Binned } from '@/contract/bin';
 
 /** A page makes photos smaller than this before it sends them [bytes]. */
 const LARGEST_PHOTO = 3_000_000;
@@ -52,8 +54,5 @@ export const batchPhoto = (batchId: string): Promise<Result<PhotoRow>> =>
     return photo ? succeed(photo) : fail('NOT_FOUND', 'There is no photo of this batch.');
   });
 
-export const dropPhoto = (batchId: string): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
-    await removePhoto(db, batchId);
-    return succeed({ id: batchId });
-  });
+export const dropPhoto = (batchId: string): Promise<Result<Binned>> =>
+  inTransaction((db) => binOne(db, { kind: 'photo', id: batchId }));

@@ -3,7 +3,7 @@ import type { DogFacts, DogsView } from '@/contract/dogs';
 import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict } from '@/core/feeding';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { ON_ITS_LABEL, allergensIn, type Pantry } from '@/core/pantry';
-import { dogsOf, removeDog, setDog, type StoredDog } from '@/db/dogs';
+import { dogsOf, setDog, type StoredDog } from '@/db/dogs';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes } from '@/db/recipes';
 import { wordsIn } from '@/db/search-words';
@@ -12,7 +12,9 @@ import { loadPantry } from './pantry';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { linesOf } from './view-recipes';
 import { kitchenOf } from './view-kitchen';
-import { withDatabase } from './with-database';
+import { inTransaction, withDatabase } from './with-database';
+import { binOne } from './bin';
+import type { Binned } from '@/contract/bin';
 
 const EVERYTHING = { words: [], method: null, without: [], archived: false };
 /** Recipes on one page of the table. */
@@ -108,10 +110,5 @@ function factsOf({ id: _id, revision: _revision, updated_at: _saved, ...facts }:
   return facts;
 }
 
-export const dropDog = (id: string): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    const gone = await removeDog(db, kitchen.value.id, id);
-    return gone ? succeed({ id }) : fail('NOT_FOUND', 'There is no such dog. It may have been taken off already.');
-  });
+/** Takes a dog off the list, into the bin. */
+export const dropDog = (id: string): Promise<Result<Binned>> => inTransaction((db) => binOne(db, { kind: 'dog', id }));

@@ -2,12 +2,14 @@ import Joi from 'joi';
 import type { ApplianceFacts, KitView } from '@/contract/kit';
 import { PLACES, type Places } from '@/core/calls';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import { appliancesOf, removeAppliance, setAppliance, type StoredAppliance } from '@/db/kitchen';
+import { appliancesOf, setAppliance, type StoredAppliance } from '@/db/kitchen';
 import { APPLIANCE_SCHEMA } from '@/formats/batch-schema';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { saveSettings } from './settings';
 import { kitchenOf } from './view-kitchen';
-import { withDatabase } from './with-database';
+import { inTransaction, withDatabase } from './with-database';
+import { binOne } from './bin';
+import type { Binned } from '@/contract/bin';
 
 export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase(async (db) => {
@@ -48,13 +50,8 @@ export const keepAppliance = (id: string, body: unknown): Promise<Result<SavedOv
     });
   });
 
-export const dropAppliance = (id: string): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
-    const kitchen = await kitchenOf(db);
-    if (!kitchen.ok) return kitchen;
-    const gone = await removeAppliance(db, kitchen.value.id, id);
-    return gone ? succeed({ id }) : fail('NOT_FOUND', SENTENCES.noSuchAppliance);
-  });
+export const dropAppliance = (id: string): Promise<Result<Binned>> =>
+  inTransaction((db) => binOne(db, { kind: 'appliance', id }));
 
 type EnergyRequest = { readonly energy_per_kwh: number | null };
 const ENERGY_REQUEST = Joi.object<EnergyRequest, true>({

@@ -62,8 +62,8 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page, tro
       // An old one stands on a later page as soon as enough was begun since.
       await page.getByLabel('Search the log').fill('hillbars');
       await expect(page.getByRole('row', { name: /Oat tiles/ })).toBeHidden();
-      await page.getByLabel('Compare Hillbars, first go').check();
-      await page.getByLabel('Compare Hillbars for the farm shop').check();
+      await page.getByLabel('Choose Hillbars, first go').check();
+      await page.getByLabel('Choose Hillbars for the farm shop').check();
       await page.getByRole('link', { name: 'Compare 2' }).click();
       await expect(page.locator('[data-changes]').nth(1)).toContainText('how much');
       await expectAccessible(page);

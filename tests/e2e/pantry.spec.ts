@@ -32,7 +32,7 @@ test('the shelf: an own ingredient, and what must be bought', async ({ page }) =
       await typeIn(sheet.getByLabel('Grams in a pack'), '500');
       await typeIn(sheet.getByLabel('Price of a pack'), '2.50');
       await sheet.getByRole('button', { name: 'Note it' }).click();
-      await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('£0.50 / 100 g');
+      await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('£0.50 per 100 g');
       await typeIn(sheet.getByLabel('How much there is'), '860');
       await typeIn(sheet.getByLabel('Sample wet'), '20');
       await typeIn(sheet.getByLabel('Sample dry'), '5.6');

@@ -1,5 +1,7 @@
 import type { ApplianceFacts, Costs, KitView, SavedAppliance } from '@/contract/kit';
 import type { SavedAs } from '@/contract/version';
+import type { Binned } from '@/contract/bin';
+import { offerBack } from '../bin/bin-store';
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Places } from '@/core/calls';
@@ -44,9 +46,10 @@ export function useKit({ appliances, ...whole }: KitView): Kit {
     again();
   };
   const drop = async (id: string): Promise<void> => {
-    const wrong = wrongWith(await call(`/api/kit/appliances/${id}`, { method: 'DELETE' }));
-    setTrouble(wrong);
-    if (wrong) return;
+    const answer = await call<Binned>(`/api/kit/appliances/${id}`, { method: 'DELETE' });
+    setTrouble(wrongWith(answer));
+    if (!answer.ok) return;
+    offerBack(answer.value);
     setAdded(null);
     pick(appliances.find((one) => one.id !== id)?.id ?? null);
     again();

@@ -37,6 +37,8 @@ import { useBatchSaving } from './use-batch-saving';
 import { MixBench } from './weigh/MixBench';
 import { WeighBench } from './weigh/WeighBench';
 import { readerHere } from '../format/reader-here';
+import { HistoryDialog } from './HistoryDialog';
+import { localDay } from '../kit/local-day';
 import { PageTitle } from '../shell/PageTitle';
 import { clock, dayOfYear, sentence } from '../format/units';
 
@@ -218,8 +220,15 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
   );
 }
 
+type SavedWordProps = {
+  readonly state: SavingState;
+  readonly onSave: () => void;
+  /** What is made of the time that it was saved at. */
+  readonly children: (when: ReactNode) => ReactNode;
+};
+
 /** Says when it was saved, and what happens if it was not. */
-function SavedWord({ state, onSave }: { readonly state: SavingState; readonly onSave: () => void }): ReactNode {
+function SavedWord({ state, onSave, children }: SavedWordProps): ReactNode {
   if (state.kind === 'unsaved')
     return (
       <p role="alert" className="max-w-md text-[14px] text-stop">
@@ -231,7 +240,7 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
     );
   return (
     <p role="status" className="shrink-0 text-[14px] text-soft">
-      {state.kind === 'saved' && <SavedAt iso={state.at} />}
+      {state.kind === 'saved' && children(<SavedAt iso={state.at} />)}
       {state.kind === 'saving' && 'saving …'}
       {state.kind === 'stale' && 'changed elsewhere'}
       {state.kind === 'waiting' && (
@@ -245,10 +254,6 @@ function SavedWord({ state, onSave }: { readonly state: SavingState; readonly on
     </p>
   );
 }
-
-/** The ISO day that it is on the baker's wall. */
-const localDay = (at: Date): string =>
-  [at.getFullYear(), at.getMonth() + 1, at.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
 
 /** The clock on the baker's wall, which only the browser knows. */
 function SavedAt({ iso }: { readonly iso: string }): ReactNode {
@@ -296,7 +301,17 @@ function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
       <span className="flex min-w-0 flex-1 basis-72 flex-wrap items-baseline gap-x-3 sm:flex-nowrap">
         <PageTitle>{document.name ?? document.recipe.name ?? 'Batch'}</PageTitle>
         <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
-        <SavedWord state={saving.state} onSave={saving.saveNow} />
+        <SavedWord state={saving.state} onSave={saving.saveNow}>
+          {(when) => (
+            <HistoryDialog
+              batchId={batch.id}
+              document={document}
+              onRestore={(before) => edits.change<BatchDocument>([], () => before)}
+            >
+              {when}
+            </HistoryDialog>
+          )}
+        </SavedWord>
       </span>
       {saving.elsewhere && saving.state.kind === 'saved' && (
         <p role="status" className="text-[14px] text-soft">

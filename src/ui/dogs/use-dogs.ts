@@ -1,5 +1,7 @@
 import type { DogsView, SavedDog } from '@/contract/dogs';
 import type { SavedAs } from '@/contract/version';
+import type { Binned } from '@/contract/bin';
+import { offerBack } from '../bin/bin-store';
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import { call } from '../kit/api';
@@ -37,9 +39,10 @@ export function useDogs({ dogs }: Pick<DogsView, 'dogs'>): Dogs {
     again();
   };
   const drop = async (id: string): Promise<void> => {
-    const answer = await call(`/api/dogs/${id}`, { method: 'DELETE' });
+    const answer = await call<Binned>(`/api/dogs/${id}`, { method: 'DELETE' });
     setTrouble(answer.ok ? null : answer.message);
     if (!answer.ok) return;
+    offerBack(answer.value);
     pick(dogs.find((dog) => dog.id !== id)?.id ?? '');
     again();
   };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { day, duration, factor, mass, moisture, moistureRange, money, packMass, range, span } from './units';
+import { day, duration, factor, mass, massRange, moisture, moistureRange, money, packMass, range, span } from './units';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { ENDS, FEEL_NAMES, PACK_NAMES, packs, withoutWords } from './words';
 
@@ -10,6 +10,11 @@ describe('numbers as people read them', () => {
     [999.4, '999 g'],
     [1678, '1.68 kg'],
   ])('%f g is "%s"', (g, text) => expect(mass(g)).toBe(text));
+  it.each([
+    [143, 163, '143 – 163 g'],
+    [150, 150, '150 g'],
+    [980, 1020, '980 g – 1.02 kg'],
+  ])('%f to %f g', (low, high, text) => expect(massRange(low, high)).toBe(text));
   it('what a price leaves out, by the names that people know', () => {
     expect(withoutWords([])).toBe('');
     expect(withoutWords(['yogurt_greek'], PANTRY)).toBe('without yogurt');

@@ -23,6 +23,13 @@ const round = (value: number, digits: number): string => value.toFixed(digits);
 
 /** 46.2 -> "46 g", 1678 -> "1.68 kg"; "59.2 oz", "3 lb 11 oz". */
 export const mass = (mass_g: number, digits?: number): string => massIn(readerHere(), mass_g, digits);
+/** "143 – 163 g"; each with its own unit where they differ. */
+export function massRange(low_g: number, high_g: number): string {
+  const [low, high] = [mass(low_g).split(' '), mass(high_g).split(' ')];
+  if (low.join(' ') === high.join(' ')) return high.join(' ');
+  const shared = low.length === 2 && high.length === 2 && low[1] === high[1];
+  return `${shared ? low[0] : low.join(' ')} – ${high.join(' ')}`;
+}
 /** What a dog weighs: "12.4 kg", "27 lb". */
 export const bodyMass = (mass_kg: number): string => bodyMassIn(readerHere(), mass_kg);
 /** "6.9 mm", "1/4 in". */

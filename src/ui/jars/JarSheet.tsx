@@ -12,6 +12,7 @@ import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Panel } from '../kit/Panel';
 import { untilWords } from './jar-view';
+import { ThrowAway } from '../bin/ThrowAway';
 
 type JarSheetProps = {
   readonly jar: JarView;
@@ -80,6 +81,10 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
       <MoveOn jar={jar} note={note} onWork={onWork} />
       <Discard jar={jar} note={note} onWork={onWork} />
       <History jar={jar} currency={currency} />
+      <p className="flex flex-wrap items-center gap-2 text-[14px] text-soft">
+        Entered by mistake?
+        <ThrowAway look="small" words="Delete this pack" things={[{ kind: 'jar', id: jar.id }]} />
+      </p>
     </Panel>
   );
 }

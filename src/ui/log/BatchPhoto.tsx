@@ -2,6 +2,8 @@
 import { useState, type ReactNode } from 'react';
 import { Button, buttonClass } from '../kit/Button';
 import { call, wrongWith } from '../kit/api';
+import type { Binned } from '@/contract/bin';
+import { offerBack } from '../bin/bin-store';
 
 /** A photo is kept no larger than this [px]. */
 const LONGEST_PX = 1280;
@@ -21,9 +23,11 @@ export function BatchPhoto({ id, hasPhoto }: { readonly id: string; readonly has
     if (kept.ok) setVersion(version + 1);
   };
   const drop = async (): Promise<void> => {
-    const wrong = wrongWith(await call(address, { method: 'DELETE' }));
-    setTrouble(wrong);
-    if (wrong === null) setVersion(0);
+    const gone = await call<Binned>(address, { method: 'DELETE' });
+    setTrouble(wrongWith(gone));
+    if (!gone.ok) return;
+    offerBack(gone.value);
+    setVersion(0);
   };
   return (
     <div className="flex flex-wrap items-center gap-3 pt-3">

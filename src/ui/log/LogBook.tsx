@@ -11,6 +11,8 @@ import { Choice } from '../kit/Choice';
 import { SearchField } from '../kit/SearchField';
 import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
+import { useChosen } from '../kit/use-chosen';
+import { ThrowAway } from '../bin/ThrowAway';
 import { PageTitle } from '../shell/PageTitle';
 
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
@@ -31,7 +33,7 @@ export function LogBook({
   ...names
 }: LogBookProps): ReactNode {
   const { wanted, wish } = useWishes(wishes);
-  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const { chosen, toggle, clear } = useChosen();
   const [drawn, setDrawn] = useState(false);
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-5">
@@ -41,7 +43,7 @@ export function LogBook({
       </PageHead>
       {learned}
       {tally.batches > 0 && (
-        <Wishes {...{ chosen, drawn, ...names }} wishes={wanted} onWish={wish} onDrawn={() => setDrawn(!drawn)} />
+        <Wishes {...{ chosen, drawn, ...names }} wishes={wanted} onWish={wish} onDrawn={() => setDrawn(!drawn)} onGone={clear} />
       )}
       {drawn && (
         <Suspense fallback={null}>
@@ -56,7 +58,7 @@ export function LogBook({
               : 'No batch is like that. Ask for less.'}
           </p>
         ) : (
-          <Table shown={entries} chosen={chosen} setChosen={setChosen} />
+          <Table shown={entries} chosen={chosen} onChoose={toggle} />
         )}
       </Panel>
       <Pages {...{ wishes, total, goesOn, next }} shown={entries.length} />
@@ -133,10 +135,11 @@ type WishesProps = Pick<LogView, 'wishes' | 'recipes' | 'ovens'> & {
   readonly chosen: readonly string[];
   readonly drawn: boolean;
   readonly onDrawn: () => void;
+  readonly onGone: () => void;
 };
 
 /** Which batches are shown, and what is done with those that are ticked. */
-function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn }: WishesProps): ReactNode {
+function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn, onGone }: WishesProps): ReactNode {
   const named = (names: readonly string[], all: string): Array<{ value: string; name: string }> => [
     { value: '', name: all },
     ...names.map((name) => ({ value: name, name })),
@@ -168,12 +171,20 @@ function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn }: Wish
       <button type="button" aria-pressed={drawn} className={buttonClass('small')} onClick={onDrawn}>
         {drawn ? 'Hide the chart' : 'Draw predicted against measured'}
       </button>
+      {chosen.length > 0 && (
+        <ThrowAway
+          look="small"
+          words={`Delete ${chosen.length}`}
+          things={chosen.map((id) => ({ kind: 'batch', id }))}
+          onGone={onGone}
+        />
+      )}
       {chosen.length >= 2 ? (
         <Link className={buttonClass('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>
           Compare {chosen.length}
         </Link>
       ) : (
-        <span className="text-soft">tick two to compare</span>
+        <span className="text-soft">tick to delete, two to compare</span>
       )}
     </div>
   );
@@ -209,7 +220,7 @@ function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
         <input
           type="checkbox"
           className="size-5 accent-current"
-          aria-label={`Compare ${name}`}
+          aria-label={`Choose ${name}`}
           checked={chosen}
           onChange={onChoose}
         />
@@ -268,10 +279,10 @@ const Value = ({ of, forecast, ...words }: ValueProps): ReactNode =>
 type TableProps = {
   readonly shown: readonly LogEntryView[];
   readonly chosen: readonly string[];
-  readonly setChosen: (chosen: readonly string[]) => void;
+  readonly onChoose: (id: string) => void;
 };
 
-function Table({ shown, chosen, setChosen }: TableProps): ReactNode {
+function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
   return (
     <table className="w-full border-collapse">
       <thead>
@@ -289,14 +300,7 @@ function Table({ shown, chosen, setChosen }: TableProps): ReactNode {
       </thead>
       <tbody>
         {shown.map((entry) => (
-          <Row
-            key={entry.id}
-            entry={entry}
-            chosen={chosen.includes(entry.id)}
-            onChoose={() =>
-              setChosen(chosen.includes(entry.id) ? chosen.filter((one) => one !== entry.id) : [...chosen, entry.id])
-            }
-          />
+          <Row key={entry.id} entry={entry} chosen={chosen.includes(entry.id)} onChoose={() => onChoose(entry.id)} />
         ))}
       </tbody>
     </table>

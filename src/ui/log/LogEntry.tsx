@@ -9,6 +9,7 @@ import type { Beside } from '@/contract/log';
 import { MeasuredNumber } from './MeasuredBeside';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { buttonClass } from '../kit/Button';
+import { ThrowAway } from '../bin/ThrowAway';
 import { PageTitle } from '../shell/PageTitle';
 
 type LogEntryProps = {
@@ -73,6 +74,7 @@ export function LogEntry(props: LogEntryProps): ReactNode {
       <PageTitle>{`${name} in the log`}</PageTitle>
       <PageHead title={name} says={baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}>
         {baked_on && !isStored && <StorePacks id={id} />}
+        <ThrowAway words="Delete" things={[{ kind: 'batch', id }]} leadsTo="/log" />
         <Link href={`/batch/${id}`} className={buttonClass()}>
           Open the batch
         </Link>

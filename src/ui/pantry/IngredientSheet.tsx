@@ -11,6 +11,7 @@ import { CautionShape } from '../kit/CautionMark';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { CompositionBar } from '../recipes/CompositionBar';
 import { LotForm } from './LotForm';
+import { ThrowAway } from '../bin/ThrowAway';
 import { saveMerged } from '../kit/save-merged';
 
 type IngredientSheetProps = { readonly item: PantryItem; readonly currency: string; readonly today: string };
@@ -45,6 +46,11 @@ export function IngredientSheet({ item, currency, today }: IngredientSheetProps)
         </p>
       )}
       <PriceForm item={item} currency={currency} />
+      {row.own === true && (
+        <p>
+          <ThrowAway look="small" words="Delete this ingredient" things={[{ kind: 'ingredient', id: row.id }]} />
+        </p>
+      )}
       <section aria-label="In the house">
         <h3 className="text-[16px]">In the house</h3>
         {lots.length === 0 && <p className="text-[14px] text-soft">Nothing noted.</p>}
@@ -137,6 +143,7 @@ function LotRow({ lot, today }: { readonly lot: LotView; readonly today: string 
       <Button look="quiet" onClick={() => void save(0)}>
         used up
       </Button>
+      <ThrowAway signOnly look="quiet" words={`Delete the lot of ${day(lot.got_on)}`} things={[{ kind: 'lot', id: lot.id }]} />
       {wrong && (
         <span role="alert" className="text-stop">
           {wrong}

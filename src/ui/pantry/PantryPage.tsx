@@ -5,7 +5,7 @@ import { Search } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
-import { day, mass, moneyPerMass } from '../format/units';
+import { day, mass, massRange, moneyPerMass } from '../format/units';
 import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
@@ -146,7 +146,7 @@ function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): R
           {value.toFixed(0)} %
         </td>
       ))}
-      <td className="px-2 text-right whitespace-nowrap">{light === hard ? mass(light) : `${mass(light)} – ${mass(hard)}`}</td>
+      <td className="px-2 text-right whitespace-nowrap">{massRange(light, hard)}</td>
       <td className="px-2 text-right whitespace-nowrap">
         {price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : <span className="text-soft">–</span>}
       </td>

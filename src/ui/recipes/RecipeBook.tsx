@@ -3,7 +3,7 @@ import { counted } from '@/core/quantities';
 import type { RecipeView } from '@/contract/recipes';
 import { Search } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useEffectEvent, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/document';
 import { Button, buttonClass } from '../kit/Button';
 import { PageHead } from '../kit/PageHead';
@@ -11,6 +11,9 @@ import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
 import { call, wrongWith } from '../kit/api';
+import { subscribe } from '../bin/bin-store';
+import { useChosen } from '../kit/use-chosen';
+import { ThrowAway } from '../bin/ThrowAway';
 import { PageTitle } from '../shell/PageTitle';
 
 /** What the book is asked for; empty parts narrow nothing. */
@@ -49,6 +52,7 @@ export function RecipeBook({
   const [search, setSearch] = useState(first);
   const { page, more, busy, wrong } = useBook(search, firstPage);
   const set = (part: Partial<BookSearch>): void => setSearch((now) => ({ ...now, ...part }));
+  const { chosen, toggle, clear } = useChosen();
   const narrowed = Object.values(search).some((value) => value !== '');
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
@@ -69,6 +73,7 @@ export function RecipeBook({
           {busy ? 'looking …' : counted(page.total, 'recipe')}
           {wrong && <span className="text-stop"> {wrong}</span>}
         </p>
+        <DeleteChosen chosen={chosen} onGone={clear} />
       </Filters>
       {page.recipes.length === 0 && !busy && (
         <p className="text-soft">
@@ -80,7 +85,7 @@ export function RecipeBook({
       <ul className="flex flex-col gap-2.5">
         {page.recipes.map((recipe) => (
           <li key={recipe.id}>
-            <RecipeTile recipe={recipe} startAction={startAction} />
+            <RecipeTile {...{ recipe, startAction }} chosen={chosen.includes(recipe.id)} onChoose={() => toggle(recipe.id)} />
           </li>
         ))}
       </ul>
@@ -92,6 +97,17 @@ export function RecipeBook({
     </main>
   );
 }
+
+/** What is done with the recipes that are ticked. */
+const DeleteChosen = ({ chosen, onGone }: { readonly chosen: readonly string[]; readonly onGone: () => void }): ReactNode =>
+  chosen.length > 0 && (
+    <ThrowAway
+      look="small"
+      words={`Delete ${chosen.length}`}
+      things={chosen.map((id) => ({ kind: 'recipe', id }))}
+      onGone={onGone}
+    />
+  );
 
 const addressOf = (search: BookSearch, from = 0): string => {
   const parts = Object.entries(search).filter(([, value]) => value !== '');
@@ -129,6 +145,9 @@ function useBook(search: BookSearch, first: BookPage): { page: BookPage; more: (
     // `look` belongs to this very search.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [search]);
+  // What went into the bin, or came back out of it.
+  const again = useEffectEvent(() => void look(0));
+  useEffect(() => subscribe(() => again()), []);
   return { page, more: () => void look(page.recipes.length), busy, wrong };
 }
 

@@ -1,6 +1,7 @@
 'use client';
 import type { RecipeView } from '@/contract/recipes';
 import Link from 'next/link';
+import { ThrowAway } from '../bin/ThrowAway';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Screening } from '@/core/feeding';
@@ -260,6 +261,7 @@ function Head({ recipe, revision, archived, actions }: HeadProps): ReactNode {
         extra={{ away: archived ? 'no' : 'yes' }}
         words={archived ? 'Take out of the archive' : 'Archive'}
       />
+      <ThrowAway words="Delete" things={[{ kind: 'recipe', id: recipe.id }]} leadsTo="/recipes" />
       <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
       <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
         Edit

@@ -9,10 +9,15 @@ import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
 
-type RecipeTileProps = { readonly recipe: RecipeView; readonly startAction: (form: FormData) => Promise<void> };
+type RecipeTileProps = {
+  readonly recipe: RecipeView;
+  readonly startAction: (form: FormData) => Promise<void>;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+};
 
 /** A recipe in the book: its dough, what it becomes, who may have it. */
-export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode {
+export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTileProps): ReactNode {
   const { card, cost } = recipe;
   const contains = allergenWords(card.allergens);
   const ingredients = card.lines.map(({ name }) => name).join(' · ');
@@ -26,12 +31,7 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
   return (
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
       <div className="min-w-0">
-        <h2 className="flex flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
-          <Link href={`/recipes/${recipe.id}`} className="hover:underline">
-            {recipe.name}
-          </Link>
-          <span className="font-text text-[14px] font-normal text-soft">{methodWords(recipe.method)}</span>
-        </h2>
+        <Name {...{ recipe, chosen, onChoose }} />
         <p className="truncate pt-0.5 text-[14.5px]" title={recipe.summary}>
           {recipe.summary}
         </p>
@@ -69,6 +69,23 @@ export function RecipeTile({ recipe, startAction }: RecipeTileProps): ReactNode 
     </Panel>
   );
 }
+
+/** What it is called and how it is made, and whether it is one of those that something is done with. */
+const Name = ({ recipe, chosen, onChoose }: Omit<RecipeTileProps, 'startAction'>): ReactNode => (
+  <h2 className="flex flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
+    <input
+      type="checkbox"
+      className="size-4 self-center accent-current"
+      aria-label={`Choose ${recipe.name}`}
+      checked={chosen}
+      onChange={onChoose}
+    />
+    <Link href={`/recipes/${recipe.id}`} className="hover:underline">
+      {recipe.name}
+    </Link>
+    <span className="font-text text-[14px] font-normal text-soft">{methodWords(recipe.method)}</span>
+  </h2>
+);
 
 /** What is and is not in the price of a recipe's ingredients. */
 export const costWords = ({ currency, with_work_per_100g: work, missing }: RecipeView['cost']): string =>

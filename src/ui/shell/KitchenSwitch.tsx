@@ -49,6 +49,11 @@ export const KitchenSwitch = ({ kitchen, kitchens }: KitchenSwitchProps): ReactN
         </Link>
       </MenuItem>
       <MenuItem>
+        <Link href="/bin" className={ITEM}>
+          Bin
+        </Link>
+      </MenuItem>
+      <MenuItem>
         <Link href="/settings" className={ITEM}>
           Settings
         </Link>
