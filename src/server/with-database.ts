@@ -25,6 +25,13 @@ export async function withDatabase<T>(work: Work<T>): Promise<Result<T>> {
   return transaction ? work(transaction) : orFailure(async () => work(poolOf((await askedKitchen())?.id ?? null)));
 }
 
+/** Reads as everything stood at one moment, however long the reading takes. */
+export const atOneMoment = <T>(work: Work<T>): Promise<Result<T>> =>
+  inTransaction(async (db) => {
+    await db.query('set transaction isolation level repeatable read, read only');
+    return work(db);
+  });
+
 /** Runs queries in a kitchen by name, in one transaction: for what makes kitchens or takes them away. */
 export const inKitchen = <T>(kitchenId: string, work: Work<T>): Promise<Result<T>> =>
   orFailure(() => once(poolOf(kitchenId), work));

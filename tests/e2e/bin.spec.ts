@@ -11,7 +11,7 @@ test('what is taken away comes back: at once, from the bin, and many together', 
     await saved;
     batches.push(new URL(page.url()).pathname.split('/')[2]);
   }
-  const notice = page.getByRole('status').filter({ hasText: 'in the bin' });
+  const notice = page.locator('[data-undo]');
   await test.step('a batch out of its own page, undone at once', async () => {
     await page.goto(`/log/${batches[0]}`);
     await page.getByRole('button', { name: 'Delete' }).click();
@@ -37,9 +37,9 @@ test('what is taken away comes back: at once, from the bin, and many together', 
     await page.goto('/recipes');
     await page.getByLabel('Choose Beet and mackerel hillbars', { exact: true }).check();
     await page.getByRole('button', { name: 'Delete 1' }).click();
-    await expect(page.getByRole('heading', { name: 'Beet and mackerel hillbars', exact: true })).toBeHidden();
+    await expect(page.getByRole('link', { name: 'Beet and mackerel hillbars', exact: true })).toBeHidden();
     await notice.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByRole('heading', { name: 'Beet and mackerel hillbars', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Beet and mackerel hillbars', exact: true })).toBeVisible();
   });
   await test.step('and is left as it was found', async () => {
     await page.goto(`/log/${batches[0]}`);

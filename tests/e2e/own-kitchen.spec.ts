@@ -80,7 +80,7 @@ test.describe('who comes for the first time', () => {
       await expectAccessible(page);
       await page.reload();
       await expect(page.getByLabel('Address')).toHaveValue('4 Quay Lane\nHarbour End');
-      await expect(page.getByLabel('Height above the sea')).toHaveValue('1584.96');
+      await expect(page.getByLabel('Height above the sea')).toHaveValue('5200');
     });
     await test.step('a recipe of one’s own becomes a batch in this air, and its label says who made it', async () => {
       await page.goto('/recipes/new');
@@ -99,10 +99,7 @@ test.describe('who comes for the first time', () => {
       await page.goto(`/batch/${batch}`);
       await expect(page.getByText('There is no such batch.')).toBeVisible();
     });
-    await test.step('a kitchen goes only by its name, and the house welcomes again', async () => {
-      await page.goto('/settings');
-      await page.getByRole('listitem').filter({ hasText: 'Quay Lane Treats' }).getByRole('button', { name: 'Go there' }).click();
-      await expect(page.getByRole('banner')).toContainText('Quay Lane Treats');
+    const removed = async (): Promise<void> => {
       await page.goto('/settings');
       await page.getByRole('button', { name: 'Remove this kitchen …' }).click();
       const dialog = page.getByRole('dialog');
@@ -110,6 +107,22 @@ test.describe('who comes for the first time', () => {
       await dialog.getByRole('textbox').fill('Quay Lane Treats');
       await dialog.getByRole('button', { name: 'Remove it' }).click();
       await expect(page.getByRole('region', { name: 'Look around' })).toBeVisible();
+    };
+    await test.step('it leaves as one file, goes only by its name, and the house welcomes again', async () => {
+      await page.goto('/settings');
+      await page.getByRole('listitem').filter({ hasText: 'Quay Lane Treats' }).getByRole('button', { name: 'Go there' }).click();
+      await expect(page.getByRole('banner')).toContainText('Quay Lane Treats');
+      await page.goto('/settings');
+      const download = page.waitForEvent('download');
+      await page.getByRole('link', { name: 'Export all of this kitchen (ZIP)' }).click();
+      const file = await (await download).path();
+      await removed();
+      await page.goto('/kitchens/new');
+      await page.getByLabel('Bring a kitchen in (ZIP)').setInputFiles(file);
+      await expect(page.getByRole('banner')).toContainText('Quay Lane Treats');
+      await page.goto('/recipes');
+      await expect(page.getByRole('link', { name: 'Rye and beet rounds', exact: true })).toBeVisible();
+      await removed();
     });
   });
 });

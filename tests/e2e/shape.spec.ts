@@ -62,7 +62,7 @@ test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another p
     for (const [item, kind] of [
       ['Cutter card, PDF on A4', '%PDF-'],
       ['Whole sheet, PDF on Letter', '%PDF-'],
-      ['Whole sheet, SVG in mm', '<svg '],
+      ['Whole sheet, SVG at true size', '<svg '],
     ]) {
       await page.getByRole('button', { name: 'Template at true size' }).click();
       const download = page.waitForEvent('download');

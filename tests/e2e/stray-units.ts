@@ -54,8 +54,10 @@ const said = (page: Page): Promise<string[]> =>
       if (block && block.tagName !== 'SCRIPT' && block.tagName !== 'STYLE' && !block.closest('[data-written]')) blocks.add(block);
     }
     // What may be pasted is shown as somebody wrote it.
-    const aloud = [...document.querySelectorAll('[aria-label],[aria-valuetext],[title],[placeholder]:not(textarea)')].flatMap(
-      (element) => ['aria-label', 'aria-valuetext', 'title', 'placeholder'].map((name) => element.getAttribute(name) ?? ''),
+    const aloud = [...document.querySelectorAll('[aria-label],[aria-valuetext],[title],[placeholder]')].flatMap((element) =>
+      ['aria-label', 'aria-valuetext', 'title', ...(element.tagName === 'TEXTAREA' ? [] : ['placeholder'])].map(
+        (name) => element.getAttribute(name) ?? '',
+      ),
     );
     // A block's own words, without those of the blocks in it.
     const words = [...blocks].map((block) =>

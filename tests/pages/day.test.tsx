@@ -1,5 +1,4 @@
 /** The parts of a bake day, drawn once. */
-import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { lateBatches, solve } from '@/core/bakeday';
 import { dayOf, type DaySettings } from '@/core/calls';
@@ -9,11 +8,8 @@ import { DayPicker } from '@/ui/day/DayPicker';
 import type { DayNames } from '@/ui/day/day-names';
 import { DayVerdict } from '@/ui/day/DayVerdict';
 import { batch, inMachine, oven, work } from '../reference/bakeday-cases';
+import { words } from './drawn';
 
-const words = (element: React.ReactNode): string =>
-  renderToStaticMarkup(element)
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\s+/g, ' ');
 const bake = (id: string) => ({
   ...batch(id, [work('mix', 20), inMachine('bake', [{ res: 'oven1', T: 180, q: 2 }], 90), work('pack', 10)]),
   name: `Batch ${id}`,

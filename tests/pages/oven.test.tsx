@@ -2,7 +2,6 @@
 import type { JarView } from '@/contract/jars';
 import type { LogEntryView } from '@/contract/log';
 import type { BakeView } from '@/contract/oven';
-import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Call } from '@/core/calls';
 import { CompareBatches } from '@/ui/log/CompareBatches';
@@ -13,12 +12,8 @@ import { Nothing } from '@/ui/oven/Nothing';
 import { Readings } from '@/ui/oven/Readings';
 import type { Appliance } from '@/core/catalogue';
 import { PaceLine } from '@/ui/batch/heat/PaceLine';
+import { drawn, words } from './drawn';
 
-const words = (element: React.ReactNode): string =>
-  renderToStaticMarkup(element)
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/&#x27;|&#39;/g, "'")
-    .replace(/\s+/g, ' ');
 const nothing = (): void => undefined;
 const send = (): Promise<boolean> => Promise.resolve(true);
 
@@ -121,7 +116,7 @@ describe('the call at hand', () => {
     expect(text).not.toContain('Take the last back');
   });
   it('readings are listed newest first, each with where it came from, and can be struck out', () => {
-    const html = renderToStaticMarkup(<Readings bake={BAKE} now={NOW} send={send} />);
+    const html = drawn(<Readings bake={BAKE} now={NOW} send={send} />);
     expect(html.indexOf('78 °C')).toBeLessThan(html.indexOf('>612 g<'));
     expect(html).toContain('aria-label="Strike out tray 612 g"');
     expect(words(<Readings bake={{ ...BAKE, stands: { ...BAKE.stands, before_g: null } }} now={NOW} send={send} />)).toContain(
@@ -216,7 +211,7 @@ describe('a pack', () => {
   });
   it('is drawn as full as it is', () => {
     const level = (left_over: number): number =>
-      Number(/y="([\d.]+)"/.exec(renderToStaticMarkup(<JarPicture jar={{ ...JAR, left_over }} />))?.[1]);
+      Number(/y="([\d.]+)"/.exec(drawn(<JarPicture jar={{ ...JAR, left_over }} />))?.[1]);
     expect(level(110)).toBeLessThan(level(55));
     expect(level(55)).toBeLessThan(level(1));
   });

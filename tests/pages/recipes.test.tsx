@@ -1,8 +1,5 @@
 /** What recipe book, recipe, editor, pantry and the two bowls say, drawn without a browser. */
 import type { RecipeView } from '@/contract/recipes';
-import { renderToStaticMarkup } from 'react-dom/server';
-import { AppRouterContext, type AppRouterInstance } from 'next/dist/shared/lib/app-router-context.shared-runtime';
-import type { ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
 import { drawingOf, predict } from '@/core/prediction';
 import { startingPoint, type BatchDocument, type RecipeLine } from '@/core/document';
@@ -25,13 +22,8 @@ import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { RecipePage } from '@/ui/recipes/RecipePage';
 import { PANTRY, ingredient, mix } from '../reference/shipped';
 import { NO_QUESTIONS } from './no-questions';
+import { words } from './drawn';
 
-const words = (node: ReactNode): string =>
-  renderToStaticMarkup(node)
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&#x27;/g, "'")
-    .replace(/&quot;/g, '"')
-    .replace(/\s+/g, ' ');
 const HABITS = { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } as const;
 const GROWN = {
   age: 'adult',
@@ -381,17 +373,14 @@ const lot = (left_g: number, best_before: string | null) => ({
 describe('the pantry', () => {
   it('shows composition, price, what is in the house, and the date that has passed', () => {
     const items = [item('beetroot_raw', [lot(500, '2026-11-20'), lot(300, '2027-01-01')]), item('onion')];
-    const router = { refresh: nothing } as unknown as AppRouterInstance;
     const text = words(
-      <AppRouterContext.Provider value={router}>
-        <PantryPage
-          currency="GBP"
-          rows={packed(items.map(({ row }) => row))}
-          prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
-          lots={items.flatMap(({ lots }) => lots)}
-          today="2026-11-25"
-        />
-      </AppRouterContext.Provider>,
+      <PantryPage
+        currency="GBP"
+        rows={packed(items.map(({ row }) => row))}
+        prices={items.flatMap(({ row, price }) => (price ? [[row.id, price] as const] : []))}
+        lots={items.flatMap(({ lots }) => lots)}
+        today="2026-11-25"
+      />,
     );
     expect(text).toContain('£0.26 per 100 g');
     expect(text).toMatch(/800 g past 20 Nov 2026/);

@@ -1,7 +1,5 @@
 /** What pages and plates say, drawn without a browser: words, units, bands and names for those who cannot see. */
 import { readFileSync } from 'node:fs';
-import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactElement, ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '@/core/bands';
 import { drawingOf, predict, type Prediction } from '@/core/prediction';
@@ -19,7 +17,6 @@ import { FeelGauge } from '@/ui/kit/FeelGauge';
 import { MixBench } from '@/ui/batch/weigh/MixBench';
 import { WeighBench } from '@/ui/batch/weigh/WeighBench';
 import { CautionLine, CautionsOf } from '@/ui/kit/CautionMark';
-import { AppRouterContext, type AppRouterInstance } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { LogEntryView, LogView } from '@/contract/log';
 import { LogBook } from '@/ui/log/LogBook';
 import { LogEntry } from '@/ui/log/LogEntry';
@@ -29,14 +26,10 @@ import { CompareStrip } from '@/ui/batch/heat/CompareStrip';
 import { FailedList, FoundTable } from '@/ui/batch/heat/FoundTable';
 import { FoundOverlay } from '@/ui/batch/heat/FoundOverlay';
 import { NO_QUESTIONS } from './no-questions';
+import { drawn, words } from './drawn';
 
 const example = (name: string): BatchDocument => JSON.parse(readFileSync(`examples/${name}.batch.json`, 'utf8')) as BatchDocument;
 /** Text of a page as it is read, tags gone. */
-const words = (node: ReactNode): string =>
-  renderToStaticMarkup(node)
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&#x27;/g, "'")
-    .replace(/\s+/g, ' ');
 
 const GROWN = {
   age: 'adult',
@@ -121,7 +114,7 @@ describe('the line', () => {
   it('says how much water runs through it', () =>
     expect(line).toMatch(/872 g water in 1\.75 kg dough .* g leaves in the heat .* g stays/));
   it('marks the open station for those who listen', () => {
-    const html = renderToStaticMarkup(
+    const html = drawn(
       <BatchLine
         portion={null}
         whole={null}
@@ -246,13 +239,13 @@ describe('the benches', () => {
     };
     const [open, closed] = [onTheHob(false), onTheHob(true)];
     expect(words(<HeatBench {...open} />)).toContain('lid on');
-    expect(renderToStaticMarkup(<HeatBench {...closed} />)).toMatch(/type="checkbox"[^>]*checked/);
+    expect(drawn(<HeatBench {...closed} />)).toMatch(/type="checkbox"[^>]*checked/);
     expect(words(<HeatBench {...hillbars} />)).not.toContain('lid on');
     const [hot, hotter] = [open, closed].map(({ nominal }) => nominal.prediction.heat.core_c_max);
     expect(hotter).toBeGreaterThan(hot);
   });
   it('heat: the minute under the scrub line, what is reached, and the chart in words', () => {
-    const html = renderToStaticMarkup(<HeatBench {...hillbars} />);
+    const html = drawn(<HeatBench {...hillbars} />);
     const text = words(<HeatBench {...hillbars} />);
     expect(text).toMatch(/1 h \d min [\d.]+ mm thick .*water [\d.]+ % wettest [\d.]+ % middle \d+ °C air \d+ °C/);
     expect(text).toMatch(/dial 110 °C · fan 100 °C · gas 1\/4/);
@@ -262,7 +255,7 @@ describe('the benches', () => {
     expect(html.match(/role="slider"/g)).toHaveLength(4);
   });
   it('heat: draws the bands, names what they come from, and how other pieces end', () => {
-    expect(renderToStaticMarkup(<HeatBench {...hillbars} />)).toContain('data-bands');
+    expect(drawn(<HeatBench {...hillbars} />)).toContain('data-bands');
     const text = words(<HeatBench {...hillbars} />);
     expect(text).toMatch(/Most of what is unsure \(\d+ %\) is [a-z ']+: .*shrinks to \d+ % of its width/);
     expect(text).toMatch(/thickest of ten: middle [a-z\d. ]+% , Snap [\d.]+/);
@@ -313,7 +306,7 @@ describe('the benches', () => {
     expect(table).toMatch(/is the cheapest\. .* costs £\d\.\d\d more per 100 g, mostly for its (energy|work)/);
     const failed = words(<FailedList failed={found.value.failed} />);
     expect(failed).toContain('Bake, then the dryer: no dryer may be used');
-    expect(renderToStaticMarkup(<FoundOverlay candidates={found.value.candidates} />).match(/stroke-water/g)).toHaveLength(
+    expect(drawn(<FoundOverlay candidates={found.value.candidates} />).match(/stroke-water/g)).toHaveLength(
       found.value.candidates.length,
     );
   });
@@ -323,7 +316,7 @@ describe('the benches', () => {
     expect(text).toMatch(/should weigh \d+ g now/);
   });
   it('the feel gauge reads out its number and band', () =>
-    expect(renderToStaticMarkup(<FeelGauge index={0.9} low={0.8} high={1} crumbleEdge={0.5} />)).toContain(
+    expect(drawn(<FeelGauge index={0.9} low={0.8} high={1} crumbleEdge={0.5} />)).toContain(
       'Feel of the dough: 0.90, between 0.80 and 1.00',
     ));
 });
@@ -332,7 +325,7 @@ describe('cautions', () => {
   const caution = { code: 'x', severity: 'stop', step: 'mix', message: 'Not for dogs. Take it out.' } as const;
   it('say their word as well as showing shape and colour', () => {
     expect(words(<CautionLine caution={caution} />)).toContain('Stop Not for dogs.');
-    expect(renderToStaticMarkup(<CautionLine caution={caution} />)).toContain('fill-stop');
+    expect(drawn(<CautionLine caution={caution} />)).toContain('fill-stop');
   });
   it('stand only at their own step', () => {
     expect(words(<CautionsOf cautions={[caution]} steps={['mix']} />)).toContain('Not for dogs');
@@ -343,9 +336,7 @@ describe('cautions', () => {
 describe('recipes and log', () => {
   it('the composition bar reads out all its parts', () => {
     const shares = { water: 50, starch: 25, protein: 11, fat: 4, sugars: 2, fibre: 6, ash: 2 };
-    expect(renderToStaticMarkup(<CompositionBar shares={shares} />)).toContain(
-      'The dough: water 50 %, starch 25 %, protein 11 %',
-    );
+    expect(drawn(<CompositionBar shares={shares} />)).toContain('The dough: water 50 %, starch 25 %, protein 11 %');
   });
   const forecast = {
     pieces: 120,
@@ -396,9 +387,6 @@ describe('recipes and log', () => {
             texture: { measured: 'snaps clean', predicted: 'snaps clean', same: true },
           },
   });
-  const routed = (page: ReactElement): ReactElement => (
-    <AppRouterContext.Provider value={{} as unknown as AppRouterInstance}>{page}</AppRouterContext.Provider>
-  );
   const log = (entries: readonly LogEntryView[]): LogView => ({
     entries,
     wishes: { words: '', recipe: '', oven: '', state: 'all' },
@@ -410,13 +398,13 @@ describe('recipes and log', () => {
     ovens: [],
   });
   it('says how many there are and leads on where a page does not hold them all', () => {
-    const text = words(routed(<LogBook {...log([entry('Bars', 39)])} total={20_913} next="2026-11-20 10:00:00+00~x" />));
+    const text = words(<LogBook {...log([entry('Bars', 39)])} total={20_913} next="2026-11-20 10:00:00+00~x" />);
     expect(text).toContain('1 of 20913 batches on this page');
     expect(text).toContain('Earlier ones');
     expect(text).not.toContain('To the newest');
   });
   it('tells planned from baked, inside from outside, and a shift that repeats', () => {
-    const text = words(routed(<LogBook {...log([entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)])} />));
+    const text = words(<LogBook {...log([entry('Planned bars', null), entry('Bars', 39), entry('Wet bars', 30)])} />);
     expect(text).toContain('planned · changed 20 Nov 2026');
     expect(text).toContain('baked 14 Nov 2026');
     expect(text).toContain(
@@ -425,8 +413,7 @@ describe('recipes and log', () => {
     expect(text).toMatch(/39\.0 % inside/);
     expect(text).toMatch(/30\.0 % outside/);
   });
-  it('an empty log says how to fill it', () =>
-    expect(words(routed(<LogBook {...log([])} />))).toContain('Start a batch from Recipes'));
+  it('an empty log says how to fill it', () => expect(words(<LogBook {...log([])} />)).toContain('Start a batch from Recipes'));
   const UNSEEN = { minutes: null, thickness_mm: 6.5, colour: 'brown', dogs: [{ dog: 'Tarn', verdict: 'wolfed it' }] };
   const offered = {
     textures: ['snaps clean', 'hard'],
@@ -447,9 +434,7 @@ describe('recipes and log', () => {
       portions: [],
       ...UNSEEN,
     };
-    const html = renderToStaticMarkup(
-      <LogEntry {...entry('Bars', 39)} measured={measured} revision={2} {...offered} {...kept} />,
-    );
+    const html = drawn(<LogEntry {...entry('Bars', 39)} measured={measured} revision={2} {...offered} {...kept} />);
     expect(html).toContain('value="1100"');
     expect(html).toContain('Good ones');
     expect(html).toContain('Minis counted');

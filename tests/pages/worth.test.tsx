@@ -1,6 +1,5 @@
 /** Pages of what a batch is worth, drawn once: they say in words what was worked out. */
 import { readFileSync } from 'node:fs';
-import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { addBand } from '@/core/bands';
 import { predict } from '@/core/prediction';
@@ -11,12 +10,8 @@ import { RunSheet } from '@/ui/sheet/RunSheet';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import { feedingInput } from '@/core/outcomes';
 import { PANTRY } from '../reference/shipped';
+import { words } from './drawn';
 
-const words = (element: React.ReactNode): string =>
-  renderToStaticMarkup(element)
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/&#x27;|&#39;/g, "'")
-    .replace(/\s+/g, ' ');
 function batch(file: string, change: Partial<BatchDocument> = {}) {
   const document = { ...(JSON.parse(readFileSync(`data/recipes/${file}.batch.json`, 'utf8')) as BatchDocument), ...change };
   const worked = predict(document, { pantry: PANTRY });

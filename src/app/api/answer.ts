@@ -34,10 +34,10 @@ const tooLarge = fail(
 const BYTES = 4;
 
 /** The request's bytes, unless they are more than any honest file. */
-export async function bodyBytes(request: Request): Promise<Result<Uint8Array>> {
-  if (Number(request.headers.get('content-length') ?? 0) > BYTES * LARGEST_FILE) return tooLarge;
+export async function bodyBytes(request: Request, most = BYTES * LARGEST_FILE): Promise<Result<Uint8Array>> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return tooLarge;
   const bytes = new Uint8Array(await request.arrayBuffer());
-  return bytes.byteLength > BYTES * LARGEST_FILE ? tooLarge : { ok: true, value: bytes };
+  return bytes.byteLength > most ? tooLarge : { ok: true, value: bytes };
 }
 
 /** The request's text, unless it is larger than any honest batch file. */

@@ -25,7 +25,11 @@ export function UndoNotice(): ReactNode {
     else setWrong({ of: binned, why });
   };
   return (
-    <div role="status" className="print:hidden pointer-events-none fixed inset-x-0 bottom-4 z-40 flex justify-center px-3">
+    <div
+      aria-live="polite"
+      data-undo
+      className="print:hidden pointer-events-none fixed inset-x-0 bottom-4 z-40 flex justify-center px-3"
+    >
       {binned && (
         <p
           className="pointer-events-auto flex flex-wrap items-center gap-3 rounded-2xl border-[1.6px] border-rim bg-rail px-4 py-2 text-rail-ink"

@@ -54,13 +54,13 @@ export const sentence = (text: string): string => sentenceIn(readerHere(), text)
 /** Minutes after midnight: "14:05", "2:05 pm". */
 export const clock = (minute: number): string => clockIn(readerHere(), minute);
 
-/** A pack as the shop names it: 1000 -> "1 kg", 425 -> "425 g". */
+/** A pack as the shop names it, and whatever has a mass of its own: 1000 -> "1 kg", 425 -> "425 g", 3.5 -> "3.5 g". */
 export const packMass = (pack_g: number): string =>
   readerHere().mass === 'oz'
     ? mass(pack_g)
     : pack_g >= 1000
       ? `${Number((pack_g / 1000).toFixed(2))} kg`
-      : `${Number(pack_g.toFixed(0))} g`;
+      : `${Number(pack_g.toFixed(1))} g`;
 
 /** 131 -> "2 h 11 min", 40 -> "40 min". */
 export function duration(minutes: number): string {

@@ -1,7 +1,7 @@
 import type { RecipeLine } from '@/core/document';
 import { weighIngredient, type Ingredient } from '@/core/pantry';
 import type { CupFill, Unit } from '@/core/quantities';
-import { mass, packMass } from '../format/units';
+import { packMass } from '../format/units';
 
 /** A unit to choose, with its size where one of a thing comes in several. */
 export type UnitOption = { readonly value: string; readonly name: string; readonly unit: Unit; readonly size?: string };
@@ -52,7 +52,7 @@ export function unitOptions(row: Ingredient | undefined): UnitOption[] {
   const plain = (unit: Unit): UnitOption => ({ value: unit, name: UNIT_NAMES[unit], unit });
   const counted = (row?.countWeights ?? []).map(({ name, mass_g }): UnitOption => ({
     value: `each|${name}`,
-    name: `× ${name} (${mass(mass_g)})`,
+    name: `× ${name} (${packMass(mass_g)})`,
     unit: 'each',
     size: name,
   }));

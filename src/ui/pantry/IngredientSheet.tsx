@@ -157,7 +157,7 @@ function factsOf({ row, preparation }: PantryItem): ReadonlyArray<readonly [stri
   return [
     ['energy', `${row.kcal.toFixed(0)} kcal in 100 g`],
     ['salt', `${row.sodium_mg.toFixed(0)} mg sodium`],
-    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${mass(mass_g)}`).join(', ') || '–'],
+    ['one weighs', row.countWeights.map(({ name, mass_g }) => `${name} ${packMass(mass_g)}`).join(', ') || '–'],
     [
       'packs',
       row.packs_g

@@ -72,19 +72,21 @@ export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTile
 
 /** What it is called and how it is made, and whether it is one of those that something is done with. */
 const Name = ({ recipe, chosen, onChoose }: Omit<RecipeTileProps, 'startAction'>): ReactNode => (
-  <h2 className="flex flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
+  <div className="flex items-baseline gap-x-3">
     <input
       type="checkbox"
-      className="size-4 self-center accent-current"
+      className="size-4 shrink-0 self-center accent-current"
       aria-label={`Choose ${recipe.name}`}
       checked={chosen}
       onChange={onChoose}
     />
-    <Link href={`/recipes/${recipe.id}`} className="hover:underline">
-      {recipe.name}
-    </Link>
-    <span className="font-text text-[14px] font-normal text-soft">{methodWords(recipe.method)}</span>
-  </h2>
+    <h2 className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
+      <Link href={`/recipes/${recipe.id}`} className="hover:underline">
+        {recipe.name}
+      </Link>
+      <span className="font-text text-[14px] font-normal text-soft">{methodWords(recipe.method)}</span>
+    </h2>
+  </div>
 );
 
 /** What is and is not in the price of a recipe's ingredients. */

@@ -9,6 +9,7 @@ import { Check } from '../kit/Check';
 import { Modal } from '../kit/Modal';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
+import { BringKitchen } from '../welcome/BringKitchen';
 import { chooseKitchen } from '../welcome/choose';
 
 type KitchensPanelProps = {
@@ -45,6 +46,7 @@ export function KitchensPanel({ kitchen, kitchens, ownRecipes }: KitchensPanelPr
         <Link href="/kitchens/new" className={buttonClass('small')}>
           Set up another
         </Link>
+        <BringKitchen />
         <Button look="small" onClick={() => setRemoving(true)}>
           {kitchen.is_demo ? 'Remove the demo …' : 'Remove this kitchen …'}
         </Button>

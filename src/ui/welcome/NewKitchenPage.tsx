@@ -13,6 +13,7 @@ import { NumberField } from '../kit/NumberField';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { TextField } from '../kit/TextField';
+import { BringKitchen } from './BringKitchen';
 import { BLANK_KITCHEN, setUpKitchen } from './choose';
 import { PageTitle } from '../shell/PageTitle';
 
@@ -34,7 +35,9 @@ export function NewKitchenPage({ countries }: { readonly countries: readonly Cou
   return (
     <main className="mx-auto flex max-w-[880px] flex-col gap-3 px-6 py-5">
       <PageTitle>Set up my kitchen</PageTitle>
-      <PageHead title="Set up my kitchen" says="everything can be changed later under Settings" />
+      <PageHead title="Set up my kitchen" says="everything can be changed later under Settings">
+        <BringKitchen />
+      </PageHead>
       <Alert>{trouble}</Alert>
       <Question number={1} asks="What is it called?" says="It stands on your labels as the maker.">
         <TextField

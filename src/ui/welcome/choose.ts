@@ -18,6 +18,15 @@ export async function setUpKitchen(kitchen: NewKitchenRequest, address = '/'): P
   return wrong;
 }
 
+/** Takes a kitchen in out of its ZIP and goes there; what is wrong in words, or null when it is on its way. */
+export async function bringKitchen(file: File): Promise<string | null> {
+  const answer = await call<{ readonly id: string }>('/api/kitchens/import', {
+    method: 'POST',
+    raw: { content: file, type: 'application/zip' },
+  });
+  return answer.ok ? chooseKitchen(answer.value.id) : answer.message;
+}
+
 /** A kitchen of which nothing was said yet. */
 export const BLANK_KITCHEN: NewKitchenRequest = {
   name: 'My kitchen',

@@ -6,7 +6,7 @@ import { withRecipe, type BatchDocument } from '@/core/document';
 import { swapIdeas, type Pantry } from '@/core/pantry';
 import { isVolumeUnit } from '@/core/quantities';
 import type { Nominal } from '@/workers/prediction-protocol';
-import { mass, money } from '../../format/units';
+import { mass, money, packMass } from '../../format/units';
 import { feelName, feelWords, withoutWords } from '../../format/words';
 import { IngredientTable, type ChangeLines } from '../../ingredients/IngredientTable';
 import { intoPart } from '../../ingredients/parts/change-parts';
@@ -109,8 +109,8 @@ function MeasuresOf({ habits, onHabits }: { readonly habits: Habits; readonly on
         label="Scale shows"
         value={String(habits.scale_step_g)}
         options={[
-          { value: '1', name: mass(1) },
-          { value: '5', name: mass(5) },
+          { value: '1', name: packMass(1) },
+          { value: '5', name: packMass(5) },
         ]}
         onChange={(step) => onHabits({ ...habits, scale_step_g: step === '5' ? 5 : 1 })}
       />

@@ -55,7 +55,7 @@ function feelWith({ lines, standing_min, kitchen_c, pantry }: Bowl, index: numbe
 function eggs(bowl: Bowl, index: number, each_g: number): WholeChoice[] {
   const { ingredient, mass_g } = bowl.lines[index];
   return eggChoices(mass_g, each_g).flatMap((choice): WholeChoice[] => {
-    const count = `${counted(choice.count, 'egg')} of ${mass(each_g, 0)}`;
+    const count = `${counted(choice.count, 'egg')} of ${packMass(each_g)}`;
     if (choice.kind === 'whole')
       return Math.abs(choice.mass_g - mass_g) < 1
         ? []

@@ -1,0 +1,69 @@
+import { succeed, type Result } from '@/core/failure';
+import type { BatchDocument } from '@/core/document';
+import type { Queryable } from '@/db/client';
+import { KITCHEN_TABLES, rowsOfKitchen, schemaHere, type KitchenTable, type TableRow } from '@/db/kitchen-tables';
+import { tableCsv, writeKitchenZip } from '@/formats/kitchen-zip';
+import { now } from './clock';
+import { carriesOwn } from './exchange-recipe';
+import { logTable } from './exchange-log';
+import { loadPantry } from './pantry';
+import { kitchenOf } from './view-kitchen';
+import { atOneMoment } from './with-database';
+
+/** Lists that people open elsewhere, by the table that they are of. */
+const LISTS: ReadonlyArray<readonly [table: KitchenTable, name: string]> = [
+  ['jar', 'jars'],
+  ['lot', 'pantry'],
+  ['price', 'prices'],
+  ['dog', 'dogs'],
+];
+
+/** The kitchen that is asked for as one ZIP, as it stood at one moment. */
+export const exportKitchen = (): Promise<Result<{ readonly name: string; readonly content: Uint8Array }>> =>
+  atOneMoment(async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    const all = new Map<KitchenTable, TableRow[]>();
+    for (const table of KITCHEN_TABLES) all.set(table, await rowsOfKitchen(db, table));
+    const photos = new Map(
+      (all.get('photo') ?? []).map(({ batch_id, picture }) => [String(batch_id), Buffer.from(String(picture).slice(2), 'hex')]),
+    );
+    const tables = new Map(all).set(
+      'photo',
+      (all.get('photo') ?? []).map(({ picture: _apart, ...row }) => row),
+    );
+    const files = new Map([
+      ...(await documents(db, all)),
+      ...LISTS.map(([table, name]) => [`${name}.csv`, tableCsv(all.get(table) ?? [])] as const),
+    ]);
+    const log = await logTable();
+    if (!log.ok) return log;
+    let text = '';
+    for await (const part of log.value) text += part;
+    files.set('log.csv', text);
+    const manifest = { exported_at: new Date(now()).toISOString(), schema: await schemaHere(db) };
+    return succeed({ name: kitchen.value.name, content: await writeKitchenZip({ manifest, tables, photos, files }) });
+  });
+
+/** Every recipe and every batch as its open file, under a name that tells which it is. */
+async function documents(
+  db: Queryable,
+  all: ReadonlyMap<KitchenTable, readonly TableRow[]>,
+): Promise<Array<readonly [string, string]>> {
+  const pantry = await loadPantry(db);
+  const fileOf = (folder: string, { id, name, document }: TableRow): readonly [string, string] => [
+    `${folder}/${plain(String(name))}-${String(id).slice(0, 8)}.batch.json`,
+    `${JSON.stringify(carriesOwn(document as BatchDocument, pantry), null, 2)}\n`,
+  ];
+  return [
+    ...(all.get('recipe') ?? []).map((row) => fileOf('recipes', row)),
+    ...(all.get('batch') ?? []).map((row) => fileOf('batches', row)),
+  ];
+}
+
+const plain = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60);
