@@ -2,15 +2,15 @@ import sharp from 'sharp';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { maybePhoto, setPhoto, type PhotoRow } from '@/db/photos';
+import { MOST_PX, PHOTO_FORMATS } from './pictures';
 import { inTransaction, withDatabase } from './with-database';
 import { binOne } from './bin';
 import type { Binned } from '@/contract/bin';
 
 /** A page makes photos smaller than this before it sends them [bytes]. */
 const LARGEST_PHOTO = 3_000_000;
-/** Widest and highest that a photo is kept [px], and the most that one may have to be opened at all. */
+/** Widest and highest that a photo is kept [px]. */
 const KEPT_PX = 2000;
-const MOST_PX = 60e6;
 /** Of the kept picture, out of a hundred. */
 const QUALITY = 85;
 
@@ -29,14 +29,12 @@ export async function keepPhoto(batchId: string, bytes: Uint8Array): Promise<Res
   });
 }
 
-const PHOTOS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp']);
-
 /** The picture written anew; null where it is none. */
 async function pictureOf(bytes: Uint8Array): Promise<Buffer | null> {
   try {
     const opened = sharp(bytes, { limitInputPixels: MOST_PX, failOn: 'error' });
     const { format } = await opened.metadata();
-    if (!PHOTOS.has(format)) return null;
+    if (!PHOTO_FORMATS.has(format)) return null;
     return await opened
       .rotate()
       .resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true })

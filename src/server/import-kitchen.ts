@@ -1,9 +1,9 @@
-import sharp from 'sharp';
 import { fail, succeed, type Result } from '@/core/failure';
 import { noWayBack } from '@/db/failures';
 import { KITCHEN_TABLES, putRows, schemaHere, type KitchenTable, type TableRow } from '@/db/kitchen-tables';
 import { readKitchenZip, type KitchenFile } from '@/formats/kitchen-zip';
 import { readBatch } from '@/formats/read-batch';
+import { pictureFormat } from './pictures';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { inKitchen, withDatabase } from './with-database';
 
@@ -81,19 +81,4 @@ async function withPictures(
     rows.push({ ...row, media_type: `image/${format}`, picture: `\\x${Buffer.from(picture).toString('hex')}` });
   }
   return succeed(tables.set('photo', rows));
-}
-
-const PHOTOS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp']);
-const MOST_PX = 60e6;
-
-/** What kind of picture it is, opened to its last line; null where it is none. */
-async function pictureFormat(bytes: Uint8Array): Promise<string | null> {
-  try {
-    const opened = sharp(bytes, { limitInputPixels: MOST_PX, failOn: 'error' });
-    const { format } = await opened.metadata();
-    await opened.stats();
-    return PHOTOS.has(format) ? format : null;
-  } catch {
-    return null;
-  }
 }
