@@ -27,8 +27,8 @@ export type BinRow = {
   readonly binned_at: Date;
 };
 
-/** How long what is in the bin can be taken out of it. */
-const KEPT = '14 days';
+/** How long what is in the bin can be taken out of it [days]. */
+export const DAYS_IN_BIN = 14;
 
 /** Takes a thing away with all that hangs on it; the id under which it can be brought back, or null where there is none such. */
 export async function putInBin(
@@ -53,7 +53,7 @@ export async function putInBin(
 
 /** What was taken away in the last fortnight, the last first; older things are gone for good. */
 export async function inBin(db: Queryable): Promise<BinRow[]> {
-  await db.query(`delete from bin where kitchen_id = this_kitchen() and binned_at < now() - interval '${KEPT}'`);
+  await db.query(`delete from bin where kitchen_id = this_kitchen() and binned_at < now() - interval '${DAYS_IN_BIN} days'`);
   const { rows } = await db.query<BinRow>(
     'select id, kind, of_id, name, binned_at from bin where kitchen_id = this_kitchen() order by binned_at desc, id limit 500',
   );

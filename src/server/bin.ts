@@ -2,13 +2,12 @@ import Joi from 'joi';
 import type { BinView, BinWish, Binned } from '@/contract/bin';
 import { fail, succeed, type Result } from '@/core/failure';
 import { A_DAY_S } from '@/core/quantities';
-import { emptyBin, inBin, isBaking, putInBin, takeOutOfBin, THING_KINDS, usesOf, type Thing } from '@/db/bin';
+import { DAYS_IN_BIN, emptyBin, inBin, isBaking, putInBin, takeOutOfBin, THING_KINDS, usesOf, type Thing } from '@/db/bin';
 import type { Queryable } from '@/db/client';
 import { noWayBack } from '@/db/failures';
 import { checkWith } from '@/formats/read-batch';
 import { inTransaction, withDatabase } from './with-database';
 
-const DAYS_KEPT = 14;
 /** Most things that are taken away or brought back at once. */
 const MOST = 500;
 
@@ -97,7 +96,7 @@ export const viewBin = (): Promise<Result<BinView>> =>
       things: rows.map(({ id, kind, name, binned_at }) => ({
         ...{ id, kind, name },
         binned_at: binned_at.toISOString(),
-        gone_on: new Date(binned_at.getTime() + DAYS_KEPT * A_DAY_S * 1000).toISOString(),
+        gone_on: new Date(binned_at.getTime() + DAYS_IN_BIN * A_DAY_S * 1000).toISOString(),
       })),
     });
   });

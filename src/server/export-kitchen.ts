@@ -2,11 +2,12 @@ import { succeed, type Result } from '@/core/failure';
 import type { BatchDocument } from '@/core/document';
 import type { Queryable } from '@/db/client';
 import { KITCHEN_TABLES, rowsOfKitchen, schemaHere, type KitchenTable, type TableRow } from '@/db/kitchen-tables';
-import { tableCsv, writeKitchenZip } from '@/formats/kitchen-zip';
+import { tableCsv, writeKitchenZip, type KitchenFile } from '@/formats/kitchen-zip';
 import { now } from './clock';
 import { carriesOwn } from './exchange-recipe';
 import { logTable } from './exchange-log';
 import { loadPantry } from './pantry';
+import { plainName } from './plain-name';
 import { kitchenOf } from './view-kitchen';
 import { atOneMoment } from './with-database';
 
@@ -19,7 +20,13 @@ const LISTS: ReadonlyArray<readonly [table: KitchenTable, name: string]> = [
 ];
 
 /** The kitchen that is asked for as one ZIP, as it stood at one moment. */
-export const exportKitchen = (): Promise<Result<{ readonly name: string; readonly content: Uint8Array }>> =>
+export async function exportKitchen(): Promise<Result<{ readonly name: string; readonly content: Uint8Array }>> {
+  const read = await wholeKitchen();
+  // Packed once the database is done with: that takes no connection.
+  return read.ok ? succeed({ name: read.value.name, content: await writeKitchenZip(read.value.file) }) : read;
+}
+
+const wholeKitchen = (): Promise<Result<{ readonly name: string; readonly file: KitchenFile }>> =>
   atOneMoment(async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
@@ -42,7 +49,7 @@ export const exportKitchen = (): Promise<Result<{ readonly name: string; readonl
     for await (const part of log.value) text += part;
     files.set('log.csv', text);
     const manifest = { exported_at: new Date(now()).toISOString(), schema: await schemaHere(db) };
-    return succeed({ name: kitchen.value.name, content: await writeKitchenZip({ manifest, tables, photos, files }) });
+    return succeed({ name: kitchen.value.name, file: { manifest, tables, photos, files } });
   });
 
 /** Every recipe and every batch as its open file, under a name that tells which it is. */
@@ -52,7 +59,7 @@ async function documents(
 ): Promise<Array<readonly [string, string]>> {
   const pantry = await loadPantry(db);
   const fileOf = (folder: string, { id, name, document }: TableRow): readonly [string, string] => [
-    `${folder}/${plain(String(name))}-${String(id).slice(0, 8)}.batch.json`,
+    `${folder}/${plainName(String(name))}-${String(id)}.batch.json`,
     `${JSON.stringify(carriesOwn(document as BatchDocument, pantry), null, 2)}\n`,
   ];
   return [
@@ -60,10 +67,3 @@ async function documents(
     ...(all.get('batch') ?? []).map((row) => fileOf('batches', row)),
   ];
 }
-
-const plain = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60);

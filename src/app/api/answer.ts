@@ -1,3 +1,4 @@
+import { plainName } from '@/server/plain-name';
 import { LARGEST_FILE } from '@/core/document';
 import { CATALOGUE, fail, type Failure, type Result } from '@/core/failure';
 import type { SavedOver } from '@/server/save-over';
@@ -78,10 +79,7 @@ export function attachment(
   name: string,
   { ending, type }: { readonly ending: string; readonly type: string },
 ): Response {
-  const plain = name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '');
+  const plain = plainName(name);
   return new Response(content as BodyInit, {
     headers: { 'content-type': type, 'content-disposition': `attachment; filename="${plain || 'upbeat-oven'}.${ending}"` },
   });

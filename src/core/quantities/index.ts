@@ -17,7 +17,7 @@ export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';
 export type { CupFill } from './measure-volume';
 export { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, kitchenVolume } from './kitchen-volume';
 export type { MeasureSet } from './kitchen-volume';
-export { GAS_MARK_NAMES, celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from './temperature';
+export { F_PER_K, GAS_MARK_NAMES, celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from './temperature';
 export { eggChoices } from './whole-eggs';
 export { packChoices } from './whole-packs';
 export { onScale } from './scale-step';

@@ -1,6 +1,6 @@
 /** 0 °C and one kelvin on the Fahrenheit scale. */
 const F_AT_0_C = 32;
-const F_PER_K = 9 / 5;
+export const F_PER_K = 9 / 5;
 
 /** @example fahrenheit(180) // 356 */
 export const fahrenheit = (temperature_c: number): number => temperature_c * F_PER_K + F_AT_0_C;

@@ -1,5 +1,5 @@
-import { G_PER_MASS_UNIT, celsius, fahrenheit } from '../quantities';
-import { inches, inchesOf, mmOfInches } from './inches';
+import { F_PER_K, G_PER_MASS_UNIT, celsius, fahrenheit, volumeOf } from '../quantities';
+import { M_PER_FOOT, inches, inchesOf, mmOfInches } from './inches';
 import type { Reader } from './reader';
 
 /** How a number of a canonical unit stands in a reader's field. */
@@ -33,9 +33,8 @@ const times = (
   step,
 });
 
-const M_PER_FOOT = 0.3048;
-const ML_PER_FL_OZ = 29.574;
-const CM2_PER_IN2 = 6.4516;
+const ML_PER_FL_OZ = volumeOf(1, 'fl-oz-us');
+const CM2_PER_IN2 = (mmOfInches(1) / 10) ** 2;
 
 const FAHRENHEIT: FieldUnit = {
   unit: '°F',
@@ -52,7 +51,6 @@ const INCHES: FieldUnit = {
   step: 1 / 16,
 };
 
-const F_PER_K = 9 / 5;
 /** A difference: nobody types another scale's. */
 const warmerBy = (reader: Reader): FieldUnit =>
   reader.heat === 'f' ? { ...times('°F', 1 / F_PER_K, { shown: 0, kept: 1 }, 1), typedIn: 'K' } : { ...same('°C'), typedIn: 'K' };

@@ -1,4 +1,6 @@
+/** By definition since 1959, as the foot of twelve inches and the pound. */
 const MM_PER_INCH = 25.4;
+export const M_PER_FOOT = (12 * MM_PER_INCH) / 1000;
 const SIXTEENTHS = 16;
 /** What lies so near to a sixteenth of an inch is one: a kitchen's rulers tell no more [mm]. */
 const NEAR_MM = 0.4;

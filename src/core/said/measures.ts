@@ -1,5 +1,5 @@
-import { G_PER_MASS_UNIT, fahrenheit } from '../quantities';
-import { inches } from './inches';
+import { F_PER_K, G_PER_MASS_UNIT, fahrenheit, volumeOf } from '../quantities';
+import { inches, inchesOf } from './inches';
 import { ounces } from './ounces';
 import type { Reader } from './reader';
 
@@ -37,9 +37,9 @@ export const bareLengthIn = ({ length }: Reader, length_mm: number, digits = 0):
 
 /** A length that differs from another by less than a sixteenth of an inch: "6.4 mm", "0.25 in". */
 export const fineLengthIn = ({ length }: Reader, length_mm: number): string =>
-  length === 'in' ? `${figure(length_mm / 25.4, 2)} in` : `${figure(length_mm, 1)} mm`;
+  length === 'in' ? `${figure(inchesOf(length_mm), 2)} in` : `${figure(length_mm, 1)} mm`;
 
-const ML_PER_FL_OZ = 29.574;
+const ML_PER_FL_OZ = volumeOf(1, 'fl-oz-us');
 /** What fits in: "425 ml", "14.4 fl oz". */
 export const volumeIn = ({ mass }: Reader, volume_ml: number): string =>
   mass === 'oz' ? `${Number((volume_ml / ML_PER_FL_OZ).toFixed(1))} fl oz` : `${Number(volume_ml.toFixed(1))} ml`;
@@ -51,7 +51,6 @@ export const bareHeatIn = ({ heat }: Reader, temperature_c: number): string =>
   figure(heat === 'f' ? fahrenheit(temperature_c) : temperature_c, 0);
 export const heatUnit = ({ heat }: Reader): '°C' | '°F' => (heat === 'f' ? '°F' : '°C');
 
-const F_PER_K = 9 / 5;
 /** How much warmer: "8 °C", "14 °F". */
 export const warmerIn = (reader: Reader, by_K: number): string =>
   `${figure(reader.heat === 'f' ? by_K * F_PER_K : by_K, 0)} ${heatUnit(reader)}`;

@@ -104,7 +104,7 @@ function useTyped({
 }: Pick<NumberFieldProps, 'value' | 'min' | 'max' | 'onChange'> & { readonly step: number; readonly as: FieldUnit }): Typed {
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  const field = { unit: as.typedIn ?? as.unit, min: as.shown(min), max: as.shown(max) };
+  const field = { unit: as.typedIn ?? as.unit, behind: as.unit, min: as.shown(min), max: as.shown(max) };
   const step = as.step ?? canonicalStep;
   const within = (shown: number): number => Math.min(max, Math.max(min, as.canonical(shown)));
   const pass = (next: number): void => {

@@ -37,7 +37,10 @@ export function OptionalNumber({
   };
   const take = (): void => {
     if (typed === null) return;
-    const read = typed.trim() === '' ? null : typedValue(typed, { unit: as.typedIn ?? as.unit, min: 0, max: as.shown(max) });
+    const read =
+      typed.trim() === ''
+        ? null
+        : typedValue(typed, { unit: as.typedIn ?? as.unit, behind: as.unit, min: 0, max: as.shown(max) });
     if (read && !read.ok) return setWrong(read.message);
     put(null);
     const next = read ? as.canonical(read.value) : null;

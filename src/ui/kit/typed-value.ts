@@ -1,7 +1,13 @@
 import { typedExamples, typedNumber } from '@/core/written';
 
 /** What a field takes, and in which unit. */
-export type TypedField = { readonly unit: string; readonly min: number; readonly max: number };
+export type TypedField = {
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  /** As it stands behind the field, where what is typed is read in another. */
+  readonly behind?: string;
+};
 
 /** What was typed: the number it means, or what the field would accept. */
 export type TypedValue = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string };
@@ -9,9 +15,9 @@ export type TypedValue = { readonly ok: true; readonly value: number } | { reado
 const shown = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 /** Reads what was typed into a field; what is out of its limits or not understood is refused with what would be accepted. */
-export function typedValue(typed: string, { unit, min, max }: TypedField): TypedValue {
+export function typedValue(typed: string, { unit, min, max, behind = unit }: TypedField): TypedValue {
   const value = typedNumber(typed, unit);
-  const between = `between ${shown(min)} and ${shown(max)}${unit.trim() === '' ? '' : ` ${unit.trim()}`}`;
+  const between = `between ${shown(min)} and ${shown(max)}${behind.trim() === '' ? '' : ` ${behind.trim()}`}`;
   if (value === null)
     return {
       ok: false,
