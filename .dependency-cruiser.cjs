@@ -18,6 +18,7 @@ const coreOrder = [
   'failure',
   'quantities',
   'said',
+  'people',
   'written',
   'pantry',
   'dangers',

@@ -10,6 +10,8 @@ const PROGRAMS = {
   serve: 'scripts/serve/serve.ts',
   backup: 'scripts/backup/backup.ts',
   restore: 'scripts/backup/restore.ts',
+  people: 'scripts/people.ts',
+  share: 'scripts/share.ts',
 };
 
 await build({

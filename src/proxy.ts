@@ -1,23 +1,28 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { SENTENCES, CATALOGUE, fail, type Failure } from '@/core/failure';
 import { EVERYWHERE, pagePolicy } from './headers';
+import { line } from './server/asked';
+import { config as settings } from './server/config';
+import { sharing } from './server/sharing/share-state';
 
 /** Names this machine has for itself. */
-const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
+/** Whether this house answers under a name: its own, that of its line for other devices, or one that whoever runs it named. */
+const isOwnName = (name: string): boolean =>
+  OWN_NAMES.has(name) || (sharing()?.hosts.includes(name) ?? false) || settings().hosts.includes(name);
 const READS = new Set(['GET', 'HEAD']);
 
 /**
- * The oven answers to this machine only: not under another name that was pointed here, and no other website may write
+ * The oven answers under its own names only: not under another that was pointed here, and no other website may write
  * through the baker's browser. Pages get a policy that lets nothing in from elsewhere.
  */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const host = (request.headers.get('host') ?? '').toLowerCase();
-  const ownName = OWN_NAMES.has(host.replace(/:\d+$/, ''));
-  if (!ownName || isForeignWrite(request, host))
+  if (!isOwnName(host.replace(/:\d+$/, '')) || isForeignWrite(request, host))
     return refuse(
       fail(
         'FOREIGN_ORIGIN',
-        'Upbeat Oven answers to its own pages on this machine only. Open it at the address that npm start printed.',
+        'Upbeat Oven answers to its own pages under its own addresses only. Open it at the one that npm start printed, or that Settings shows for other devices.',
       ),
     );
   if (!isReadable(request.nextUrl.pathname)) return refuse(fail('NOT_FOUND', SENTENCES.noSuchPage));
@@ -50,7 +55,7 @@ const FORMS = /^(?:multipart\/form-data|application\/x-www-form-urlencoded)/i;
 function isForeignWrite(request: NextRequest, host: string): boolean {
   if (READS.has(request.method)) return false;
   const origin = request.headers.get('origin');
-  if (origin !== null && origin !== `${request.nextUrl.protocol}//${host}`) return true;
+  if (origin !== null && origin !== `${line().secure ? 'https:' : 'http:'}//${host}`) return true;
   return FROM_ELSEWHERE.has(request.headers.get('sec-fetch-site') ?? '');
 }
 const FROM_ELSEWHERE = new Set(['cross-site', 'same-site']);

@@ -1,4 +1,5 @@
-import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { createServer, type IncomingMessage, type RequestListener, type Server, type ServerResponse } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import type { Duplex } from 'node:stream';
 import { CATALOGUE, fail, type Failure } from '@/core/failure';
 import { EVERYWHERE } from '@/headers';
@@ -17,30 +18,47 @@ export const USUAL_DEADLINES: Deadlines = { head_ms: 10_000, whole_ms: 30_000 };
 /**
  * The server in front of the pages: refuses kinds of request that nothing answers, and cuts off what does not arrive in time.
  */
-export function makeServer(handle: Handler, inFlight: InFlight, { head_ms, whole_ms }: Deadlines = USUAL_DEADLINES): Server {
-  const server = createServer(
-    { headersTimeout: head_ms, requestTimeout: whole_ms, connectionsCheckingInterval: 1000 },
-    (request, response) => {
-      inFlight.begin(request, response);
-      if (!METHODS.has(request.method ?? '')) {
-        send(response, fail('METHOD_NOT_KNOWN', 'Nothing here answers a request of this kind.'), {
-          allow: [...METHODS].join(', '),
-        });
-        return;
-      }
-      handle(request, response).catch((cause: unknown) => {
-        // Whoever asked has gone: nobody waits for an answer.
-        if (request.destroyed && !request.complete) return;
-        console.error(`${request.method} ${(request.url ?? '').replace(/\?.*$/s, '')} was not answered:`, cause);
-        send(response, fail('WORKER_FAILED', 'This could not be answered: a fault of the program. Nothing is lost; try again.'));
+export function makeServer(handle: Handler, inFlight: InFlight, deadlines: Deadlines = USUAL_DEADLINES): Server {
+  return withSentences(createServer(optionsOf(deadlines), answering(handle, inFlight)));
+}
+
+/** The same over a line that nobody on the way can read (TLS 1.2 or newer). */
+export function secured(handle: Handler, inFlight: InFlight, keys: { readonly key: Buffer; readonly cert: Buffer }): Server {
+  const options = { ...optionsOf(USUAL_DEADLINES), ...keys, minVersion: 'TLSv1.2' } as const;
+  return withSentences(createSecureServer(options, answering(handle, inFlight)));
+}
+
+const optionsOf = ({ head_ms, whole_ms }: Deadlines) => ({
+  headersTimeout: head_ms,
+  requestTimeout: whole_ms,
+  connectionsCheckingInterval: 1000,
+});
+
+const answering =
+  (handle: Handler, inFlight: InFlight): RequestListener =>
+  (request, response) => {
+    inFlight.begin(request, response);
+    if (!METHODS.has(request.method ?? '')) {
+      refuse(response, fail('METHOD_NOT_KNOWN', 'Nothing here answers a request of this kind.'), {
+        allow: [...METHODS].join(', '),
       });
-    },
-  );
+      return;
+    }
+    handle(request, response).catch((cause: unknown) => {
+      // Whoever asked has gone: nobody waits for an answer.
+      if (request.destroyed && !request.complete) return;
+      console.error(`${request.method} ${(request.url ?? '').replace(/\?.*$/s, '')} was not answered:`, cause);
+      refuse(response, fail('WORKER_FAILED', 'This could not be answered: a fault of the program. Nothing is lost; try again.'));
+    });
+  };
+
+function withSentences(server: Server): Server {
   server.on('clientError', (error: NodeJS.ErrnoException, socket: Duplex) => refuseLate(error, socket));
   return server;
 }
 
-function send(response: ServerResponse, failure: Failure, more: Readonly<Record<string, string>> = {}): void {
+/** Answers with a failure, as every door does. */
+export function refuse(response: ServerResponse, failure: Failure, more: Readonly<Record<string, string>> = {}): void {
   if (response.headersSent) {
     response.destroy();
     return;

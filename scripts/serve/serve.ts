@@ -1,10 +1,15 @@
-/** Serves the built application on loopback; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
+/** Serves the built application on loopback, and to other devices once they are let in; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
 import next from 'next';
-import { askedOf, whileAsked } from '@/server/asked';
+import { serves, whileAsked } from '@/server/asked';
+import { config } from '@/server/config';
+import { admit } from '@/server/people/gate';
+import { forgetSignIn } from '@/server/people/who-asks';
 import { copyDaily } from './daily-copy';
 import { InFlight } from './in-flight';
-import { makeServer } from './make-server';
+import { lineOf } from './line-of';
+import { makeServer, refuse, secured, type Handler } from './make-server';
 import { PageTurns } from './page-turns';
+import { ShareLine } from './share-line';
 
 /** Longest wait for what is being answered when the server is ended [ms]. */
 const LAST_ANSWERS_MS = 15_000;
@@ -13,6 +18,7 @@ const LAST_ANSWERS_MS = 15_000;
 const PAGES_AT_ONCE = 2;
 
 const [host = '127.0.0.1', port = '3210'] = process.argv.slice(2);
+const { proxies, stateFolder } = config();
 const inFlight = new InFlight();
 for (const kind of ['log', 'warn', 'error'] as const) {
   const write = console[kind].bind(console);
@@ -25,16 +31,31 @@ process.on('uncaughtException', (cause) =>
 process.on('unhandledRejection', (cause) =>
   console.error(`A promise that nobody waited for, while answering ${inFlight.words()}:`, cause),
 );
+serves();
 
 const turns = new PageTurns(PAGES_AT_ONCE);
-const server = makeServer(async (request, response) => {
-  await turns.of(request, response);
-  if (!response.closed) await whileAsked(askedOf(request.headers), () => handle(request, response));
-}, inFlight);
+/** Answers who may come over a line. */
+const answerOver =
+  (here: boolean): Handler =>
+  async (request, response) => {
+    const line = lineOf(request, here, proxies);
+    if (line.secure) response.setHeader('strict-transport-security', 'max-age=31536000');
+    const admission = await admit(request, line);
+    if ('ok' in admission) return refuse(response, admission);
+    if (admission.kind === 'sign-in') {
+      response.writeHead(303, { location: admission.to, 'cache-control': 'no-store' }).end();
+      return;
+    }
+    await turns.of(request, response);
+    if (!response.closed) await whileAsked(admission.asked, () => handle(request, response));
+  };
+const server = makeServer(answerOver(true), inFlight);
 const app = next({ dev: process.env.NODE_ENV === 'development', hostname: host, port: Number(port), httpServer: server });
 await app.prepare();
 const handle = app.getRequestHandler();
 server.listen(Number(port), host, () => console.log(`Serving on http://${host}:${port}`));
+const shareLine = stateFolder === null ? null : new ShareLine(stateFolder, (keys) => secured(answerOver(false), inFlight, keys));
+void shareLine?.apply();
 copyDaily(process.env.OVEN_STATE, process.env.OVEN_COPY_URL);
 server.on('error', (cause) => {
   console.error('It cannot be served:', cause);
@@ -49,7 +70,13 @@ const end = async (): Promise<void> => {
   server.closeIdleConnections();
   if (!(await inFlight.settled(LAST_ANSWERS_MS))) console.error(`Ended while still answering ${inFlight.words()}`);
   server.closeAllConnections();
+  shareLine?.close();
   process.exit(0);
 };
+// Said by npm run share: what other devices may do has changed.
+process.on('SIGHUP', () => {
+  forgetSignIn();
+  void shareLine?.apply();
+});
 process.on('SIGTERM', () => void end());
 process.on('SIGINT', () => void end());

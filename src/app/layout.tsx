@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
+import { SignedOutNotice } from '@/ui/shell/SignedOutNotice';
 import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
 
@@ -22,7 +23,8 @@ export default async function Layout({ children }: { readonly children: ReactNod
       data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
     >
       <body>
-        <TopNav rail={rail.ok ? rail.value : null} night={night} />
+        <TopNav rail={rail.ok ? rail.value : null} night={night} closed={!rail.ok && rail.code === 'NOT_SIGNED_IN'} />
+        <SignedOutNotice />
         {children}
         <UndoNotice />
       </body>

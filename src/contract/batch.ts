@@ -22,5 +22,11 @@ export type PlannedList = {
 
 /** How a batch stood before each spell of work on it, the newest first. */
 export type BatchVersions = {
-  readonly versions: ReadonlyArray<{ readonly revision: number; readonly document: BatchDocument; readonly saved_at: string }>;
+  readonly versions: ReadonlyArray<{
+    readonly revision: number;
+    readonly document: BatchDocument;
+    readonly saved_at: string;
+    /** Whose work it was; empty where nobody needs to be known. */
+    readonly saved_by: string;
+  }>;
 };

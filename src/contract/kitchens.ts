@@ -2,6 +2,7 @@ import type { ApplianceKind } from '@/core/catalogue';
 import type { CupFill, RoomAir, Season } from '@/core/quantities';
 import type { Reader } from '@/core/said';
 
+import type { Me, SharingView } from './people';
 import type { Version } from './version';
 
 /** A kitchen of this house, as one chooses it. */
@@ -84,6 +85,9 @@ export type SettingsView = {
   readonly copied_at: string | null;
   /** No copy, or none for a week. */
   readonly copy_is_old: boolean;
+  /** Who is signed in, and in what they read; null where nobody needs to be known. */
+  readonly me: (Me & { readonly reads: Partial<Reader> }) | null;
+  readonly sharing: SharingView;
   /** Recipes of a demo that are no part of it: written or changed here. */
   readonly own_recipes: number;
 };

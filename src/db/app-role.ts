@@ -21,6 +21,8 @@ export async function grantToApp(client: pg.ClientBase, password: string, name =
   }
   // What the schema is made of is changed by its owner only; a kitchen is changed in its own row, which is one's own.
   for (const only of ['migration', 'kitchen_there']) await client.query(`revoke insert, update, delete on ${only} from ${role}`);
+  // What was done stays done.
+  await client.query(`revoke update, delete on audit from ${role}`);
 }
 
 /** Makes the role that copies are made as, with the password given. Run it as who may make such roles. */

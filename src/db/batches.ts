@@ -125,12 +125,12 @@ export async function replaceBatch(
   db: Queryable,
   id: string,
   revision: number,
-  next: { readonly name: string; readonly document: BatchDocument; readonly forecast: ForecastRow },
+  next: { readonly name: string; readonly document: BatchDocument; readonly forecast: ForecastRow; readonly saved_by: string },
 ): Promise<{ revision: number; updated_at: Date } | null> {
   const { rows } = await db.query<{ revision: number; updated_at: Date }>(
-    `update batch set name = $3, document = $4, forecast = $5, revision = revision + 1, updated_at = now()
+    `update batch set name = $3, document = $4, forecast = $5, saved_by = $6, revision = revision + 1, updated_at = now()
      where id = $1 and revision = $2 returning revision, updated_at`,
-    [id, revision, next.name, JSON.stringify(next.document), JSON.stringify(next.forecast)],
+    [id, revision, next.name, JSON.stringify(next.document), JSON.stringify(next.forecast), next.saved_by],
   );
   return rows[0] ?? null;
 }
@@ -155,9 +155,11 @@ export async function namesOf(db: Queryable, ids: readonly string[]): Promise<Ma
 export async function versionsOfBatch(
   db: Queryable,
   id: string,
-): Promise<Array<{ readonly revision: number; readonly document: BatchDocument; readonly saved_at: Date }>> {
-  const { rows } = await db.query<{ revision: number; document: BatchDocument; saved_at: Date }>(
-    'select revision, document, saved_at from batch_version where batch_id = $1 order by revision desc limit 50',
+): Promise<
+  Array<{ readonly revision: number; readonly document: BatchDocument; readonly saved_at: Date; readonly saved_by: string }>
+> {
+  const { rows } = await db.query<{ revision: number; document: BatchDocument; saved_at: Date; saved_by: string }>(
+    'select revision, document, saved_at, saved_by from batch_version where batch_id = $1 order by revision desc limit 50',
     [id],
   );
   return rows;

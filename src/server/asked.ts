@@ -1,6 +1,32 @@
 import type { IncomingHttpHeaders } from 'node:http';
 import { AsyncLocalStorage } from 'node:async_hooks';
+import type { Role } from '@/core/people';
 import type { Reader } from '@/core/said';
+
+/** Who asks: somebody of a house where nobody needs to be known, nobody that is known, or a person. */
+export type Who = { readonly kind: 'house' } | { readonly kind: 'stranger' } | Person;
+
+/** Somebody who signed in. */
+export type Person = {
+  readonly kind: 'person';
+  readonly id: string;
+  readonly name: string;
+  /** The device that they are signed in on. */
+  readonly device: string;
+  /** What they may do, by kitchen. */
+  readonly roles: ReadonlyMap<string, Role>;
+  readonly reads: Partial<Reader>;
+};
+
+/** Over which line a request came. */
+export type Line = {
+  /** Where from, as far as it can be believed. */
+  readonly address: string;
+  /** Nobody on the way could read it. */
+  readonly secure: boolean;
+  /** From the machine itself. */
+  readonly is_here: boolean;
+};
 
 /** What a request says about whom it is for; the server notes it before anything else sees the request. */
 export type Asked = {
@@ -8,6 +34,9 @@ export type Asked = {
   readonly kitchen: string | null;
   /** Only that one will do: a page that shows one kitchen changes no other. */
   readonly only?: true;
+  /** Left out by scripts, which work for the house. */
+  readonly who?: Who;
+  readonly line?: Line;
 };
 
 /** What is known of a request: its reader as soon as its kitchen is found. */
@@ -34,11 +63,28 @@ export function readBy(reader: Reader): void {
 /** For whom the work that runs is done; a script asks for nobody. */
 export const asked = (): Asked => store().getStore() ?? { kitchen: null };
 
-/** What a request says: the page that it comes from, or else the device's choice. */
-export function askedOf(headers: IncomingHttpHeaders): Asked {
+/** Whether this process answers requests: then work that nobody asked for is done for nobody. A script works for the house. */
+const served = globalThis as { ovenServes?: true };
+export function serves(): void {
+  served.ovenServes = true;
+}
+/** Who asks. */
+export const who = (choice: Asked = asked()): Who => choice.who ?? { kind: served.ovenServes ? 'stranger' : 'house' };
+
+const HERE: Line = { address: '127.0.0.1', secure: false, is_here: true };
+/** Over which line it is asked; a script asks at the machine. */
+export const line = (): Line => asked().line ?? HERE;
+
+/** What a request says of its kitchen: the page that it comes from, or else the device's choice. */
+export function askedOf(headers: IncomingHttpHeaders): Pick<Asked, 'kitchen' | 'only'> {
   const page = headers['x-kitchen'];
   if (typeof page === 'string' && page !== '') return { kitchen: page, only: true };
-  const found = (headers.cookie ?? '').split(';').find((one) => one.trim().startsWith(`${KITCHEN_COOKIE}=`));
-  const kitchen = found?.slice(found.indexOf('=') + 1).trim() ?? '';
+  const kitchen = cookieOf(headers, KITCHEN_COOKIE);
   return { kitchen: kitchen === '' ? null : kitchen };
+}
+
+/** What a cookie holds; empty where there is none. */
+export function cookieOf({ cookie = '' }: IncomingHttpHeaders, name: string): string {
+  const found = cookie.split(';').find((one) => one.trim().startsWith(`${name}=`));
+  return found?.slice(found.indexOf('=') + 1).trim() ?? '';
 }

@@ -21,7 +21,7 @@ import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
 import { inTransaction, withDatabase } from './with-database';
 
 export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;
@@ -35,7 +35,7 @@ export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayVi
 
 /** One batch as work of a day, for a day that picks it. */
 export const viewDayBatch = (id: string): Promise<Result<WorkedBatch>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const found = isId(id) ? await batchesBy(db, kitchen.value.id, [id]) : [];
@@ -129,7 +129,7 @@ export async function saveBakeDay(day: string, body: unknown): Promise<Result<Sa
     return fail('OUT_OF_RANGE', 'Somebody must be awake for a while: the end is the start.', 'document.settings.awake');
   const held = await holdsFor({ day, ...document }, revision);
   if (!held.ok) return held;
-  return inTransaction<SavedOver<DayPlanned>>(async (db) => {
+  return inTransaction<SavedOver<DayPlanned>>('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = { day, ...document };
@@ -151,7 +151,7 @@ export async function saveBakeDay(day: string, body: unknown): Promise<Result<Sa
  * again; of a day that goes on, which runs on while it is saved, only that its steps are there.
  */
 const holdsFor = (row: BakeDayRow, revision: number): Promise<Result<null>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     if (row.plan.length === 0) return succeed(null);
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

@@ -22,7 +22,7 @@ export async function keepPhoto(batchId: string, bytes: Uint8Array): Promise<Res
   if (bytes.length > LARGEST_PHOTO) return fail('TOO_LARGE', 'This photo is larger than 3 MB. Take a smaller one.', 'photo');
   const picture = await pictureOf(bytes);
   if (!picture) return fail('BAD_VALUE', 'This is not a picture that can be opened: a JPEG, PNG or WebP photo.', 'photo');
-  return withDatabase(async (db) => {
+  return withDatabase('helper', async (db) => {
     if (!(await maybeBatch(db, batchId))) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     await setPhoto(db, batchId, { media_type: 'image/jpeg', picture });
     return succeed({ bytes: picture.length });
@@ -47,10 +47,10 @@ async function pictureOf(bytes: Uint8Array): Promise<Buffer | null> {
 }
 
 export const batchPhoto = (batchId: string): Promise<Result<PhotoRow>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const photo = await maybePhoto(db, batchId);
     return photo ? succeed(photo) : fail('NOT_FOUND', 'There is no photo of this batch.');
   });
 
 export const dropPhoto = (batchId: string): Promise<Result<Binned>> =>
-  inTransaction((db) => binOne(db, { kind: 'photo', id: batchId }));
+  inTransaction('baker', (db) => binOne(db, { kind: 'photo', id: batchId }));

@@ -5,7 +5,7 @@ import { withDatabase } from './with-database';
 
 /** How a batch stood before each spell of work on it, the newest first. */
 export const batchVersions = (id: string): Promise<Result<BatchVersions>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     if (!(await maybeBatch(db, id))) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
     const rows = await versionsOfBatch(db, id);
     return succeed({

@@ -33,7 +33,7 @@ const IDS = Joi.object<{ readonly ids: readonly string[] }>({
 export async function bin(body: unknown): Promise<Result<{ readonly binned: readonly Binned[] }>> {
   const request = checkWith(WISHES, body);
   if (!request.ok) return request;
-  return inTransaction(async (db) => {
+  return inTransaction('baker', async (db) => {
     const binned: Binned[] = [];
     for (const thing of request.value.things) {
       const gone = await binOne(db, thing);
@@ -70,7 +70,7 @@ export async function takeBack(body: unknown): Promise<Result<Back>> {
   const request = checkWith(IDS, body);
   if (!request.ok) return request;
   try {
-    return await inTransaction((db) => allBack(db, request.value.ids));
+    return await inTransaction('baker', (db) => allBack(db, request.value.ids));
   } catch (error) {
     const why = noWayBack(error);
     if (why === null) throw error;
@@ -90,7 +90,7 @@ async function allBack(db: Queryable, ids: readonly string[]): Promise<Result<Ba
 
 /** What was taken away and can be brought back. */
 export const viewBin = (): Promise<Result<BinView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const rows = await inBin(db);
     return succeed({
       things: rows.map(({ id, kind, name, binned_at }) => ({
@@ -103,4 +103,4 @@ export const viewBin = (): Promise<Result<BinView>> =>
 
 /** Forgets for good what is in the bin. */
 export const emptyTheBin = (): Promise<Result<{ readonly gone: number }>> =>
-  withDatabase(async (db) => succeed({ gone: await emptyBin(db) }));
+  withDatabase('owner', async (db) => succeed({ gone: await emptyBin(db) }));

@@ -13,7 +13,7 @@ const CHOICE = Joi.object<{ readonly id: string }, true>({ id: Joi.string().max(
 export async function chooseKitchen(body: unknown): Promise<Result<{ id: string }>> {
   const request = checkWith(CHOICE, body);
   if (!request.ok) return request;
-  return withDatabase(async () => {
+  return withDatabase('guest', async () => {
     const { id } = request.value;
     return (await kitchens()).some((one) => one.id === id) ? succeed({ id }) : fail('NOT_FOUND', SENTENCES.noKitchen);
   });
@@ -21,7 +21,7 @@ export async function chooseKitchen(body: unknown): Promise<Result<{ id: string 
 
 /** What the first page asks a device that has not chosen, as long as there is nothing of one's own; null where there is no need to ask. */
 export const viewWelcome = (): Promise<Result<WelcomeView | null>> =>
-  withDatabase<WelcomeView | null>(async () => {
+  withDatabase<WelcomeView | null>('guest', async () => {
     const there = await kitchens();
     const hasChosen = there.some(({ id, is_demo }) => !is_demo || id === asked().kitchen);
     return succeed(hasChosen ? null : { kitchens: there, countries: allCountries() });
@@ -29,4 +29,4 @@ export const viewWelcome = (): Promise<Result<WelcomeView | null>> =>
 
 /** What a further kitchen is asked. */
 export const viewNewKitchen = (): Promise<Result<WelcomeView>> =>
-  withDatabase(async () => succeed({ kitchens: await kitchens(), countries: allCountries() }));
+  withDatabase('owner', async () => succeed({ kitchens: await kitchens(), countries: allCountries() }));

@@ -24,7 +24,7 @@ const PAGE = 60;
 export type DogsQuery = { readonly find?: string | undefined; readonly from?: string | undefined };
 
 export const viewDogs = (query: DogsQuery): Promise<Result<DogsView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const dogs = await dogsOf(db, kitchen.value.id);
@@ -89,7 +89,7 @@ const DOG = Joi.object<Writable<DogFacts>, true>({
 
 /** Writes a dog down under an id, new or over the revision it was changed from; a stale save changes nothing. */
 export const keepDog = (id: string, body: unknown): Promise<Result<SavedOver<DogFacts>>> =>
-  withDatabase<SavedOver<DogFacts>>(async (db) => {
+  withDatabase<SavedOver<DogFacts>>('baker', async (db) => {
     const request = checkSave(DOG, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', SENTENCES.notAnId('A dog'), 'id');
@@ -111,4 +111,4 @@ function factsOf({ id: _id, revision: _revision, updated_at: _saved, ...facts }:
 }
 
 /** Takes a dog off the list, into the bin. */
-export const dropDog = (id: string): Promise<Result<Binned>> => inTransaction((db) => binOne(db, { kind: 'dog', id }));
+export const dropDog = (id: string): Promise<Result<Binned>> => inTransaction('baker', (db) => binOne(db, { kind: 'dog', id }));

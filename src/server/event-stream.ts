@@ -21,11 +21,11 @@ function streams(): Streams {
  * A stream of server-sent events, until the page leaves or the server stops. A page that comes while the server is stopping,
  * over a line that it still held, is told to try again and let go: it would keep the server from ending for ever.
  *
- * @param begin - starts to speak, and returns how to stop
+ * @param begin - starts to speak, and returns how to stop; `leave` ends the stream from within
  */
 export function eventStream(
   signal: AbortSignal,
-  begin: (send: (text: string) => void) => () => void,
+  begin: (send: (text: string) => void, leave: () => void) => () => void,
 ): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let stop = (): void => undefined;
@@ -38,7 +38,7 @@ export function eventStream(
         controller.close();
         return;
       }
-      const end = begin(send);
+      const end = begin(send, () => stop());
       stop = () => {
         if (!stops.delete(stop)) return;
         end();

@@ -66,7 +66,7 @@ function lineOf({ id, name, recipe, oven, baked_on, forecast, measured, comparis
 export async function readLogBack(text: string): Promise<Result<ReadBack>> {
   const read = readLogCsv(text);
   if (!read.ok) return read;
-  const entries = await withDatabase(async (db) => {
+  const entries = await withDatabase('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const named = read.value.filter(({ batch }) => batch === '');
@@ -75,7 +75,7 @@ export async function readLogBack(text: string): Promise<Result<ReadBack>> {
   });
   if (!entries.ok) return entries;
   // One after another in one transaction: a table goes in whole or not at all.
-  return inTransaction(async (db) => {
+  return inTransaction('baker', async (db) => {
     const wrong: string[] = [];
     const changed: string[] = [];
     let entered = 0;

@@ -20,7 +20,7 @@ export type RecipeFile = keyof typeof RECIPE_FILES;
 
 /** A recipe as a file of a format. */
 export const recipeFile = (id: string, as: RecipeFile): Promise<Result<{ name: string; content: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const row = await maybeRecipe(db, id);
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchRecipe);
     const pantry = await loadPantry(db);
@@ -68,7 +68,7 @@ export function carriesOwn(document: BatchDocument, pantry: Pantry): BatchDocume
 
 /** Takes in whatever a baker has; nothing is saved. */
 export const readRecipe = (content: Uint8Array, wishes: ReadingWishes): Promise<Result<ReadIncoming>> =>
-  withDatabase<ReadIncoming>(async (db) => {
+  withDatabase<ReadIncoming>('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { measures, cup_fill } = kitchen.value;

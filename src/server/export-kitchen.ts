@@ -1,5 +1,6 @@
 import { succeed, type Result } from '@/core/failure';
 import type { BatchDocument } from '@/core/document';
+import { noteDone } from '@/db/audit';
 import type { Queryable } from '@/db/client';
 import { KITCHEN_TABLES, rowsOfKitchen, schemaHere, type KitchenTable, type TableRow } from '@/db/kitchen-tables';
 import { tableCsv, writeKitchenZip, type KitchenFile } from '@/formats/kitchen-zip';
@@ -7,9 +8,10 @@ import { now } from './clock';
 import { carriesOwn } from './exchange-recipe';
 import { logTable } from './exchange-log';
 import { loadPantry } from './pantry';
+import { nameOfWho } from './people/members';
 import { plainName } from './plain-name';
 import { kitchenOf } from './view-kitchen';
-import { atOneMoment } from './with-database';
+import { atOneMoment, withDatabase } from './with-database';
 
 /** Lists that people open elsewhere, by the table that they are of. */
 const LISTS: ReadonlyArray<readonly [table: KitchenTable, name: string]> = [
@@ -22,12 +24,24 @@ const LISTS: ReadonlyArray<readonly [table: KitchenTable, name: string]> = [
 /** The kitchen that is asked for as one ZIP, as it stood at one moment. */
 export async function exportKitchen(): Promise<Result<{ readonly name: string; readonly content: Uint8Array }>> {
   const read = await wholeKitchen();
+  const noted = await withDatabase('owner', async (db) => {
+    const kitchen = await kitchenOf(db);
+    if (!kitchen.ok) return kitchen;
+    await noteDone(db, {
+      kitchen_id: kitchen.value.id,
+      person: nameOfWho(),
+      what: 'kitchen exported',
+      about: kitchen.value.name,
+    });
+    return succeed(null);
+  });
+  if (!noted.ok) return noted;
   // Packed once the database is done with: that takes no connection.
   return read.ok ? succeed({ name: read.value.name, content: await writeKitchenZip(read.value.file) }) : read;
 }
 
 const wholeKitchen = (): Promise<Result<{ readonly name: string; readonly file: KitchenFile }>> =>
-  atOneMoment(async (db) => {
+  atOneMoment('owner', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const all = new Map<KitchenTable, TableRow[]>();

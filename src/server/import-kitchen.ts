@@ -5,6 +5,7 @@ import { readKitchenZip, type KitchenFile } from '@/formats/kitchen-zip';
 import { readBatch } from '@/formats/read-batch';
 import { pictureFormat } from './pictures';
 import { forgetKitchens, kitchens } from './kitchen-pools';
+import { ownedBy } from './people/members';
 import { inKitchen, withDatabase } from './with-database';
 
 /**
@@ -20,7 +21,7 @@ export async function importKitchen(bytes: Uint8Array): Promise<Result<{ readonl
   if (typeof row?.id !== 'string' || typeof row.name !== 'string' || !/^[\w-]{1,60}$/.test(row.id))
     return fail('BAD_VALUE', 'This file does not say which kitchen it is. Export it again.');
   const { id, name } = { id: row.id, name: row.name };
-  const there = await withDatabase(async (db) => succeed({ kitchens: await kitchens(), schema: await schemaHere(db) }));
+  const there = await withDatabase('owner', async (db) => succeed({ kitchens: await kitchens(), schema: await schemaHere(db) }));
   if (!there.ok) return there;
   const same = there.value.kitchens.find((one) => one.id === id);
   if (same)
@@ -33,8 +34,9 @@ export async function importKitchen(bytes: Uint8Array): Promise<Result<{ readonl
   const checked = await checkedTables(file, id);
   if (!checked.ok) return checked;
   try {
-    const put = await inKitchen(id, async (db) => {
+    const put = await inKitchen(id, 'anybody', async (db) => {
       for (const table of KITCHEN_TABLES) await putRows(db, table, checked.value.get(table) ?? []);
+      await ownedBy(db, id, 'kitchen brought in', name);
       return succeed({ id, name });
     });
     if (put.ok) forgetKitchens();

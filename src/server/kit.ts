@@ -12,7 +12,7 @@ import { binOne } from './bin';
 import type { Binned } from '@/contract/bin';
 
 export const viewKit = (): Promise<Result<KitView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id, currency, energy_per_kwh, room_c, costs, places, revisions } = kitchen.value;
@@ -33,7 +33,7 @@ const FACTS = Joi.object<ApplianceFacts, true>({
  * the appliance they were planned with.
  */
 export const keepAppliance = (id: string, body: unknown): Promise<Result<SavedOver<ApplianceFacts>>> =>
-  withDatabase<SavedOver<ApplianceFacts>>(async (db) => {
+  withDatabase<SavedOver<ApplianceFacts>>('baker', async (db) => {
     const request = checkSave(FACTS, body);
     if (!request.ok) return request;
     if (!ID.test(id)) return fail('BAD_VALUE', SENTENCES.notAnId('An appliance'), 'id');
@@ -51,7 +51,7 @@ export const keepAppliance = (id: string, body: unknown): Promise<Result<SavedOv
   });
 
 export const dropAppliance = (id: string): Promise<Result<Binned>> =>
-  inTransaction((db) => binOne(db, { kind: 'appliance', id }));
+  inTransaction('baker', (db) => binOne(db, { kind: 'appliance', id }));
 
 type EnergyRequest = { readonly energy_per_kwh: number | null };
 const ENERGY_REQUEST = Joi.object<EnergyRequest, true>({

@@ -2,8 +2,9 @@ import 'server-only';
 import type pg from 'pg';
 import { openPool } from '@/db/client';
 import { kitchensThere, type KitchenThere } from '@/db/kitchens';
-import { asked, readBy, type Asked } from './asked';
+import { asked, readBy, who, type Asked } from './asked';
 import { config } from './config';
+import { maySee } from './people/allowed';
 
 /** Kitchens whose connections are kept open; those of one that nobody asks for close by themselves. */
 const MOST_POOLS = 12;
@@ -34,8 +35,13 @@ export function poolOf(kitchenId: string | null): pg.Pool {
   return pool;
 }
 
-/** Kitchens of this house: one's own first. */
-export async function kitchens(): Promise<readonly KitchenThere[]> {
+/** Kitchens of this house that who asks may know of: one's own first. */
+export async function kitchens(choice: Asked = asked()): Promise<readonly KitchenThere[]> {
+  return (await allKitchens()).filter(({ id }) => maySee(id, choice));
+}
+
+/** Every kitchen of this house. */
+async function allKitchens(): Promise<readonly KitchenThere[]> {
   const { known } = pools();
   if (known && known.kitchens.length > 0 && performance.now() - known.at_ms < BELIEVED_MS) return known.kitchens;
   const there = await kitchensThere(poolOf(null));
@@ -50,9 +56,10 @@ export function forgetKitchens(): void {
 
 /** The kitchen that a request is about: the one it chose, while there is one; or else one's own; or else the demo. Null where there is none. */
 export async function askedKitchen(choice: Asked = asked()): Promise<KitchenThere | null> {
-  const there = await kitchens();
+  const there = await kitchens(choice);
   const found = there.find(({ id }) => id === choice.kitchen) ?? (choice.only ? null : (there[0] ?? null));
-  if (found) readBy(found.reads);
+  const asking = who(choice);
+  if (found) readBy(asking.kind === 'person' ? { ...found.reads, ...asking.reads } : found.reads);
   return found;
 }
 

@@ -6,11 +6,13 @@ import { A_DAY_S, SEASONS, seasonOf } from '@/core/quantities';
 import { READINGS, type Reader } from '@/core/said';
 import { maybeKitchen } from '@/db/kitchen';
 import { changedRecipes } from '@/db/recipes';
+import { who } from './asked';
 import { now } from './clock';
 import { allCountries, allCurrencies, allTimeZones } from './countries';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { versionOf, type SavedOver } from './save-over';
 import { saveSettings } from './settings';
+import { sharingNow } from './sharing/sharing-now';
 import { lastCopyAt } from './last-copy';
 import { todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -23,7 +25,7 @@ export const ALTITUDE_M = Joi.number().min(-420).max(5000);
 
 /** What belongs to the kitchen as a whole, and what may be chosen for it. */
 export const viewSettings = (): Promise<Result<SettingsView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await maybeKitchen(db);
     if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
     const { id, name, is_demo, address, revisions } = kitchen;
@@ -45,9 +47,16 @@ export const viewSettings = (): Promise<Result<SettingsView>> =>
       season: seasonOf(todayIn(kitchen)),
       copied_at: copied?.toISOString() ?? null,
       copy_is_old: copied === null || now() - copied.getTime() > COPY_GROWS_OLD_MS,
+      me: meIn(id),
+      sharing: await sharingNow(db),
       own_recipes: is_demo ? (await changedRecipes(db, id)).length : 0,
     });
   });
+
+function meIn(kitchenId: string): SettingsView['me'] {
+  const asking = who();
+  return asking.kind === 'person' ? { name: asking.name, role: asking.roles.get(kitchenId) ?? null, reads: asking.reads } : null;
+}
 
 /** A part of the settings as it stands. */
 const standing = <T>(revision: number, document: T): Version<T> => versionOf({ revision, updated_at: new Date(now()) }, document);

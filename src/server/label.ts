@@ -30,7 +30,7 @@ type Written = {
 
 /** What the label of a batch would say, dated from the day it was baked or from today. */
 const writtenFor = (id: string, pack: number | undefined): Promise<Result<Written>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);

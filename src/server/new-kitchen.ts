@@ -12,6 +12,7 @@ import { checkWith } from '@/formats/read-batch';
 import { allCountries } from './countries';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { ALTITUDE_M } from './kitchen-settings';
+import { ownedBy } from './people/members';
 import { inKitchen, withDatabase } from './with-database';
 
 /** Kitchens that one house may hold. */
@@ -49,7 +50,7 @@ const NEW_KITCHEN = Joi.object<NewKitchenRequest>({
 export async function setUpKitchen(body: unknown): Promise<Result<{ id: string }>> {
   const request = checkWith(NEW_KITCHEN, body);
   if (!request.ok) return request;
-  const there = await withDatabase(async () => succeed(await kitchens()));
+  const there = await withDatabase('owner', async () => succeed(await kitchens()));
   if (!there.ok) return there;
   if (there.value.length >= MOST_KITCHENS)
     return fail('OUT_OF_RANGE', `There are ${MOST_KITCHENS} kitchens here already. Remove one that is not used any more.`);
@@ -62,7 +63,8 @@ const fill = (
   id: string,
   { name: named, country, altitude_m, measures, ...inside }: NewKitchenRequest,
 ): Promise<Result<{ id: string }>> =>
-  inKitchen(id, async (db) => {
+  // Who may was asked before; the kitchen is none of theirs until it is there.
+  inKitchen(id, 'anybody', async (db) => {
     await addKitchen(db, { id, name: named, is_demo: false, altitude_m, ...USUAL_AIR });
     const currency = allCountries().find(({ code }) => code === country)?.currency ?? USUAL_CURRENCY;
     const place = { country, currency, time_zone: null, altitude_m, ...USUAL_AIR, seasons: {} };
@@ -72,5 +74,6 @@ const fill = (
     for (const [at, { kind, name: called }] of inside.appliances.entries())
       await setAppliance(db, id, { id: `${kind}-${at + 1}`, name: called, appliance: { kind, thermostat_offset_c: 0 } }, 'any');
     if (inside.dog) await setDog(db, id, { id: randomUUID(), kind: '', note: '', ...UNKNOWN_DOG, ...inside.dog }, 'any');
+    await ownedBy(db, id, 'kitchen set up', named);
     return succeed({ id });
   });

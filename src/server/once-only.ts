@@ -32,7 +32,7 @@ export async function onceOnly<T>(
   };
   const before = await answered<T>(keyed);
   if (before) return before;
-  const done = await keyedWork(keyed, work);
+  const done = await keyedWork('guest', keyed, work);
   // One with the same key was faster: its answer stands.
   return (
     done ?? (await answered<T>(keyed)) ?? fail('DATABASE_BUSY', 'The same request is under way. Ask again in a few seconds.')
@@ -40,7 +40,7 @@ export async function onceOnly<T>(
 }
 
 async function answered<T>(keyed: Keyed): Promise<Result<T> | null> {
-  const row = await withDatabase(async (db) => succeed(await maybeAnswered(db, keyed)));
+  const row = await withDatabase('guest', async (db) => succeed(await maybeAnswered(db, keyed)));
   if (!row.ok) return row;
   if (row.value === null) return null;
   if (row.value.body_hash !== keyed.body_hash)

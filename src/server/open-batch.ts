@@ -47,7 +47,7 @@ export type OpenBatch = {
 };
 
 export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
@@ -79,7 +79,7 @@ function knownPace(row: LearnedRow | undefined): { pace: number; batches: number
 
 /** The document alone, for a *.batch.json. */
 export const batchFile = (id: string): Promise<Result<{ name: string; document: BatchDocument }>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const row = await maybeBatch(db, id);
     return row
       ? succeed({ name: row.name, document: carriesOwn(row.document, await loadPantry(db)) })

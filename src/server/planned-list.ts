@@ -9,7 +9,7 @@ export const OFFERED = 24;
 
 /** Planned batches whose name holds what was typed. */
 export const findPlanned = (find: string): Promise<Result<PlannedList>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     return kitchen.ok ? succeed(await plannedNames(db, kitchen.value.id, { find, limit: OFFERED })) : kitchen;
   });

@@ -19,7 +19,7 @@ const TEMPLATE_REQUEST = Joi.object<TemplateRequest>({
 
 /** A batch's cutter or sheet at true size as a PDF, as the batch stands on its page. */
 export const printTemplate = (body: unknown, signal?: AbortSignal): Promise<Result<Uint8Array>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const request = checkWith(TEMPLATE_REQUEST, body);
     if (!request.ok) return request;
     const { template, paper, document } = request.value;

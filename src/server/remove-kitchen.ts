@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
+import { noteDone } from '@/db/audit';
 import { leaveDemoOut, removeKitchen } from '@/db/kitchens';
 import { ingredientRows, stockIngredients } from '@/db/pantry';
 import { addRecipe, changedRecipes } from '@/db/recipes';
@@ -7,6 +8,7 @@ import { checkWith } from '@/formats/read-batch';
 import { computeResult } from './compute/compute';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { loadPantry } from './pantry';
+import { nameOfWho } from './people/members';
 import { inKitchen, withDatabase } from './with-database';
 
 type RemoveRequest = {
@@ -21,7 +23,7 @@ const REMOVE = Joi.object<RemoveRequest, true>({ name: Joi.string().trim().allow
 export async function dropKitchen(id: string, body: unknown): Promise<Result<{ recipes: number }>> {
   const request = checkWith(REMOVE, body);
   if (!request.ok) return request;
-  const there = await withDatabase(async () => succeed(await kitchens()));
+  const there = await withDatabase('guest', async () => succeed(await kitchens()));
   if (!there.ok) return there;
   const kitchen = there.value.find((one) => one.id === id);
   if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
@@ -32,10 +34,11 @@ export async function dropKitchen(id: string, body: unknown): Promise<Result<{ r
     return fail('BAD_VALUE', 'There is no such kitchen to take the recipes to. Nothing was removed.', 'take_to');
   const taken = take_to === undefined ? succeed({ recipes: 0 }) : await takeAlong(id, take_to);
   if (!taken.ok) return taken;
-  const gone = await inKitchen(id, async (db) => {
+  const gone = await inKitchen(id, 'owner', async (db) => {
     if (!(await removeKitchen(db, id))) return fail('NOT_FOUND', SENTENCES.noKitchen);
     // Who removed the demo does not want it back at the next start.
     if (kitchen.is_demo) await leaveDemoOut(db);
+    await noteDone(db, { kitchen_id: id, person: nameOfWho(), what: 'kitchen removed', about: name });
     return succeed(null);
   });
   forgetKitchens();
@@ -44,7 +47,7 @@ export async function dropKitchen(id: string, body: unknown): Promise<Result<{ r
 
 /** Copies recipes that were written or changed in one kitchen to another, with the ingredients that only that one knows. */
 async function takeAlong(from: string, to: string): Promise<Result<{ recipes: number }>> {
-  const own = await inKitchen(from, async (db) =>
+  const own = await inKitchen(from, 'owner', async (db) =>
     succeed({
       recipes: await changedRecipes(db, from),
       ingredients: (await ingredientRows(db)).filter((row) => row.own).map(({ facts }) => facts),
@@ -52,7 +55,7 @@ async function takeAlong(from: string, to: string): Promise<Result<{ recipes: nu
   );
   if (!own.ok) return own;
   const { recipes, ingredients } = own.value;
-  return inKitchen(to, async (db) => {
+  return inKitchen(to, 'baker', async (db) => {
     await stockIngredients(db, ingredients, to);
     const pantry = await loadPantry(db);
     for (const { document } of recipes) {

@@ -30,7 +30,7 @@ async function factsOf(db: Queryable, value: unknown): Promise<Result<RecipeFact
 
 /** Puts a new recipe into the book. */
 export const createRecipe = (document: unknown): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const facts = await factsOf(db, document);
@@ -45,7 +45,7 @@ const SAVE_REQUEST = Joi.object<SaveRequest>({
 
 /** Saves a recipe over exactly the revision it was edited from; that one stays as an older version. */
 export const saveRecipe = (id: string, body: unknown): Promise<Result<{ revision: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('baker', async (db) => {
     const request = checkWith(SAVE_REQUEST, body);
     if (!request.ok) return request;
     const facts = await factsOf(db, request.value.document);
@@ -67,7 +67,7 @@ async function replaced(db: Queryable, id: string, revision: number, facts: Reci
 
 /** A copy to play with, under a name of its own. */
 export const copyRecipe = (id: string): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeRecipe(db, id);
@@ -79,13 +79,13 @@ export const copyRecipe = (id: string): Promise<Result<{ id: string }>> =>
 
 /** Archives a recipe, or takes it back into the book. Its batches and versions stay. */
 export const setArchived = (id: string, away: boolean): Promise<Result<{ archived: boolean }>> =>
-  withDatabase(async (db) =>
+  withDatabase('baker', async (db) =>
     (await archiveRecipe(db, id, away)) ? succeed({ archived: away }) : fail('NOT_FOUND', SENTENCES.noSuchRecipe),
   );
 
 /** Makes an older version the newest one again; what it replaces becomes an older version. */
 export const bringBack = (id: string, revision: number): Promise<Result<{ revision: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('baker', async (db) => {
     const row = await maybeRecipe(db, id);
     const old = (await versionsOf(db, id)).find((version) => version.revision === revision);
     if (!row || !old) return fail('NOT_FOUND', 'There is no such version of this recipe.');
@@ -95,7 +95,7 @@ export const bringBack = (id: string, revision: number): Promise<Result<{ revisi
 
 /** Writes what a batch found out back into its recipe, or into the book as a new one. */
 export const keepInRecipe = (batchId: string): Promise<Result<{ id: string }>> =>
-  inTransaction(async (db) => {
+  inTransaction('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const batch = await maybeBatch(db, batchId);

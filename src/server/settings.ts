@@ -1,7 +1,10 @@
 import type Joi from 'joi';
+import type { Role } from '@/core/people';
 import type { Result } from '@/core/failure';
+import { noteDone } from '@/db/audit';
 import { maybeKitchen, setSettings, type KitchenRow, type Settings } from '@/db/kitchen';
 import { now } from './clock';
+import { nameOfWho } from './people/members';
 import { checkSave, savedOver, type SavedOver } from './save-over';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -19,6 +22,17 @@ const STANDS: { readonly [K in keyof Settings]: (kitchen: KitchenRow) => Setting
   }),
 };
 
+/** Who may change each part: what the kitchen is and how it is read is its owners', what is worked with the bakers'. */
+const WHO_MAY: Readonly<Record<keyof Settings, Role>> = {
+  habits: 'baker',
+  places: 'baker',
+  costs: 'baker',
+  energy: 'baker',
+  reads: 'owner',
+  identity: 'owner',
+  place: 'owner',
+};
+
 /** Saves one part of the kitchen's settings over the revision it was changed from; a stale save changes nothing. */
 export const saveSettings = <K extends keyof Settings>(
   part: K,
@@ -26,13 +40,16 @@ export const saveSettings = <K extends keyof Settings>(
   schema: Joi.ObjectSchema<Settings[K]>,
   body: unknown,
 ): Promise<Result<SavedOver<Settings[K]>>> =>
-  withDatabase<SavedOver<Settings[K]>>(async (db) => {
+  withDatabase<SavedOver<Settings[K]>>(WHO_MAY[part], async (db) => {
     const request = checkSave(schema, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { revision, document } = request.value;
-    return savedOver(await setSettings(db, kitchen.value.id, { part, value: document }, revision), {
+    const saved = await setSettings(db, kitchen.value.id, { part, value: document }, revision);
+    if (saved && WHO_MAY[part] === 'owner')
+      await noteDone(db, { kitchen_id: kitchen.value.id, person: nameOfWho(), what: 'settings changed', about: what });
+    return savedOver(saved, {
       what,
       gone: 'This kitchen is gone.',
       current: async () => {

@@ -14,7 +14,7 @@ import { withDatabase } from './with-database';
 
 /** Starts a batch from a recipe, in this kitchen's air, by its hands, and at the pace that its oven was found to have. */
 export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('baker', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const recipe = await maybeRecipe(db, recipeId);
@@ -34,7 +34,7 @@ export const startBatch = (recipeId: string): Promise<Result<{ id: string }>> =>
 
 /** Takes in a batch file that someone mailed or kept. */
 export const importBatch = (value: unknown): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('baker', async (db) => {
     const checked = checkBatch(value);
     if (!checked.ok) return checked;
     const kitchen = await kitchenOf(db);

@@ -24,7 +24,7 @@ const OWN_REQUEST = Joi.object<OwnRequest, true>({
 
 /** Puts a baker's own ingredient on the shelf, from the panel of its packet; sums that make no sense are refused. */
 export const addOwnIngredient = (body: unknown): Promise<Result<{ id: string }>> =>
-  inTransaction(async (db) => {
+  inTransaction('baker', async (db) => {
     const request = checkWith(OWN_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
@@ -51,7 +51,7 @@ const PRICE_REQUEST = Joi.object<PriceRequest, true>({
 
 /** Notes what a pack really cost, over the price that it was changed from; null takes the price away. */
 export const savePrice = (body: unknown): Promise<Result<SavedOver<PriceRequest>>> =>
-  withDatabase<SavedOver<PriceRequest>>(async (db) => {
+  withDatabase<SavedOver<PriceRequest>>('baker', async (db) => {
     const request = checkSave(PRICE_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
@@ -94,7 +94,7 @@ const LOT_REQUEST = Joi.object<LotRequest, true>({
 
 /** Takes a lot into the house, with its moisture when a sample of it was weighed, dried and weighed again. */
 export const addToHouse = (body: unknown): Promise<Result<{ id: string; water_pct: number | null }>> =>
-  inTransaction(async (db) => {
+  inTransaction('baker', async (db) => {
     const request = checkWith(LOT_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);
@@ -115,7 +115,7 @@ const LEFT_REQUEST = Joi.object<LeftRequest, true>({ left_g: Joi.number().min(0)
 
 /** Notes what is left of a lot, over what it was changed from; nothing left takes it off the shelf. */
 export const noteLeft = (id: string, body: unknown): Promise<Result<SavedOver<LeftRequest>>> =>
-  withDatabase<SavedOver<LeftRequest>>(async (db) => {
+  withDatabase<SavedOver<LeftRequest>>('helper', async (db) => {
     const request = checkSave(LEFT_REQUEST, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);

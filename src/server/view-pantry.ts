@@ -9,7 +9,7 @@ import { withDatabase } from './with-database';
 export type PantryView = { readonly today: string; readonly currency: string; readonly items: readonly PantryItem[] };
 
 export const viewPantry = (): Promise<Result<PantryView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const prices = new Map((await pricesOf(db, kitchen.value.id)).map(({ ingredient_id, ...price }) => [ingredient_id, price]));
@@ -27,4 +27,4 @@ export const viewPantry = (): Promise<Result<PantryView>> =>
 
 /** Names of ingredients by id. */
 export const ingredientNames = (): Promise<Result<Readonly<Record<string, string>>>> =>
-  withDatabase(async (db) => succeed(Object.fromEntries((await loadIngredients(db)).map(({ id, name }) => [id, name]))));
+  withDatabase('guest', async (db) => succeed(Object.fromEntries((await loadIngredients(db)).map(({ id, name }) => [id, name]))));

@@ -63,13 +63,13 @@ async function paperOf(db: Queryable, kitchen: KitchenRow): Promise<Paper> {
 
 /** An empty sheet. */
 export const viewPaper = (): Promise<Result<Paper>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     return kitchen.ok ? succeed(await paperOf(db, kitchen.value)) : kitchen;
   });
 
 export const viewRecipe = (id: string): Promise<Result<RecipePage>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeRecipe(db, id);

@@ -40,7 +40,7 @@ export const PAGE = 30;
 
 /** The recipe book, or the part of it that was searched for; each recipe with what its dough is and becomes. */
 export const viewRecipes = (query: BookQuery): Promise<Result<RecipesView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const dogs = await dogsOf(db, kitchen.value.id);
@@ -79,7 +79,7 @@ const MOST_NAMES = 1000;
 export const recipeNames = (): Promise<
   Result<{ readonly recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>; readonly total: number }>
 > =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     return kitchen.ok ? succeed(await namesInBook(db, kitchen.value.id, MOST_NAMES)) : kitchen;
   });

@@ -21,7 +21,7 @@ export type RunSheetView = {
 };
 
 export const viewRunSheet = (id: string): Promise<Result<RunSheetView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);

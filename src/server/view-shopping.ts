@@ -31,7 +31,7 @@ const REMEMBERED = 400;
 
 /** What to buy for the chosen planned batches; for all of them, or the most that a list takes, when none is named. */
 export const viewShopping = (chosen: readonly string[]): Promise<Result<ShoppingView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { rows, total } = await plannedNames(db, kitchen.value.id, { find: '', limit: MOST_LISTED });

@@ -18,7 +18,7 @@ const LISTED = 12;
 export async function viewToday(): Promise<Result<TodayView>> {
   const oven = await viewOven();
   if (!oven.ok) return oven;
-  return withDatabase(async (db) => {
+  return withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id } = kitchen.value;

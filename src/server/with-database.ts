@@ -6,6 +6,7 @@ import { noteAnswered, type Keyed } from '@/db/answered';
 import type { Queryable } from '@/db/client';
 import { failureOf, mayBeRetried } from '@/db/failures';
 import { askedKitchen, poolOf } from './kitchen-pools';
+import { refusal, type Least } from './people/allowed';
 
 /** The transaction that runs: what is asked for within it belongs to it. */
 const running = new AsyncLocalStorage<Queryable>();
@@ -17,24 +18,36 @@ class DoneByAnother extends Error {}
 type Work<T> = (db: Queryable) => Promise<Result<T>>;
 
 /**
- * Runs a use case's queries in the kitchen that is asked for; what the database refuses comes back as a failure with a sentence, bugs
- * are thrown on.
+ * Runs a use case's queries in the kitchen that is asked for, for whoever is at least this there; what the database refuses comes back as
+ * a failure with a sentence, bugs are thrown on. There is no way to the data but through here and `inTransaction`, `atOneMoment`,
+ * `inKitchen` and `ofTheHouse`, each of which asks who may come.
  */
-export async function withDatabase<T>(work: Work<T>): Promise<Result<T>> {
+export async function withDatabase<T>(least: Least, work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
-  return transaction ? work(transaction) : orFailure(async () => work(poolOf((await askedKitchen())?.id ?? null)));
+  // Within another it is part of that; but who may do the one may not therefore do the other.
+  return transaction ? allowed(least, () => work(transaction)) : orFailure(() => allowed(least, work));
+}
+
+/** Does something in the kitchen that is asked for, unless who asks may not. */
+async function allowed<T>(least: Least, work: (pool: Pool) => Promise<Result<T>>): Promise<Result<T>> {
+  const kitchen = (await askedKitchen())?.id ?? null;
+  return refusal(least, kitchen) ?? work(poolOf(kitchen));
 }
 
 /** Reads as everything stood at one moment, however long the reading takes. */
-export const atOneMoment = <T>(work: Work<T>): Promise<Result<T>> =>
-  inTransaction(async (db) => {
+export const atOneMoment = <T>(least: Least, work: Work<T>): Promise<Result<T>> =>
+  inTransaction(least, async (db) => {
     await db.query('set transaction isolation level repeatable read, read only');
     return work(db);
   });
 
-/** Runs queries in a kitchen by name, in one transaction: for what makes kitchens or takes them away. */
-export const inKitchen = <T>(kitchenId: string, work: Work<T>): Promise<Result<T>> =>
-  orFailure(() => once(poolOf(kitchenId), work));
+/** Runs queries in a kitchen by name, in one transaction: for what makes kitchens, takes them away or reads one for long. */
+export const inKitchen = <T>(kitchenId: string, least: Least, work: Work<T>): Promise<Result<T>> =>
+  orFailure(async () => refusal(least, kitchenId) ?? once(poolOf(kitchenId), work));
+
+/** Runs queries about the house as a whole, in one transaction that sees no kitchen's rows: people, devices, what was done. */
+export const ofTheHouse = <T>(least: Least, work: Work<T>): Promise<Result<T>> =>
+  orFailure(async () => refusal(least, null) ?? once(poolOf(null), work));
 
 async function orFailure<T>(work: () => Promise<Result<T>>): Promise<Result<T>> {
   try {
@@ -50,16 +63,17 @@ async function orFailure<T>(work: () => Promise<Result<T>>): Promise<Result<T>> 
  * The same inside one transaction: all of it happens, or nothing. Within another it is part of that. Work that met other hands in the
  * same rows is done once more from its beginning, which nobody sees.
  */
-export function inTransaction<T>(work: Work<T>): Promise<Result<T>> {
+export function inTransaction<T>(least: Least, work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
-  if (transaction) return work(transaction);
-  return orFailure(async () => {
-    const pool = poolOf((await askedKitchen())?.id ?? null);
-    return once(pool, work).catch((error: unknown) => {
-      if (mayBeRetried(error)) return once(pool, work);
-      throw error;
-    });
-  });
+  if (transaction) return allowed(least, () => work(transaction));
+  return orFailure(() =>
+    allowed(least, (pool) =>
+      once(pool, work).catch((error: unknown) => {
+        if (mayBeRetried(error)) return once(pool, work);
+        throw error;
+      }),
+    ),
+  );
 }
 
 async function once<T>(pool: Pool, work: Work<T>): Promise<Result<T>> {
@@ -95,9 +109,9 @@ async function noteKey(client: Queryable, answer: unknown): Promise<void> {
  *
  * @returns null where another request with the same key has done it meanwhile; then nothing was done
  */
-export async function keyedWork<T>(keyed: Keyed, work: () => Promise<Result<T>>): Promise<Result<T> | null> {
+export async function keyedWork<T>(least: Least, keyed: Keyed, work: () => Promise<Result<T>>): Promise<Result<T> | null> {
   try {
-    return await keys.run({ keyed, noted: false }, () => inTransaction(work));
+    return await keys.run({ keyed, noted: false }, () => inTransaction(least, work));
   } catch (error) {
     if (error instanceof DoneByAnother) return null;
     throw error;

@@ -28,7 +28,7 @@ describe('two that take the same rows in another order', () => {
   it('both get done: the one that the database gave up is done once more from its beginning', async () => {
     let runs = 0;
     const add = (order: readonly number[]) =>
-      inTransaction(async (client) => {
+      inTransaction('guest', async (client) => {
         runs++;
         for (const id of order) {
           await client.query('update pair set value = value + 1 where id = $1', [id]);
@@ -47,7 +47,7 @@ describe('two that take the same rows in another order', () => {
 describe('a connection that is cut in the middle', () => {
   it('is told as a database that is away, leaves nothing half done, and the next one is served', async () => {
     const before = await values();
-    const cut = await inTransaction(async (client) => {
+    const cut = await inTransaction('guest', async (client) => {
       await client.query('update pair set value = 99 where id = 1');
       const { rows } = await client.query<{ pid: number }>('select pg_backend_pid() as pid');
       await db.query('select pg_terminate_backend($1)', [rows[0].pid]);
@@ -57,7 +57,7 @@ describe('a connection that is cut in the middle', () => {
     });
     expect(cut).toMatchObject({ ok: false, code: 'DATABASE_AWAY' });
     expect(await values()).toEqual(before);
-    expect(await withDatabase(async (any) => succeed((await any.query('select from pair')).rowCount))).toEqual({
+    expect(await withDatabase('guest', async (any) => succeed((await any.query('select from pair')).rowCount))).toEqual({
       ok: true,
       value: 2,
     });
@@ -69,7 +69,7 @@ describe('a request that carries a key', () => {
     new Request('http://127.0.0.1/', { method: 'POST', ...(key === null ? {} : { headers: { 'idempotency-key': key } }) });
   const count = async (): Promise<number> => (await db.query('select from pair')).rowCount ?? 0;
   const add = () =>
-    inTransaction(async (client) => {
+    inTransaction('guest', async (client) => {
       const { rows } = await client.query<{ id: number }>('insert into pair select max(id) + 1, 0 from pair returning id');
       return succeed({ id: rows[0].id });
     });
@@ -96,7 +96,7 @@ describe('a request that carries a key', () => {
     expect(await onceOnly(asking('x'.repeat(201)), 'pairs', null, add)).toMatchObject({ ok: false, path: 'Idempotency-Key' });
     const before = await count();
     const failing = () =>
-      inTransaction(async (client) => {
+      inTransaction('guest', async (client) => {
         await client.query('insert into pair select max(id) + 1, 0 from pair');
         return fail('BAD_VALUE', 'no');
       });
@@ -110,7 +110,7 @@ describe('more than the pool has', () => {
   it('is told that it is busy, and is served afterwards', async () => {
     const answers = await Promise.all(
       Array.from({ length: 10 }, () =>
-        inTransaction(async () => {
+        inTransaction('guest', async () => {
           await pause(3600);
           return succeed(null);
         }),
@@ -118,7 +118,7 @@ describe('more than the pool has', () => {
     );
     const told = answers.flatMap((answer) => (answer.ok ? [] : [answer.code]));
     expect(told).toEqual(['DATABASE_BUSY', 'DATABASE_BUSY']);
-    expect(await inTransaction(() => Promise.resolve(succeed('served')))).toEqual({ ok: true, value: 'served' });
+    expect(await inTransaction('guest', () => Promise.resolve(succeed('served')))).toEqual({ ok: true, value: 'served' });
   });
 });
 
@@ -128,7 +128,7 @@ describe('what takes too long', () => {
     await holder.connect();
     await holder.query('begin');
     await holder.query('select from pair where id = 1 for update');
-    const waited = await inTransaction(async (client) => {
+    const waited = await inTransaction('guest', async (client) => {
       await client.query("set local lock_timeout = '200ms'");
       await client.query('update pair set value = 5 where id = 1');
       return succeed(null);
@@ -138,7 +138,7 @@ describe('what takes too long', () => {
     expect(waited).toMatchObject({ ok: false, code: 'DATABASE_BUSY' });
   });
   it('every connection has limits to its patience', async () => {
-    const shown = await withDatabase(async (any) => {
+    const shown = await withDatabase('guest', async (any) => {
       const limits = ['statement_timeout', 'lock_timeout', 'idle_in_transaction_session_timeout'];
       const rows = await Promise.all(
         limits.map(async (name) => (await any.query<Record<string, string>>(`show ${name}`)).rows[0][name]),

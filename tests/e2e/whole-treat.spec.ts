@@ -160,7 +160,8 @@ test('a wash with egg on a cracker without stops it for the dog that must not ha
     await typeIn(page.getByLabel('weighs'), '12');
     // The batch reads the dog from the server: what she must not have is there before it is opened.
     const kept = page.waitForResponse(
-      (answer) => answer.url().includes('/api/dogs/') && (answer.request().postData() ?? '').includes('"avoids":["egg"]') && answer.ok(),
+      (answer) =>
+        answer.url().includes('/api/dogs/') && (answer.request().postData() ?? '').includes('"avoids":["egg"]') && answer.ok(),
     );
     await page.getByRole('button', { name: 'egg', exact: true }).click();
     await kept;

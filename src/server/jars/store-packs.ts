@@ -17,7 +17,7 @@ export async function storePacks(body: unknown): Promise<Result<{ jars: number }
 
 /** Puts a baked batch's packs into the store room, as it was planned to be packed; once, however often and by how many it is asked. */
 export const putBatchAway = (batchId: string): Promise<Result<{ jars: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const batch = await maybeBatch(db, batchId);

@@ -21,7 +21,7 @@ export type JarsQuery = { readonly [K in Store | 'find']?: string | undefined };
 
 /** The store room, shelf by shelf, the pack to use first first. */
 export const viewJars = (query: JarsQuery): Promise<Result<JarsView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id, currency } = kitchen.value;

@@ -46,7 +46,7 @@ const TAKEN: Record<'eat' | 'give' | 'discard' | 'sell', JarAct> = {
 
 /** Does something with a pack of the store room. */
 export const workJar = (id: string, body: unknown): Promise<Result<{ left: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const request = checkWith(WORK, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);

@@ -1,3 +1,4 @@
+import { nameOfAsking } from '../people/allowed';
 import Joi from 'joi';
 import { lengthened } from '@/core/calls';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
@@ -49,7 +50,7 @@ export async function answerCall(batchId: string, body: unknown, once: Once = (w
 }
 
 const heldAnswer = (batchId: string, answer: Answer): Promise<Answered> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const bake = await holdBake(db, batchId);
@@ -139,7 +140,12 @@ async function stayLonger(held: Held, more: number): Next {
   const [planned, predicted] = [await predictCalls(document, pantry), await forecast(document, pantry, false)];
   if (!planned.ok) return planned;
   if (!predicted.ok) return predicted;
-  const saved = await replaceBatch(db, batch.id, batch.revision, { name: batch.name, document, forecast: predicted.value });
+  const saved = await replaceBatch(db, batch.id, batch.revision, {
+    name: batch.name,
+    document,
+    forecast: predicted.value,
+    saved_by: nameOfAsking(),
+  });
   if (!saved)
     return fail('CHANGED_ELSEWHERE', 'Someone changed this batch at the same moment. Ask for the minutes once more.', 'minutes');
   await writeCalls(db, bake, planned.value.calls, callRows);

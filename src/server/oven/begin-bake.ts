@@ -33,7 +33,7 @@ const FIRST_LOOK: Looking = { searches: 0.2, most_ms: 3000 };
 
 /** Begins one batch by itself, now. One that has begun goes on as it is. */
 export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const begun = await call(db, kitchen.value.id, { batch_id: batchId, day: null, starts_at: new Date(now()), planned: {} });
@@ -42,7 +42,7 @@ export const beginBatch = (batchId: string): Promise<Result<{ batch: string }>> 
 
 /** Begins the batches of a bake day as they are planned; on another day than it was planned for, from now on. */
 export const beginDay = (iso: string): Promise<Result<{ batches: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const row = await maybeBakeDay(db, kitchen.value.id, iso);

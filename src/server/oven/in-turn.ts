@@ -10,7 +10,7 @@ const lines = new Map<string, Promise<unknown>>();
  * connection, of which there are few; hands on another machine wait for the rows themselves.
  */
 export async function inTurn<T>(batchId: string, work: () => Promise<Result<T>>): Promise<Result<T>> {
-  const bake = await withDatabase(async (db) => succeed(await maybeBake(db, batchId)));
+  const bake = await withDatabase('helper', async (db) => succeed(await maybeBake(db, batchId)));
   if (!bake.ok) return bake;
   const line = bake.value?.day ?? batchId;
   const mine = (lines.get(line) ?? Promise.resolve()).then(work, work);

@@ -28,7 +28,7 @@ const SDS_IN_80_PCT = 1.282;
 const SURE_OFFSET_K = 5;
 
 export const viewLearned = (): Promise<Result<LearnedView>> =>
-  withDatabase(async (db) => {
+  withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const { id, cup_fill, cut_gaps_mm } = kitchen.value;
@@ -74,7 +74,7 @@ const LOSSES = 'kitchen:losses';
 
 /** Switches what was learned of an appliance off or on, or begins anew from the next batch; of the hands it is forgotten. */
 export const changeLearned = (applianceId: string, body: unknown): Promise<Result<{ id: string }>> =>
-  withDatabase(async (db) => {
+  withDatabase('baker', async (db) => {
     const request = checkWith(CHANGE, body);
     if (!request.ok) return request;
     const kitchen = await kitchenOf(db);

@@ -1,8 +1,9 @@
 import 'server-only';
 import pg from 'pg';
-import { asked, type Asked } from '../asked';
+import { asked, who, type Asked } from '../asked';
 import { config } from '../config';
 import { eventStream } from '../event-stream';
+import { stillSignedIn } from '../people/who-asks';
 import { askedKitchen } from '../kitchen-pools';
 
 /** Told of a kitchen, and a batch of it; both empty where it is not known what happened. */
@@ -52,14 +53,23 @@ async function listen(held: Listener): Promise<void> {
 
 /** Server-sent events: `changed` with the batch's id whenever a call, a reading or a bake of a kitchen changes, whoever changed it. */
 export const ovenStream = (signal: AbortSignal): ReadableStream<Uint8Array> =>
-  eventStream(signal, (send) => {
+  eventStream(signal, (send, leave) => {
     const held = listener();
     const choice = asked();
+    // A device that was signed out hears nothing more, though its line stood open.
+    const say = (words: string): void =>
+      void stillSignedIn(who(choice)).then(
+        (signedIn) => {
+          if (!signedIn) leave();
+          else if (held.tell.has(tell)) send(words);
+        },
+        () => undefined,
+      );
     const tell: Tell = (kitchen, batch) =>
       void isChosen(kitchen, choice).then((mine) => {
-        if (mine && held.tell.has(tell)) send(`event: changed\ndata: ${batch}\n\n`);
+        if (mine) say(`event: changed\ndata: ${batch}\n\n`);
       });
-    const beat = setInterval(() => send(': still here\n\n'), BEAT_MS);
+    const beat = setInterval(() => say(': still here\n\n'), BEAT_MS);
     held.tell.add(tell);
     return () => {
       held.tell.delete(tell);

@@ -59,7 +59,7 @@ const RANGES: Record<ReadingKind, readonly [number, number, string]> = {
 
 /** Notes a reading of a batch at the oven, typed, from a device, or from a logger's file. */
 export const recordReading = (batchId: string, body: unknown): Promise<Result<{ noted: number }>> =>
-  inTransaction(async (db) => {
+  inTransaction('helper', async (db) => {
     const request = checkWith(REQUEST, body);
     if (!request.ok) return request;
     const bake = await maybeBake(db, batchId);

@@ -82,6 +82,7 @@ function Told({ version, now }: { readonly version: BatchVersions['versions'][nu
     <div className="min-w-60 flex-1">
       <strong>
         {dayOfYear(localDay(at))}, {clock(at.getHours() * 60 + at.getMinutes())}
+        {version.saved_by && `, ${version.saved_by}`}
       </strong>
       {all.length === 0 && <p className="text-[14px] text-soft">as it is now</p>}
       <ul className="text-[14px]">

@@ -1,4 +1,5 @@
 import type { FailureBody } from '@/contract/failure';
+import { tellSignedOut } from './signed-out';
 import { sentence } from '../format/units';
 import { SENTENCES, fail, succeed, type Failure, type Success } from '@/core/failure';
 
@@ -21,6 +22,8 @@ function ofThisPage(): Readonly<Record<string, string>> {
   const kitchen = typeof document === 'undefined' ? undefined : document.documentElement.dataset.kitchen;
   return kitchen === undefined ? {} : { 'x-kitchen': kitchen };
 }
+
+const SIGNED_OUT = 401;
 
 const OFFLINE = fail(
   'OFFLINE',
@@ -47,6 +50,7 @@ export async function call<T>(route: string, { method, body, raw, signal }: Aski
   // A refusal without a sentence comes from between the page and the server.
   if (!answer?.error) return OFFLINE;
   const { code, message, path } = answer.error;
+  if (response.status === SIGNED_OUT && !route.startsWith('/api/sign-in') && route !== '/api/pair') tellSignedOut();
   return { ...fail(code, sentence(message), path), ...(answer.current === undefined ? {} : { current: answer.current }) };
 }
 

@@ -1,11 +1,13 @@
 'use client';
 import type { SettingsView } from '@/contract/kitchens';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { METRIC_READER, READINGS, US_READER, dayIn, clockIn, type Reader } from '@/core/said';
 import { MEASURE_NAMES } from '../ingredients/habits';
+import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
+import { call } from '../kit/api';
 import { SavingNote } from '../kit/autosave/SavingNote';
 import { useAutosaved } from '../kit/autosave/use-autosaved';
 import { Setting } from './Setting';
@@ -23,6 +25,10 @@ const NAMES: { readonly [K in keyof Reader]: (choice: Reader[K]) => string } = {
   keys: (keys) => (keys === 'alone' ? 'do what pages say of them' : 'do nothing'),
   week: (week) => week.charAt(0).toUpperCase() + week.slice(1),
 };
+const WHOSE = [
+  { value: 'mine', name: 'mine, on every device that I am signed in on' },
+  { value: 'kitchen', name: 'everybody’s in this kitchen' },
+] as const;
 const SETTINGS: ReadonlyArray<readonly [key: keyof Reader, name: string, says?: string]> = [
   ['heat', 'Heat'],
   ['length', 'Length', 'also feet or metres above the sea'],
@@ -33,8 +39,58 @@ const SETTINGS: ReadonlyArray<readonly [key: keyof Reader, name: string, says?: 
   ['keys', 'Single keys', 'figures open benches, space means done at the oven'],
 ];
 
+type ReaderFieldsProps = { readonly reads: Reader; readonly change: (next: Partial<Reader>) => void };
+
+/** Each choice of how numbers are read, and all of them at once. */
+const ReaderFields = ({ reads, change }: ReaderFieldsProps): ReactNode => (
+  <>
+    <Setting name="All of it" says="or one by one, below">
+      <Button look="small" onClick={() => change({ ...METRIC_READER, keys: reads.keys })}>
+        Metric
+      </Button>
+      <Button look="small" onClick={() => change({ ...US_READER, keys: reads.keys })}>
+        US
+      </Button>
+    </Setting>
+    {SETTINGS.map(([key, name, says]) => (
+      <Setting key={key} name={name} {...(says === undefined ? {} : { says })}>
+        <Choice
+          label={name}
+          shown={false}
+          value={reads[key]}
+          options={READINGS[key].map((value) => ({ value, name: (NAMES[key] as (choice: string) => string)(value) }))}
+          onChange={(value) => change({ [key]: value })}
+        />
+      </Setting>
+    ))}
+  </>
+);
+
+/** In what one reads oneself, whatever the rest of the kitchen does. */
+function OwnReads({ kitchen, own }: { readonly kitchen: Reader; readonly own: Partial<Reader> }): ReactNode {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const save = async (reads: Partial<Reader>): Promise<void> => {
+    const answer = await call('/api/me/reads', { method: 'PUT', body: reads });
+    // Every number of the page is said anew.
+    if (answer.ok) window.location.reload();
+    else setWrong(answer.message);
+  };
+  return (
+    <>
+      <Alert look="line">{wrong}</Alert>
+      <ReaderFields reads={{ ...kitchen, ...own }} change={(next) => void save({ ...own, ...next })} />
+      <Setting name="Yours alone" says="others read as the kitchen does, or as they chose">
+        <Button look="small" onClick={() => void save({})}>
+          As the kitchen does again
+        </Button>
+      </Setting>
+    </>
+  );
+}
+
 /** In what numbers are read, on every page, label and print. Nothing that was saved changes. */
 export function ReadsPanel({ view }: { readonly view: SettingsView }): ReactNode {
+  const [whose, setWhose] = useState<'mine' | 'kitchen'>(view.me === null ? 'kitchen' : 'mine');
   const { document, change, saving } = useAutosaved(
     { key: `settings:${view.kitchen.id}:reads`, route: '/api/settings/reads', first: view.reads },
     // Every number of the page is said anew.
@@ -48,25 +104,22 @@ export function ReadsPanel({ view }: { readonly view: SettingsView }): ReactNode
         their own.
       </p>
       <SavingNote saving={saving} what="in what numbers are read" />
-      <Setting name="All of it" says="or one by one, below">
-        <Button look="small" onClick={() => change({ ...METRIC_READER, keys: document.keys })}>
-          Metric
-        </Button>
-        <Button look="small" onClick={() => change({ ...US_READER, keys: document.keys })}>
-          US
-        </Button>
-      </Setting>
-      {SETTINGS.map(([key, name, says]) => (
-        <Setting key={key} name={name} {...(says === undefined ? {} : { says })}>
+      {view.me && (
+        <Setting name="These are">
           <Choice
-            label={name}
+            label="These are"
             shown={false}
-            value={document[key]}
-            options={READINGS[key].map((value) => ({ value, name: (NAMES[key] as (choice: string) => string)(value) }))}
-            onChange={(value) => change({ [key]: value })}
+            value={whose}
+            options={WHOSE.filter(({ value }) => value === 'mine' || view.me?.role === 'owner')}
+            onChange={setWhose}
           />
         </Setting>
-      ))}
+      )}
+      {view.me && whose === 'mine' ? (
+        <OwnReads kitchen={document} own={view.me.reads} />
+      ) : (
+        <ReaderFields reads={document} change={change} />
+      )}
       <Cups view={view} />
     </Panel>
   );

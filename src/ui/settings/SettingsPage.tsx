@@ -3,6 +3,7 @@ import type { SettingsView } from '@/contract/kitchens';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { PageHead } from '../kit/PageHead';
+import { AccountPanel } from './AccountPanel';
 import { CopyPanel } from './CopyPanel';
 import { IdentityPanel } from './IdentityPanel';
 import { KitchensPanel } from './KitchensPanel';
@@ -26,6 +27,7 @@ export function SettingsPage(view: SettingsView): ReactNode {
       <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
       <PlacePanel view={view} onSaved={again} />
       <ReadsPanel view={view} />
+      <AccountPanel me={view.me} sharing={view.sharing} />
       <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
       <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
     </main>

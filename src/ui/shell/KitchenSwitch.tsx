@@ -1,17 +1,24 @@
 'use client';
+import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, House } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { signOut } from '../people/sign-out';
 import { chooseKitchen } from '../welcome/choose';
 
-type KitchenSwitchProps = { readonly kitchen: KitchenChoice; readonly kitchens: readonly KitchenChoice[] };
+type KitchenSwitchProps = {
+  readonly kitchen: KitchenChoice;
+  readonly kitchens: readonly KitchenChoice[];
+  /** Who is signed in; null where nobody needs to be known. */
+  readonly me: Me | null;
+};
 
 const ITEM = 'block w-full cursor-pointer rounded-lg px-3 py-1 text-left data-[focus]:bg-crunch-pale';
 
 /** Which kitchen this is, and the way to another one. */
-export const KitchenSwitch = ({ kitchen, kitchens }: KitchenSwitchProps): ReactNode => (
+export const KitchenSwitch = ({ kitchen, kitchens, me }: KitchenSwitchProps): ReactNode => (
   <Menu>
     <MenuButton className="inline-flex shrink-0 items-center gap-1 rounded-full px-1.5 py-1 text-[14px] hover:bg-white/10">
       {kitchen.is_demo ? (
@@ -58,6 +65,16 @@ export const KitchenSwitch = ({ kitchen, kitchens }: KitchenSwitchProps): ReactN
           Settings
         </Link>
       </MenuItem>
+      {me && <SignOut me={me} />}
     </MenuItems>
   </Menu>
+);
+
+const SignOut = ({ me }: { readonly me: Me }): ReactNode => (
+  <MenuItem>
+    <button type="button" className={ITEM} onClick={() => void signOut()}>
+      Sign out
+      <span className="block text-[13.5px] text-soft">{me.role ? `${me.name}, ${me.role}` : me.name}</span>
+    </button>
+  </MenuItem>
 );

@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { KitchenSwitch } from './KitchenSwitch';
 import { NavLink } from './NavLink';
@@ -10,14 +11,17 @@ type TopRailProps = {
   readonly rail: {
     readonly kitchen: KitchenChoice;
     readonly kitchens: readonly KitchenChoice[];
+    readonly me: Me | null;
     /** The batch to carry on with. */
     readonly openBatch: string | null;
   } | null;
   readonly night: boolean;
+  /** Nobody is signed in who may see the places. */
+  readonly closed: boolean;
 };
 
 /** The places in working order, and which kitchen they are in. */
-export function TopNav({ rail, night }: TopRailProps): ReactNode {
+export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
   return (
     <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 max-sm:gap-2 max-sm:px-3 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
@@ -36,14 +40,14 @@ export function TopNav({ rail, night }: TopRailProps): ReactNode {
         <span className="max-sm:sr-only">Upbeat Oven</span>
       </Link>
       <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:min-w-0 max-lg:overflow-x-auto">
-        {placesOf(rail?.openBatch ?? null).map(({ href, place, name }) => (
+        {(closed ? [] : placesOf(rail?.openBatch ?? null)).map(({ href, place, name }) => (
           <NavLink key={href} href={href} place={place}>
             {name}
           </NavLink>
         ))}
       </nav>
-      <span className="flex-1 max-lg:hidden" />
-      {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} />}
+      <span className={closed ? 'flex-1' : 'flex-1 max-lg:hidden'} />
+      {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} me={rail.me} />}
       <ThemeSwitch night={night} />
     </header>
   );

@@ -1,0 +1,20 @@
+/** What is noted of people, devices and kitchens, as it is told. */
+export type AuditWord =
+  | 'signed in'
+  | 'signed out'
+  | 'signed out everywhere'
+  | 'passphrase refused'
+  | 'passphrase changed'
+  | 'person added'
+  | 'role changed'
+  | 'person removed'
+  | 'pairing code made'
+  | 'device paired'
+  | 'device revoked'
+  | 'use in the house begun'
+  | 'use in the house ended'
+  | 'kitchen set up'
+  | 'kitchen removed'
+  | 'kitchen exported'
+  | 'kitchen brought in'
+  | 'settings changed';
