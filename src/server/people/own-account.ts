@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Reader } from '@/core/said';
 import { fail, succeed, type Result } from '@/core/failure';
-import { READINGS } from '@/core/said';
+import { READINGS, type Reader } from '@/core/said';
 import { noteDone } from '@/db/audit';
 import { removeDevicesOf } from '@/db/devices';
 import { maybePerson, setOwnReads, setPassphrase } from '@/db/people';
@@ -55,7 +55,7 @@ const OWN_READS = Joi.object<Partial<Reader>>(
 );
 
 /** Keeps in what numbers one reads oneself; what is left out is as the kitchen does. */
-export async function savePartial<Reader>(body: unknown): Promise<Result<{ readonly reads: Partial<Reader> }>> {
+export async function saveOwnReads(body: unknown): Promise<Result<{ readonly reads: Partial<Reader> }>> {
   const asking = me();
   if (!asking.ok) return asking;
   const request = checkWith(OWN_READS, body);
