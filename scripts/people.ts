@@ -1,6 +1,6 @@
 /** Looks after people at the machine itself: who may come, a passphrase that nobody remembers, a device that was lost. */
 import { succeed, type Result } from '@/core/failure';
-import { AT_THE_MACHINE, noteDone } from '@/db/audit';
+import { AT_THE_MACHINE, noteOwn } from '@/db/audit';
 import { removeDevicesOf } from '@/db/devices';
 import { everybody, maybePersonNamed, setPassphrase, signInWanted, wantSignIn, type PersonRow } from '@/db/people';
 import { closePools } from '@/server/kitchen-pools';
@@ -31,7 +31,7 @@ async function reset(name: string): Promise<Result<string>> {
   return ofTheHouse('owner', async (db) => {
     await setPassphrase(db, person.id, hash);
     const out = await removeDevicesOf(db, person.id);
-    await noteDone(db, { kitchen_id: null, person: AT_THE_MACHINE, what: 'passphrase changed', about: person.name });
+    await noteOwn(db, { id: person.id, name: AT_THE_MACHINE }, 'passphrase changed', person.name);
     return succeed(`${person.name} has a new passphrase; ${out} devices are signed out.`);
   });
 }
@@ -40,7 +40,7 @@ async function signOut(name: string): Promise<Result<string>> {
   const person = await personNamed(name);
   return ofTheHouse('owner', async (db) => {
     const out = await removeDevicesOf(db, person.id);
-    await noteDone(db, { kitchen_id: null, person: AT_THE_MACHINE, what: 'signed out everywhere', about: person.name });
+    await noteOwn(db, { id: person.id, name: AT_THE_MACHINE }, 'signed out everywhere', person.name);
     return succeed(`${out} devices of ${person.name} are signed out.`);
   });
 }

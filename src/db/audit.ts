@@ -17,14 +17,24 @@ export async function noteDone(db: Queryable, { kitchen_id, person, what, about 
   ]);
 }
 
-/** What was done in a kitchen, and by its people to themselves, the newest first. */
+/** Notes what somebody did to themselves, in every kitchen that they belong to: its owners look after it. */
+export async function noteOwn(
+  db: Queryable,
+  { id, name }: { readonly id: string; readonly name: string },
+  what: AuditWord,
+  about: string,
+): Promise<void> {
+  await db.query(
+    'insert into audit (kitchen_id, person, what, about) select kitchen_id, $2, $3, left($4, 200) from member where person_id = $1',
+    [id, name, what, about],
+  );
+}
+
+/** What was done in a kitchen, and at the machine to all of them, the newest first. */
 export async function auditOf(db: Queryable, kitchenId: string, most: number): Promise<AuditRow[]> {
   const { rows } = await db.query<AuditRow>(
-    `select at, person, what, about from audit
-     where kitchen_id = $1
-        or (kitchen_id is null and (person = $3 or lower(person) in (select name_small from member join person on id = person_id where member.kitchen_id = $1)))
-     order by id desc limit $2`,
-    [kitchenId, most, AT_THE_MACHINE],
+    'select at, person, what, about from audit where kitchen_id = $1 or kitchen_id is null order by id desc limit $2',
+    [kitchenId, most],
   );
   return rows;
 }

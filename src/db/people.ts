@@ -44,7 +44,7 @@ export async function setOwnReads(db: Queryable, id: string, reads: Partial<Read
 
 /** Takes a person away who belongs to no kitchen any more, with their devices and codes. */
 export async function removeIfNowhere(db: Queryable, id: string): Promise<void> {
-  await db.query('delete from person where id = $1 and not exists (select from member where person_id = $1)', [id]);
+  await db.query('delete from person where id = $1 and kitchens_of(id) = 0', [id]);
 }
 
 /** What a person may do in a kitchen, from now on. */
@@ -76,7 +76,7 @@ export type MemberRow = PersonRow & { readonly role: Role; readonly kitchens: nu
 /** Everybody of a kitchen, owners first, then by name. Rows of owners are locked with `for update`, so that one of them stays. */
 export async function membersOf(db: Queryable, kitchenId: string): Promise<MemberRow[]> {
   const { rows } = await db.query<MemberRow>(
-    `select id, name, passphrase, reads, role, (select count(*)::int from member o where o.person_id = id) as kitchens
+    `select id, name, passphrase, reads, role, kitchens_of(id) as kitchens
      from member join person on id = person_id where kitchen_id = $1
      order by role <> 'owner', name_small`,
     [kitchenId],

@@ -18,7 +18,7 @@ import { minuteSince, now, type TimeZone } from './clock';
 import { begunOn } from './oven/bake-state';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
 import { kitchenOf, todayIn, zoneOf } from './view-kitchen';
-import { inTransaction, withDatabase } from './with-database';
+import { inTransaction, refusedHere, withDatabase } from './with-database';
 
 export const viewBakeDay = (asked: string | undefined): Promise<Result<BakeDayView>> =>
   withDatabase('guest', async (db) => {
@@ -120,6 +120,8 @@ const PLANNED = Joi.object<{ settings: DaySettings; plan: PlannedStep[] }, true>
  * nothing. A day that goes on is called by it from now on.
  */
 export async function saveBakeDay(day: string, body: unknown): Promise<Result<SavedOver<DayPlanned>>> {
+  const refused = await refusedHere('baker');
+  if (refused) return refused;
   const request = checkSave(PLANNED, body);
   if (!request.ok) return request;
   if (!isDay(day)) return fail('BAD_VALUE', SENTENCES.notADay, 'day');

@@ -3,7 +3,7 @@ import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { maybeBatch } from '@/db/batches';
 import { maybePhoto, setPhoto, type PhotoRow } from '@/db/photos';
 import { MOST_PX, PHOTO_FORMATS } from './pictures';
-import { inTransaction, withDatabase } from './with-database';
+import { inTransaction, refusedHere, withDatabase } from './with-database';
 import { binOne } from './bin';
 import type { Binned } from '@/contract/bin';
 
@@ -19,6 +19,8 @@ const QUALITY = 85;
  * where it was taken.
  */
 export async function keepPhoto(batchId: string, bytes: Uint8Array): Promise<Result<{ bytes: number }>> {
+  const refused = await refusedHere('helper');
+  if (refused) return refused;
   if (bytes.length > LARGEST_PHOTO) return fail('TOO_LARGE', 'This photo is larger than 3 MB. Take a smaller one.', 'photo');
   const picture = await pictureOf(bytes);
   if (!picture) return fail('BAD_VALUE', 'This is not a picture that can be opened: a JPEG, PNG or WebP photo.', 'photo');

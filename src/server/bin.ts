@@ -6,7 +6,7 @@ import { DAYS_IN_BIN, emptyBin, inBin, isBaking, putInBin, takeOutOfBin, THING_K
 import type { Queryable } from '@/db/client';
 import { noWayBack } from '@/db/failures';
 import { checkWith } from '@/formats/read-batch';
-import { inTransaction, withDatabase } from './with-database';
+import { inTransaction, refusedHere, withDatabase } from './with-database';
 
 /** Most things that are taken away or brought back at once. */
 const MOST = 500;
@@ -31,6 +31,8 @@ const IDS = Joi.object<{ readonly ids: readonly string[] }>({
 
 /** Takes things away, all of them or none. */
 export async function bin(body: unknown): Promise<Result<{ readonly binned: readonly Binned[] }>> {
+  const refused = await refusedHere('baker');
+  if (refused) return refused;
   const request = checkWith(WISHES, body);
   if (!request.ok) return request;
   return inTransaction('baker', async (db) => {
@@ -67,6 +69,8 @@ type Back = { readonly back: ReadonlyArray<Omit<Binned, 'id'>> };
 
 /** Brings things back where they were, all of them or none. */
 export async function takeBack(body: unknown): Promise<Result<Back>> {
+  const refused = await refusedHere('baker');
+  if (refused) return refused;
   const request = checkWith(IDS, body);
   if (!request.ok) return request;
   try {

@@ -5,7 +5,7 @@ import { checkWith } from '@/formats/read-batch';
 import { asked } from './asked';
 import { allCountries } from './countries';
 import { kitchens } from './kitchen-pools';
-import { withDatabase } from './with-database';
+import { ofTheHouse, withDatabase } from './with-database';
 
 const CHOICE = Joi.object<{ readonly id: string }, true>({ id: Joi.string().max(60).required() });
 
@@ -13,7 +13,8 @@ const CHOICE = Joi.object<{ readonly id: string }, true>({ id: Joi.string().max(
 export async function chooseKitchen(body: unknown): Promise<Result<{ id: string }>> {
   const request = checkWith(CHOICE, body);
   if (!request.ok) return request;
-  return withDatabase('guest', async () => {
+  // The kitchen that this page shows may be gone: the house is asked.
+  return ofTheHouse('guest', async () => {
     const { id } = request.value;
     return (await kitchens()).some((one) => one.id === id) ? succeed({ id }) : fail('NOT_FOUND', SENTENCES.noKitchen);
   });
@@ -29,4 +30,4 @@ export const viewWelcome = (): Promise<Result<WelcomeView | null>> =>
 
 /** What a further kitchen is asked. */
 export const viewNewKitchen = (): Promise<Result<WelcomeView>> =>
-  withDatabase('owner', async () => succeed({ kitchens: await kitchens(), countries: allCountries() }));
+  ofTheHouse('owner', async () => succeed({ kitchens: await kitchens(), countries: allCountries() }));

@@ -10,7 +10,7 @@ import { enterMeasured } from './measure-batch';
 import { refitAppliances } from './oven/learn';
 import { kitchenOf } from './view-kitchen';
 import { wholeLog, type LogEntry } from './view-log';
-import { inTransaction, withDatabase } from './with-database';
+import { inTransaction, refusedHere, withDatabase } from './with-database';
 
 /** The whole log as a table, the batch made last first: told in slices while it is read, so that no log is too long. */
 export async function logTable(): Promise<Result<AsyncIterable<string>>> {
@@ -64,6 +64,8 @@ function lineOf({ id, name, recipe, oven, baked_on, forecast, measured, comparis
 
 /** Takes measurements over from a table: each line belongs to the batch of its id, or else of its name and day. */
 export async function readLogBack(text: string): Promise<Result<ReadBack>> {
+  const refused = await refusedHere('baker');
+  if (refused) return refused;
   const read = readLogCsv(text);
   if (!read.ok) return read;
   const entries = await withDatabase('baker', async (db) => {

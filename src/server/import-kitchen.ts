@@ -6,7 +6,7 @@ import { readBatch } from '@/formats/read-batch';
 import { pictureFormat } from './pictures';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { ownedBy } from './people/members';
-import { inKitchen, withDatabase } from './with-database';
+import { inKitchen, refusedHere, withDatabase } from './with-database';
 
 /**
  * Brings a kitchen in that was exported here or on another machine: the same kitchen, whole or not at all.
@@ -14,6 +14,8 @@ import { inKitchen, withDatabase } from './with-database';
  * @returns its id
  */
 export async function importKitchen(bytes: Uint8Array): Promise<Result<{ readonly id: string; readonly name: string }>> {
+  const refused = await refusedHere('owner');
+  if (refused) return refused;
   const read = await readKitchenZip(bytes);
   if (!read.ok) return read;
   const file = read.value;

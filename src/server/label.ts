@@ -13,7 +13,7 @@ import { computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
 import { predictWithBands } from './predict-with-bands';
 import { kitchenOf, todayIn } from './view-kitchen';
-import { withDatabase } from './with-database';
+import { refusedHere, withDatabase } from './with-database';
 import { now } from './clock';
 import { viewOf } from '@/server/open-batch';
 
@@ -143,6 +143,8 @@ const PRINTER_REQUEST = Joi.object<PrinterRequest>({
 
 /** Works the stand-in: prints a batch's label, puts a roll in, opens it, pulls its plug. */
 export async function workLabelPrinter(body: unknown): Promise<Result<PrinterState>> {
+  const refused = await refusedHere('helper');
+  if (refused) return refused;
   const request = checkWith(PRINTER_REQUEST, body);
   if (!request.ok) return request;
   if (request.value.do === 'print') {

@@ -13,7 +13,7 @@ import { allCountries } from './countries';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { ALTITUDE_M } from './kitchen-settings';
 import { ownedBy } from './people/members';
-import { inKitchen, withDatabase } from './with-database';
+import { inKitchen, refusedHere, withDatabase } from './with-database';
 
 /** Kitchens that one house may hold. */
 const MOST_KITCHENS = 50;
@@ -48,6 +48,8 @@ const NEW_KITCHEN = Joi.object<NewKitchenRequest>({
 
 /** Makes a kitchen of one's own, with nothing in it but what was asked. */
 export async function setUpKitchen(body: unknown): Promise<Result<{ id: string }>> {
+  const refused = await refusedHere('owner');
+  if (refused) return refused;
   const request = checkWith(NEW_KITCHEN, body);
   if (!request.ok) return request;
   const there = await withDatabase('owner', async () => succeed(await kitchens()));

@@ -8,8 +8,9 @@ import { checkWith } from '@/formats/read-batch';
 import { computeResult } from './compute/compute';
 import { forgetKitchens, kitchens } from './kitchen-pools';
 import { loadPantry } from './pantry';
+import { refusal } from './people/allowed';
 import { nameOfWho } from './people/members';
-import { inKitchen, withDatabase } from './with-database';
+import { inKitchen, refusedHere, withDatabase } from './with-database';
 
 type RemoveRequest = {
   /** The kitchen's name, typed by whoever means it. */
@@ -21,6 +22,8 @@ const REMOVE = Joi.object<RemoveRequest, true>({ name: Joi.string().trim().allow
 
 /** Takes a kitchen away with everything in it, once its name was typed; recipes of one's own may go on in another. */
 export async function dropKitchen(id: string, body: unknown): Promise<Result<{ recipes: number }>> {
+  const refused = await refusedHere('owner');
+  if (refused) return refused;
   const request = checkWith(REMOVE, body);
   if (!request.ok) return request;
   const there = await withDatabase('guest', async () => succeed(await kitchens()));
@@ -28,6 +31,8 @@ export async function dropKitchen(id: string, body: unknown): Promise<Result<{ r
   const kitchen = there.value.find((one) => one.id === id);
   if (!kitchen) return fail('NOT_FOUND', SENTENCES.noKitchen);
   const { name, take_to } = request.value;
+  const notTheirs = refusal('owner', id);
+  if (notTheirs) return notTheirs;
   if (name !== kitchen.name)
     return fail('BAD_VALUE', `Type its name as it stands, ${kitchen.name}, to remove it. Nothing was removed.`, 'name');
   if (take_to !== undefined && !there.value.some((one) => one.id === take_to && one.id !== id))

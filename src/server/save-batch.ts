@@ -8,13 +8,12 @@ import { forecast } from './forecast';
 import { loadPantry } from './pantry';
 import { onlyWeighed } from './only-weighed';
 import { nameOfAsking } from './people/allowed';
-import { refusalHere } from './people/members';
 import { checkSave, savedOver, versionOf, type SavedOver } from './save-over';
-import { withDatabase } from './with-database';
+import { refusedHere, withDatabase } from './with-database';
 
 /** Why who asks may not save this; null where they may, or where the batch is gone. */
 async function unlessWeighed(db: Queryable, id: string, document: BatchDocument): Promise<Failure | null> {
-  const refused = await refusalHere('baker');
+  const refused = await refusedHere('baker');
   if (!refused) return null;
   const stands = await maybeBatch(db, id);
   return !stands || onlyWeighed(stands.document, document) ? null : refused;

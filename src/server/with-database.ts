@@ -1,10 +1,11 @@
 import 'server-only';
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { Pool } from 'pg';
-import type { Result } from '@/core/failure';
+import { SENTENCES, fail, succeed, type Failure, type Result } from '@/core/failure';
 import { noteAnswered, type Keyed } from '@/db/answered';
 import type { Queryable } from '@/db/client';
 import { failureOf, mayBeRetried } from '@/db/failures';
+import { asked } from './asked';
 import { askedKitchen, poolOf } from './kitchen-pools';
 import { refusal, type Least } from './people/allowed';
 
@@ -31,7 +32,15 @@ export async function withDatabase<T>(least: Least, work: Work<T>): Promise<Resu
 /** Does something in the kitchen that is asked for, unless who asks may not. */
 async function allowed<T>(least: Least, work: (pool: Pool) => Promise<Result<T>>): Promise<Result<T>> {
   const kitchen = (await askedKitchen())?.id ?? null;
+  // A page of one kitchen, asked for by somebody who does not belong to it, or of one that is gone.
+  if (kitchen === null && asked().only && least !== 'anybody') return fail('NOT_FOUND', SENTENCES.noKitchen);
   return refusal(least, kitchen) ?? work(poolOf(kitchen));
+}
+
+/** Why who asks may not have it done here; null where they may. The first line of what looks at its request before it opens the database. */
+export async function refusedHere(least: Least): Promise<Failure | null> {
+  const may = await withDatabase(least, () => Promise.resolve(succeed(null)));
+  return may.ok ? null : may;
 }
 
 /** Reads as everything stood at one moment, however long the reading takes. */

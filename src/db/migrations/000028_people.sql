@@ -1,5 +1,5 @@
 -- People of this house, what each may do in which kitchen, and the devices that they are signed in on. Who signs in is in no kitchen yet,
--- so these tables are the house's: their use cases ask who may see what.
+-- so people and devices are the house's: their use cases ask who may see what.
 create table person (
   id text primary key,
   name text not null constraint person_has_a_name check (length(btrim(name)) between 1 and 60),
@@ -47,6 +47,16 @@ create table audit (
   about text not null default ''
 );
 create index audit_of_kitchen on audit (kitchen_id, id desc);
+-- A connection of one kitchen sees its own; one of the house, which looks up who comes, sees all.
+alter table member enable row level security;
+create policy own_kitchen on member using (kitchen_id = this_kitchen() or this_kitchen() = '') with check (kitchen_id = this_kitchen() or this_kitchen() = '');
+alter table audit enable row level security;
+create policy own_kitchen on audit using (kitchen_id = this_kitchen() or kitchen_id is null or this_kitchen() = '')
+  with check (kitchen_id = this_kitchen() or kitchen_id is null or this_kitchen() = '');
+-- To how many kitchens a person belongs, whichever one sees: a number, and not which.
+create function kitchens_of(person text) returns integer language sql stable security definer set search_path = public as
+  'select count(*)::int from member where person_id = person';
+
 -- Whether everybody who comes must be known.
 alter table installation add column sign_in boolean not null default false;
 -- Who saved a batch as it stands, and who saved it as it stood; empty where nobody needs to be known.
@@ -54,8 +64,8 @@ alter table batch add column saved_by text not null default '';
 alter table batch_version add column saved_by text not null default '';
 create or replace function keep_batch_version() returns trigger language plpgsql as $$
 begin
-  -- Batches save themselves every few seconds: a spell of work is one version, as it stood before.
-  if not exists (select from batch_version where batch_id = old.id and saved_at > now() - interval '10 minutes')
+  -- Batches save themselves every few seconds: a spell of one person's work is one version, as it stood before the next.
+  if not exists (select from batch_version where batch_id = old.id and saved_by = old.saved_by and saved_at > now() - interval '10 minutes')
      and (old.updated_at < now() - interval '10 minutes' or old.saved_by <> new.saved_by) then
     insert into batch_version (batch_id, revision, document, saved_at, saved_by) values (old.id, old.revision, old.document, old.updated_at, old.saved_by)
       on conflict do nothing;

@@ -4,13 +4,15 @@ import { maybeBatch } from '@/db/batches';
 import { checkWith } from '@/formats/read-batch';
 import { loadPantry } from '../pantry';
 import { kitchenOf } from '../view-kitchen';
-import { inTransaction } from '../with-database';
+import { inTransaction, refusedHere } from '../with-database';
 import { store } from './store';
 
 const REQUEST = Joi.object<{ batch: string }, true>({ batch: Joi.string().guid().required() });
 
 /** Puts a baked batch away, as a page asks for it. */
 export async function storePacks(body: unknown): Promise<Result<{ jars: number }>> {
+  const refused = await refusedHere('helper');
+  if (refused) return refused;
   const request = checkWith(REQUEST, body);
   return request.ok ? putBatchAway(request.value.batch) : request;
 }

@@ -12,7 +12,7 @@ import { forecast } from '../forecast';
 import { store } from '../jars/store';
 import { loadPantry } from '../pantry';
 import { kitchenOf, todayIn } from '../view-kitchen';
-import { inTransaction } from '../with-database';
+import { inTransaction, refusedHere } from '../with-database';
 import { predictCalls, minuteOf, nextOf, writeCalls } from './bake-state';
 import { inTurn } from './in-turn';
 import { refitAppliances } from './learn';
@@ -45,6 +45,8 @@ type Once = (work: () => Promise<Answered>) => Promise<Answered>;
  * @param once - does the work of a request that may come twice
  */
 export async function answerCall(batchId: string, body: unknown, once: Once = (work) => work()): Promise<Answered> {
+  const refused = await refusedHere('helper');
+  if (refused) return refused;
   const request = checkWith(ANSWER, body);
   return request.ok ? inTurn(batchId, () => once(() => heldAnswer(batchId, request.value))) : request;
 }

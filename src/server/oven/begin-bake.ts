@@ -9,7 +9,7 @@ import { checkWith } from '@/formats/read-batch';
 import { workOf } from '../bake-day';
 import { loadPantry } from '../pantry';
 import { kitchenOf, zoneOf } from '../view-kitchen';
-import { inTransaction } from '../with-database';
+import { inTransaction, refusedHere } from '../with-database';
 import { at, isoDay, now } from '../clock';
 import { DAY_FIELD } from '../day-field';
 import type { Looking } from '../compute/jobs/oven-jobs';
@@ -22,6 +22,8 @@ const BEGIN_REQUEST = Joi.object<BeginRequest>({ batch: Joi.string().guid(), day
 
 /** Begins one batch, or the batches of a bake day. */
 export async function begin(body: unknown): Promise<Result<object>> {
+  const refused = await refusedHere('helper');
+  if (refused) return refused;
   const request = checkWith(BEGIN_REQUEST, body);
   if (!request.ok) return request;
   const { batch, day = '' } = request.value;

@@ -1,11 +1,10 @@
-import type { AuditWord, Role } from '@/core/people';
-import { SENTENCES, fail, succeed, type Failure, type Result } from '@/core/failure';
+import type { AuditWord } from '@/core/people';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { AT_THE_MACHINE, noteDone } from '@/db/audit';
 import type { Queryable } from '@/db/client';
 import { membersOf, ownersAnywhere, setRole, type MemberRow } from '@/db/people';
 import { who } from '../asked';
 import { askedKitchen } from '../kitchen-pools';
-import { refusal } from './allowed';
 
 /** By what name whoever asks goes down in what was done. */
 export function nameOfWho(): string {
@@ -17,11 +16,6 @@ export function nameOfWho(): string {
 export async function kitchenHere(): Promise<Result<string>> {
   const kitchen = await askedKitchen();
   return kitchen ? succeed(kitchen.id) : fail('NOT_FOUND', SENTENCES.noKitchen);
-}
-
-/** Why who asks may not have it done in the kitchen that is asked for; null where they may. */
-export async function refusalHere(least: Role): Promise<Failure | null> {
-  return refusal(least, (await askedKitchen())?.id ?? null);
 }
 
 /** Whoever makes a kitchen owns it; where nobody needs to be known, who is known as an owner elsewhere does. */

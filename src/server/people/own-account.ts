@@ -1,8 +1,7 @@
 import Joi from 'joi';
-import type { Reader } from '@/core/said';
 import { fail, succeed, type Result } from '@/core/failure';
 import { READINGS, type Reader } from '@/core/said';
-import { noteDone } from '@/db/audit';
+import { noteOwn } from '@/db/audit';
 import { removeDevicesOf } from '@/db/devices';
 import { maybePerson, setOwnReads, setPassphrase } from '@/db/people';
 import { checkWith } from '@/formats/read-batch';
@@ -44,7 +43,7 @@ export async function changeOwnPassphrase(body: unknown): Promise<Result<{ reado
       await forgetTries(db, keys);
       await setPassphrase(db, id, hash);
       const out = await removeDevicesOf(db, id, device);
-      await noteDone(db, { kitchen_id: null, person: name, what: 'passphrase changed', about: name });
+      await noteOwn(db, asking.value, 'passphrase changed', '');
       return succeed({ out });
     });
   });

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import QRCode from 'qrcode';
 import type { PairingCode, QrSquare } from '@/contract/people';
 import { fail, succeed, type Result } from '@/core/failure';
-import { noteDone } from '@/db/audit';
+import { noteDone, noteOwn } from '@/db/audit';
 import { addPairing, usePairing } from '@/db/devices';
 import { maybePerson } from '@/db/people';
 import { forgetTries } from '@/db/wrong-tries';
@@ -69,7 +69,7 @@ export async function pair(body: unknown, device: string): Promise<Result<Signed
         );
       await forgetTries(db, keys);
       const token = await signedIn(db, person, device);
-      await noteDone(db, { kitchen_id: null, person: person.name, what: 'device paired', about: device });
+      await noteOwn(db, person, 'device paired', device);
       return succeed({ token, name: person.name });
     });
   });

@@ -9,6 +9,8 @@ const SALT_BYTES = 16;
 
 export const SHORTEST = 12;
 const LONGEST = 128;
+/** Letters that a passphrase has beside the person's own name. */
+const BESIDE_NAME = 8;
 
 /** Beginnings that everybody tries first. */
 const TRIED_FIRST = [
@@ -43,7 +45,12 @@ export function checkPassphrase(typed: string, name: string): Result<string> {
       'This is among the first that anybody would try. Take four words that do not belong together.',
       path,
     );
-  if (name.trim().length > 2 && plain.replaceAll(name.trim().toLowerCase(), '').length < SHORTEST - 4)
+  const beside = name
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word.length > 2)
+    .reduce((left, word) => left.replaceAll(word, ''), plain);
+  if (beside.replaceAll(/\s/g, '').length < BESIDE_NAME)
     return fail('BAD_VALUE', 'This is little more than the name. Take four words that do not belong together.', path);
   return succeed(passphrase);
 }

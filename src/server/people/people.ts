@@ -19,7 +19,7 @@ import {
 import { checkWith } from '@/formats/read-batch';
 import { who } from '../asked';
 import { sharingNow } from '../sharing/sharing-now';
-import { inTransaction, withDatabase } from '../with-database';
+import { inTransaction, refusedHere, withDatabase } from '../with-database';
 import { refusal } from './allowed';
 import { kitchenHere, memberHere, nameOfWho } from './members';
 import { checkPassphrase, hashPassphrase } from './passphrase';
@@ -79,6 +79,8 @@ const NEW_PERSON = Joi.object<NewPerson, true>({
 
 /** Adds somebody to the kitchen. Without a passphrase they come in by a paired device only. */
 export async function addToKitchen(body: unknown): Promise<Result<{ readonly id: string }>> {
+  const refused = await refusedHere('owner');
+  if (refused) return refused;
   const request = checkWith(NEW_PERSON, body);
   if (!request.ok) return request;
   const { name, role, passphrase } = request.value;
@@ -111,10 +113,11 @@ const PERSON_CHANGE = Joi.object<PersonChange>({
 
 /** Changes what somebody may do, or gives them a new passphrase, which signs them out everywhere. */
 export async function changePerson(id: string, body: unknown): Promise<Result<{ readonly id: string }>> {
+  const refused = await refusedHere('owner');
+  if (refused) return refused;
   const request = checkWith(PERSON_CHANGE, body);
   if (!request.ok) return request;
   const { role, passphrase } = request.value;
-  // Who may not is told so before anything is hashed.
   const before = await withDatabase('owner', (db) => memberHere(db, id));
   if (!before.ok) return before;
   const hashed = passphrase === undefined ? succeed(null) : await hashedFor(passphrase, before.value.person.name);

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { AuditWord } from '@/core/people';
 import { fail, succeed, type Result } from '@/core/failure';
-import { noteDone } from '@/db/audit';
+import { noteOwn } from '@/db/audit';
 import { addDevice, removeDevice, removeDevicesOf } from '@/db/devices';
 import { maybePersonNamed } from '@/db/people';
 import { forgetTries } from '@/db/wrong-tries';
@@ -17,7 +17,7 @@ export type SignedIn = { readonly token: string; readonly name: string };
 
 type SignInRequest = { readonly name: string; readonly passphrase: string };
 const SIGN_IN = Joi.object<SignInRequest, true>({
-  name: Joi.string().trim().max(60).required(),
+  name: Joi.string().max(60).required(),
   passphrase: Joi.string().max(1000).required(),
 });
 
@@ -37,21 +37,21 @@ export async function signIn(body: unknown, device: string): Promise<Result<Sign
     const right = await isPassphrase(passphrase, person?.passphrase ?? null);
     if (!person || !right) {
       // A name that nobody has may be a passphrase in the wrong field: it is noted nowhere.
-      if (person) await noteOf(person.name, 'passphrase refused', device);
+      if (person) await noteOf(person, 'passphrase refused', device);
       return fail('NOT_SIGNED_IN', 'The name or the passphrase is not right. Try again, or ask who looks after this house.');
     }
     return ofTheHouse<SignedIn>('anybody', async (db) => {
       await forgetTries(db, keys);
       const token = await signedIn(db, person, device);
-      await noteDone(db, { kitchen_id: null, person: person.name, what: 'signed in', about: device });
+      await noteOwn(db, person, 'signed in', device);
       return succeed({ token, name: person.name });
     });
   });
 }
 
-const noteOf = (person: string, what: AuditWord, about: string): Promise<Result<null>> =>
+const noteOf = (person: { readonly id: string; readonly name: string }, what: AuditWord, about: string): Promise<Result<null>> =>
   ofTheHouse('anybody', async (db) => {
-    await noteDone(db, { kitchen_id: null, person, what, about });
+    await noteOwn(db, person, what, about);
     return succeed(null);
   });
 
@@ -72,7 +72,7 @@ export const signOut = (): Promise<Result<{ readonly out: number }>> =>
     const asking = who();
     if (asking.kind !== 'person') return succeed({ out: 0 });
     await removeDevice(db, asking.device);
-    await noteDone(db, { kitchen_id: null, person: asking.name, what: 'signed out', about: '' });
+    await noteOwn(db, asking, 'signed out', '');
     return succeed({ out: 1 });
   });
 
@@ -82,6 +82,6 @@ export const signOutEverywhere = (): Promise<Result<{ readonly out: number }>> =
     const asking = who();
     if (asking.kind !== 'person') return fail('BAD_VALUE', 'Nobody is signed in here: this house does not ask who comes.');
     const out = await removeDevicesOf(db, asking.id);
-    await noteDone(db, { kitchen_id: null, person: asking.name, what: 'signed out everywhere', about: '' });
+    await noteOwn(db, asking, 'signed out everywhere', '');
     return succeed({ out });
   });

@@ -18,7 +18,7 @@ export function AddPerson({ onChange }: { readonly onChange: () => void }): Reac
   const [wrong, setWrong] = useState<string | null>(null);
   const send = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    const body = { name, role, passphrase: passphrase === '' ? null : passphrase };
+    const body = { name: name.trim(), role, passphrase: passphrase === '' ? null : passphrase };
     const answer = await call('/api/people', { body });
     setWrong(answer.ok ? null : answer.message);
     if (!answer.ok) return;

@@ -69,7 +69,9 @@ function Begin({ sharing: { is_here, addresses }, hasOwner, onDone }: PartProps 
   const send = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     setAsking(true);
-    const answer = await call<SharingView>('/api/sharing', { body: hasOwner ? {} : { owner: { name, passphrase } } });
+    const answer = await call<SharingView>('/api/sharing', {
+      body: hasOwner ? {} : { owner: { name: name.trim(), passphrase } },
+    });
     setAsking(false);
     onDone(answer);
   };

@@ -18,7 +18,7 @@ export function SignInPage({ to }: { readonly to: string }): ReactNode {
   const send = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     setAsking(true);
-    const answer = await call('/api/sign-in', { body: { name, passphrase } });
+    const answer = await call('/api/sign-in', { body: { name: name.trim(), passphrase } });
     // The page behind belongs to whoever signed in: nothing of this one stays.
     if (answer.ok) return window.location.assign(to);
     setAsking(false);

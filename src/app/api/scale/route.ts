@@ -10,5 +10,5 @@ export const GET = (request: Request): Response => events(scaleStream(request.si
 /** Works the stand-in scale. */
 export async function POST(request: Request): Promise<Response> {
   const body = await bodyJson(request);
-  return body.ok ? answer(workScale(body.value)) : refuse(body);
+  return body.ok ? answer(await workScale(body.value)) : refuse(body);
 }
