@@ -18,7 +18,7 @@ for word in "$@"; do
   esac
 done
 ensure_packages
-[ -f "$STATE/db-password" ] || { say "There is nothing to copy yet: npm start makes it."; exit 1; }
+[ -n "$NAMED_URL" ] || [ -f "$STATE/db-password" ] || { say "There is nothing to copy yet: npm start makes it."; exit 1; }
 start_database
 ensure_programs
 node --enable-source-maps dist/backup.mjs "$STATE/backups" "$how" "${file[@]}"

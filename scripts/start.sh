@@ -6,6 +6,7 @@
 #   PORT            the page's port (3210)
 #   OVEN_DB_PORT    the database's port (54329)
 #   OVEN_STATE      folder for database, logs and process ids (.oven)
+#   OVEN_DATABASE_URL  any PostgreSQL 15 or newer, as the owner of its schema; then no database is started here
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
@@ -48,7 +49,7 @@ ensure_programs
 pending="$(node --enable-source-maps dist/set-up-database.mjs --pending 8>&-)"
 [ -z "$pending" ] || node --enable-source-maps dist/backup.mjs "$STATE/backups" plain "$STATE/backups/before-${pending%.sql}.dump" >&2 8>&-
 node --enable-source-maps dist/set-up-database.mjs "${wishes[@]}" >&2 8>&-
-node --enable-source-maps dist/backup.mjs "$STATE/backups" daily >&2 8>&- || say "Today's copy could not be made; see npm run backup."
+[ -n "$NAMED_URL" ] || node --enable-source-maps dist/backup.mjs "$STATE/backups" daily >&2 8>&- || say "Today's copy could not be made; see npm run backup."
 export OVEN_COMPUTE_WORKER="$ROOT/dist/compute-worker.mjs"
 if ensure_build && running; then
   # A running server would serve pages of the old build with chunks of the new one.
