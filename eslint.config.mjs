@@ -32,6 +32,7 @@ export default defineConfig(
     'scripts/*.mjs',
     'lint/*.mjs',
     'node_modules/',
+    'public/',
     'next-env.d.ts',
     '*.config.*',
     '.dependency-cruiser.cjs',

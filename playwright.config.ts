@@ -16,6 +16,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
     contextOptions: { reducedMotion: 'reduce' },
+    // What a browser keeps of the pages is tried by one journey of its own.
+    serviceWorkers: 'block',
     trace: 'off',
   },
 });

@@ -1,16 +1,21 @@
-import type { Metadata } from 'next';
+import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
+import { ServiceWorker } from '@/ui/shell/ServiceWorker';
 import { SignedOutNotice } from '@/ui/shell/SignedOutNotice';
 import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
 
 export const metadata: Metadata = {
+  appleWebApp: { capable: true, title: 'Upbeat Oven' },
+  icons: { apple: '/icon-180.png' },
   description: 'From bowl to jar: scale, shape, bake, dry and keep dog treats, with the water followed all the way.',
 };
+
+export const viewport: Viewport = { themeColor: '#1d3b53', viewportFit: 'cover' };
 
 export default async function Layout({ children }: { readonly children: ReactNode }): Promise<ReactNode> {
   const night = (await cookies()).get('theme')?.value === 'night';
@@ -27,6 +32,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
         <SignedOutNotice />
         {children}
         <UndoNotice />
+        <ServiceWorker />
       </body>
     </html>
   );

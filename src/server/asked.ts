@@ -63,13 +63,18 @@ export function readBy(reader: Reader): void {
 /** For whom the work that runs is done; a script asks for nobody. */
 export const asked = (): Asked => store().getStore() ?? { kitchen: null };
 
-/** Whether this process answers requests: then work that nobody asked for is done for nobody. A script works for the house. */
+/**
+ * Whether this process answers requests: then work that nobody asked for is done for nobody, as well where pages are served without the server
+ * in front of them, which finds out who comes. A script works for the house.
+ */
 const served = globalThis as { ovenServes?: true };
 export function serves(): void {
   served.ovenServes = true;
 }
+const isServing = (): boolean => served.ovenServes === true || process.env.NEXT_RUNTIME !== undefined;
+
 /** Who asks. */
-export const who = (choice: Asked = asked()): Who => choice.who ?? { kind: served.ovenServes ? 'stranger' : 'house' };
+export const who = (choice: Asked = asked()): Who => choice.who ?? { kind: isServing() ? 'stranger' : 'house' };
 
 const HERE: Line = { address: '127.0.0.1', secure: false, is_here: true };
 /** Over which line it is asked; a script asks at the machine. */
@@ -82,6 +87,13 @@ export function askedOf(headers: IncomingHttpHeaders): Pick<Asked, 'kitchen' | '
   const kitchen = cookieOf(headers, KITCHEN_COOKIE);
   return { kitchen: kitchen === '' ? null : kitchen };
 }
+
+/** How long ago what is sent was given, where it waited for the line; at most a day [s]. */
+export function givenAgo(headers: Headers): number {
+  const ago_s = Number(headers.get('x-given-ago') ?? 0);
+  return Number.isFinite(ago_s) ? Math.min(Math.max(0, ago_s), A_DAY_S) : 0;
+}
+const A_DAY_S = 86_400;
 
 /** What a cookie holds; empty where there is none. */
 export function cookieOf({ cookie = '' }: IncomingHttpHeaders, name: string): string {

@@ -16,8 +16,9 @@ without.afterEach(() => {
 });
 
 async function run(): Promise<ChildProcess> {
-  const app = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(OTHER_PORT)], {
+  const app = spawn(process.execPath, ['dist/serve.mjs', '127.0.0.1', String(OTHER_PORT)], {
     stdio: 'ignore',
+    env: { ...process.env, NODE_ENV: 'production' },
   });
   started.push(app);
   await expect.poll(async () => (await fetch(`${OTHER}/api/health`).catch(() => null))?.status, { timeout: 30_000 }).toBe(200);

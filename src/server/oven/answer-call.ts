@@ -38,27 +38,32 @@ const MOVES_THE_DAY_MIN = 4;
 
 type Answered = Result<{ readonly next: number | null }>;
 type Once = (work: () => Promise<Answered>) => Promise<Answered>;
+type How = { readonly ago_s?: number; readonly once?: Once };
 
 /**
  * Answers a call of a batch under way, after whatever else moves its day.
  *
- * @param once - does the work of a request that may come twice
+ * @param how - how long ago it was given, where it waited for the line [s], and what does the work of a request that may come twice
  */
-export async function answerCall(batchId: string, body: unknown, once: Once = (work) => work()): Promise<Answered> {
+export async function answerCall(
+  batchId: string,
+  body: unknown,
+  { ago_s = 0, once = (work) => work() }: How = {},
+): Promise<Answered> {
   const refused = await refusedHere('helper');
   if (refused) return refused;
   const request = checkWith(ANSWER, body);
-  return request.ok ? inTurn(batchId, () => once(() => heldAnswer(batchId, request.value))) : request;
+  return request.ok ? inTurn(batchId, () => once(() => heldAnswer(batchId, request.value, ago_s))) : request;
 }
 
-const heldAnswer = (batchId: string, answer: Answer): Promise<Answered> =>
+const heldAnswer = (batchId: string, answer: Answer, ago_s: number): Promise<Answered> =>
   inTransaction('helper', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const bake = await holdBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', SENTENCES.notAtTheOven);
     const callRows = (await callRowsOf(db, [batchId])).get(batchId) ?? [];
-    return takeAnswer({ db, kitchen: kitchen.value, bake, callRows }, answer);
+    return takeAnswer({ db, kitchen: kitchen.value, bake, callRows, given_ms: givenAt(callRows, ago_s) }, answer);
   });
 
 type Held = {
@@ -66,7 +71,16 @@ type Held = {
   readonly kitchen: KitchenRow;
   readonly bake: BakeRow;
   readonly callRows: readonly CallRow[];
+  /** When the answer was given [ms since 1970]. */
+  readonly given_ms: number;
 };
+
+/** An answer that waited for the line counts from when it was given, and after what was done before it. */
+function givenAt(callRows: readonly CallRow[], ago_s: number): number {
+  const before = callRows.map(({ done_at }) => done_at?.getTime() ?? 0);
+  return Math.min(now(), Math.max(now() - ago_s * 1000, ...before));
+}
+
 type Next = Promise<Answered>;
 
 function takeAnswer(held: Held, answer: Answer): Next {
@@ -84,13 +98,13 @@ function takeAnswer(held: Held, answer: Answer): Next {
   }
 }
 
-async function finishCall({ db, kitchen, bake, callRows }: Held, position: number): Next {
+async function finishCall({ db, kitchen, bake, callRows, given_ms }: Held, position: number): Next {
   const next = nextOf(callRows);
   const call = callRows[position];
   if (!call) return fail('BAD_VALUE', 'There is no such call. Reload the page.', 'position');
   if (call.done_at) return succeed({ next });
   if (position !== next) return fail('CHANGED_ELSEWHERE', 'Something else comes first. The page shows what.', 'position');
-  const at = new Date(now());
+  const at = new Date(given_ms);
   const done = callRows.map((row) => (row.position === position ? { ...row, done_at: at } : row));
   const ended_at = nextOf(done) === null ? at : null;
   await setBake(db, { ...bake, ended_at });
@@ -155,11 +169,11 @@ async function stayLonger(held: Held, more: number): Next {
   return succeed({ next });
 }
 
-async function callLater({ db, bake, callRows }: Held, more: number): Next {
+async function callLater({ db, bake, callRows, given_ms }: Held, more: number): Next {
   const next = nextOf(callRows);
   if (next === null) return fail('BAD_VALUE', 'This batch is done; nothing is called any more.');
   // From now on when it is overdue: "in two minutes" means two minutes from now.
-  const overdue = Math.max(0, minuteOf(now()) - minuteOf(callRows[next].due_at));
+  const overdue = Math.max(0, minuteOf(given_ms) - minuteOf(callRows[next].due_at));
   const later = callRows.map((row) =>
     row.position === next ? { ...row, added_minutes: row.added_minutes + Math.round(overdue) + more } : row,
   );

@@ -57,14 +57,18 @@ const RANGES: Record<ReadingKind, readonly [number, number, string]> = {
   room_rh_pct: [1, 100, 'The room’s humidity lies between 1 and 100 %.'],
 };
 
-/** Notes a reading of a batch at the oven, typed, from a device, or from a logger's file. */
-export const recordReading = (batchId: string, body: unknown): Promise<Result<{ noted: number }>> =>
+/**
+ * Notes a reading of a batch at the oven, typed, from a device, or from a logger's file.
+ *
+ * @param ago_s - how long ago it was typed, where it waited for the line [s]
+ */
+export const recordReading = (batchId: string, body: unknown, ago_s = 0): Promise<Result<{ noted: number }>> =>
   inTransaction('helper', async (db) => {
     const request = checkWith(REQUEST, body);
     if (!request.ok) return request;
     const bake = await maybeBake(db, batchId);
     if (!bake) return fail('NOT_FOUND', SENTENCES.notAtTheOven);
-    const noted = await note(db, batchId, request.value);
+    const noted = await note(db, batchId, request.value, new Date(Math.max(now() - ago_s * 1000, bake.starts_at.getTime())));
     // What is noted, or struck out, of a finished bake changes what it taught.
     if (noted.ok && bake.ended_at) {
       const kitchen = await kitchenOf(db);
@@ -73,7 +77,7 @@ export const recordReading = (batchId: string, body: unknown): Promise<Result<{ 
     return noted;
   });
 
-async function note(db: Queryable, batchId: string, asked: ReadingRequest): Promise<Result<{ noted: number }>> {
+async function note(db: Queryable, batchId: string, asked: ReadingRequest, typed_at: Date): Promise<Result<{ noted: number }>> {
   if (asked.by === 'start') {
     await setTray(db, batchId, asked);
     return succeed({ noted: 0 });
@@ -82,7 +86,7 @@ async function note(db: Queryable, batchId: string, asked: ReadingRequest): Prom
     return (await removeReading(db, batchId, asked.id))
       ? succeed({ noted: 0 })
       : fail('NOT_FOUND', 'This reading is gone already.');
-  const read = await readingsFor(db, batchId, asked);
+  const read = asked.by === 'hand' ? succeed([typed(asked, typed_at)]) : await readingsFor(db, batchId, asked);
   if (!read.ok) return read;
   const wrong = read.value.find(({ kind, value }) => value < RANGES[kind][0] || value > RANGES[kind][1]);
   if (wrong) return fail('OUT_OF_RANGE', RANGES[wrong.kind][2], 'value');
@@ -92,15 +96,15 @@ async function note(db: Queryable, batchId: string, asked: ReadingRequest): Prom
 
 type New = Omit<ReadingRow, 'id'>;
 
+const typed = ({ kind, value }: Extract<ReadingRequest, { by: 'hand' }>, at: Date): New => ({ at, kind, value, source: 'typed' });
+
 async function readingsFor(
   db: Queryable,
   batchId: string,
-  asked: Exclude<ReadingRequest, { by: 'start' | 'strike' }>,
+  asked: Exclude<ReadingRequest, { by: 'start' | 'strike' | 'hand' }>,
 ): Promise<Result<readonly New[]>> {
   const at = new Date(now());
   switch (asked.by) {
-    case 'hand':
-      return succeed([{ at, kind: asked.kind, value: asked.value, source: 'typed' }]);
     case 'scale': {
       const grams = readScale();
       if (grams === null) return fail('BAD_VALUE', 'The scale does not answer. Plug it in, or type what it shows.', 'by');

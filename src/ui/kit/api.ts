@@ -11,6 +11,7 @@ type Asking = {
   /** Sent as it is, under a type of its own. */
   readonly raw?: { readonly content: string | Blob; readonly type: string };
   readonly signal?: AbortSignal | undefined;
+  readonly headers?: Readonly<Record<string, string>>;
 };
 
 /** A refusal may bring the version that stands there instead. */
@@ -34,13 +35,13 @@ const OFFLINE = fail(
  * Asks the server. Whatever happens comes back as a value: what it refused, with its sentence; that it does not answer; that
  * nobody waits any more.
  */
-export async function call<T>(route: string, { method, body, raw, signal }: Asking = {}): Promise<Answered<T>> {
+export async function call<T>(route: string, { method, body, raw, signal, headers }: Asking = {}): Promise<Answered<T>> {
   const content = raw ? raw.content : body === undefined ? undefined : JSON.stringify(body);
   const type = raw?.type ?? (body === undefined ? undefined : 'application/json');
   const response = await fetch(route, {
     method: method ?? (content === undefined ? 'GET' : 'POST'),
     ...(content === undefined ? {} : { body: content }),
-    headers: { ...ofThisPage(), ...(type === undefined ? {} : { 'content-type': type }) },
+    headers: { ...ofThisPage(), ...headers, ...(type === undefined ? {} : { 'content-type': type }) },
     ...(signal === undefined ? {} : { signal }),
   }).catch(() => null);
   if (signal?.aborted) return fail('GIVEN_UP', SENTENCES.nothingWaits);

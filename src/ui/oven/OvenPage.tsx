@@ -3,17 +3,18 @@ import type { BakeView, OvenView } from '@/contract/oven';
 import { Bell, BellOff } from 'lucide-react';
 import Link from 'next/link';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { counted } from '@/core/quantities';
 import { dialHere } from '../format/dial-words';
 import type { Dial } from '../format/dial-words';
 import { Button, buttonClass } from '../kit/Button';
 import { callWords, wallClock } from './act-words';
+import { BackgroundCalls } from './BackgroundCalls';
 import { CallCard } from './CallCard';
 import { Nothing } from './Nothing';
-import { mostUrgent, toCome } from './oven-view';
+import { toCome } from './oven-view';
 import { Readings } from './Readings';
-import { useChime } from './use-chime';
+import { useNextCall } from './use-next-call';
 import { useOven } from './use-oven';
-import { useWakeLock } from './use-wake-lock';
 import { readerHere } from '../format/reader-here';
 import { PageTitle } from '../shell/PageTitle';
 
@@ -21,15 +22,11 @@ const SHOWN_NEXT = 6;
 
 /** At the oven: one thing at a time, as large as it gets, over all batches that are under way. */
 export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
-  const { oven, now, isConnected, trouble, send } = useOven(first);
+  const { oven, now, isConnected, waiting, trouble, send } = useOven(first);
   const [chosen, setChosen] = useState<string | null>(null);
   const dial = dialHere();
-  const urgent = mostUrgent(oven.bakes);
+  const { urgent, title, chime, notice } = useNextCall(oven.bakes, now, dial);
   const shown = oven.bakes.find(({ batch, next }) => batch === chosen && next !== null) ?? urgent;
-  const dueAt = urgent && urgent.next !== null ? Date.parse(urgent.calls[urgent.next].due_at) : Infinity;
-  const dueNow = now !== null && dueAt <= now;
-  const chime = useChime(dueNow && urgent ? `${urgent.batch} ${urgent.next}` : null);
-  useWakeLock(urgent !== null);
   const done = useCallback(async (): Promise<void> => {
     if (!shown || shown.next === null) return;
     if (await send(`/api/oven/${shown.batch}`, { do: 'done', position: shown.next })) setChosen(null);
@@ -38,7 +35,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
   const ended = oven.bakes.filter(({ ended_at }) => ended_at !== null);
   return (
     <main className="fixed inset-0 z-30 overflow-y-auto bg-enamel">
-      <PageTitle>At the oven</PageTitle>
+      <PageTitle>{title}</PageTitle>
       <div className="mx-auto flex min-h-full max-w-[1180px] flex-col gap-4 px-5 py-4">
         <header className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
           <h1 className="text-[17px] text-ink">At the oven</h1>
@@ -47,6 +44,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
               {oven.bakes.length > ended.length && `${oven.bakes.length - ended.length} under way`}
             </span>
             {!isConnected && ' · no line to the kitchen; the clock goes on'}
+            {waiting > 0 && ` · ${counted(waiting, 'answer')} wait${waiting === 1 ? 's' : ''} here for it`}
           </p>
           {now !== null && <span className="font-display text-[17px] font-semibold text-ink">{wallClock(now, now)}</span>}
           <Button look="small" aria-pressed={chime.isOn} onClick={chime.toggle} className="min-h-[34px]">
@@ -68,6 +66,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
             <div className="flex flex-col gap-4">
               <NextList bakes={oven.bakes} shown={shown} now={now ?? Date.parse(oven.now)} dial={dial} onChoose={setChosen} />
               <Readings bake={shown} now={now} send={send} />
+              <BackgroundCalls bakes={oven.bakes} dial={dial} permission={notice.permission} onAsk={notice.ask} />
             </div>
           </div>
         ) : (

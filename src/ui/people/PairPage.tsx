@@ -4,6 +4,7 @@ import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
+import { forgetKeptPages } from '../kit/kept-pages';
 import { PageTitle } from '../shell/PageTitle';
 import { PlainField } from './PlainField';
 import { TrustNote } from './TrustNote';
@@ -25,6 +26,7 @@ export function PairPage(): ReactNode {
     if (!answer.ok) return setWrong(answer.message);
     // The code is used up; it need not stand in the address any longer.
     window.history.replaceState(null, '', '/pair');
+    await forgetKeptPages();
     setWrong(null);
     setName(answer.value.name);
   };

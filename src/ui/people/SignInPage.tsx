@@ -5,6 +5,7 @@ import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
+import { forgetKeptPages } from '../kit/kept-pages';
 import { PageTitle } from '../shell/PageTitle';
 import { PlainField } from './PlainField';
 import { SecretField } from './SecretField';
@@ -20,7 +21,10 @@ export function SignInPage({ to }: { readonly to: string }): ReactNode {
     setAsking(true);
     const answer = await call('/api/sign-in', { body: { name: name.trim(), passphrase } });
     // The page behind belongs to whoever signed in: nothing of this one stays.
-    if (answer.ok) return window.location.assign(to);
+    if (answer.ok) {
+      await forgetKeptPages();
+      return window.location.assign(to);
+    }
     setAsking(false);
     setWrong(answer.message);
   };

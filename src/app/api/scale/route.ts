@@ -1,4 +1,5 @@
 import { scaleStream, workScale } from '@/server/scale-stream';
+import { refusedHere } from '@/server/with-database';
 import { answer, bodyJson, refuse } from '../answer';
 import { events } from '../events';
 
@@ -9,6 +10,8 @@ export const GET = (request: Request): Response => events(scaleStream(request.si
 
 /** Works the stand-in scale. */
 export async function POST(request: Request): Promise<Response> {
+  const refused = await refusedHere('helper');
+  if (refused) return refuse(refused);
   const body = await bodyJson(request);
-  return body.ok ? answer(await workScale(body.value)) : refuse(body);
+  return body.ok ? answer(workScale(body.value)) : refuse(body);
 }

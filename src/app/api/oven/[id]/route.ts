@@ -1,3 +1,4 @@
+import { givenAgo } from '@/server/asked';
 import { onceOnly } from '@/server/once-only';
 import { answerCall } from '@/server/oven/answer-call';
 import { answer, bodyJson, refuse } from '../../answer';
@@ -9,5 +10,10 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
   const body = await bodyJson(request);
   if (!body.ok) return refuse(body);
   const { id } = await params;
-  return answer(await answerCall(id, body.value, (work) => onceOnly(request, `oven/${id}`, body.value, work)));
+  return answer(
+    await answerCall(id, body.value, {
+      ago_s: givenAgo(request.headers),
+      once: (work) => onceOnly(request, `oven/${id}`, body.value, work),
+    }),
+  );
 }

@@ -1,3 +1,4 @@
+import { givenAgo } from '@/server/asked';
 import { onceOnly } from '@/server/once-only';
 import { recordReading } from '@/server/oven/record-reading';
 import { answer, bodyJson, refuse } from '../../../answer';
@@ -9,5 +10,7 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
   const body = await bodyJson(request);
   if (!body.ok) return refuse(body);
   const { id } = await params;
-  return answer(await onceOnly(request, `readings/${id}`, body.value, () => recordReading(id, body.value)));
+  return answer(
+    await onceOnly(request, `readings/${id}`, body.value, () => recordReading(id, body.value, givenAgo(request.headers))),
+  );
 }
