@@ -34,7 +34,7 @@ async function page(request, pathname) {
   try {
     const answer = await fetch(request);
     // Sent to sign in: nothing of the kitchen stays on a device that is out.
-    if (answer.redirected && new URL(answer.url).pathname === '/sign-in') await caches.delete(PAGES);
+    if (pathname === '/sign-in') await caches.delete(PAGES);
     else if (answer.ok && !answer.redirected && !NEVER_KEPT.test(pathname))
       await keep(cache, request, answer.clone(), MOST_PAGES);
     return answer;

@@ -14,12 +14,14 @@ source scripts/process.sh
 ensure_debian /usr/bin/openssl openssl
 bash scripts/start.sh >&2
 start_database
+seen="$(stat -c %s "$STATE/app.log")"
 OVEN_STATE="$STATE" node --enable-source-maps dist/share.mjs "$@"
+told() { tail -c "+$((seen + 1))" "$STATE/app.log" | grep "Other devices" | tail -1 | sed 's/^[^ ]* //'; }
 # The running server looks at what was just said.
 pid="$(noted_process "$STATE/app.pid")" && kill -HUP "$pid"
 case " $* " in *" --off "*) exit 0 ;; esac
 for _ in $(seq 1 40); do
-  tail -n 20 "$STATE/app.log" | grep -q "Other devices" && break
+  told | grep -q . && break
   sleep 0.25
 done
-tail -n 20 "$STATE/app.log" | grep "Other devices" | tail -1 | sed 's/^[^ ]* //'
+told | grep . || say "Other devices are let in where they were before; Settings says where."

@@ -11,7 +11,7 @@ import './globals.css';
 
 export const metadata: Metadata = {
   appleWebApp: { capable: true, title: 'Upbeat Oven' },
-  icons: { apple: '/icon-180.png' },
+  icons: { icon: '/icon.svg', apple: '/icon-180.png' },
   description: 'From bowl to jar: scale, shape, bake, dry and keep dog treats, with the water followed all the way.',
 };
 

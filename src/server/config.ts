@@ -7,6 +7,7 @@ export const config = (): {
   readonly databaseUrl: string;
   readonly computeWorker: string | null;
   readonly stateFolder: string | null;
+  readonly tlsPort: number | null;
   readonly publicUrl: string | null;
   readonly hosts: readonly string[];
   readonly proxies: readonly string[];
@@ -14,6 +15,7 @@ export const config = (): {
   databaseUrl: process.env.OVEN_DATABASE_URL ?? 'postgresql://oven@127.0.0.1:54329/oven',
   computeWorker: process.env.OVEN_COMPUTE_WORKER ?? null,
   stateFolder: process.env.OVEN_STATE ?? null,
+  tlsPort: process.env.OVEN_TLS_PORT ? Number(process.env.OVEN_TLS_PORT) : null,
   publicUrl: process.env.OVEN_URL?.replace(/\/$/, '') ?? null,
   hosts: listed(process.env.OVEN_HOSTS),
   proxies: listed(process.env.OVEN_PROXY),

@@ -12,7 +12,10 @@ export const test = base.extend<{ troubles: string[] }>({
   troubles: [
     async ({ page }, use) => {
       const troubles: string[] = [];
-      page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+      page.on(
+        'console',
+        (message) => message.type() === 'error' && troubles.push(`console: ${message.text()} ${message.location().url}`),
+      );
       page.on('pageerror', (error) => troubles.push(`thrown: ${error.message}`));
       page.on('requestfailed', (request) => {
         // A page that is left drops what it was still fetching ahead.

@@ -10,8 +10,7 @@ export type Share = {
   readonly port: number;
 };
 
-export const USUAL_TLS_PORT = 3443;
-const ASKED_FOR: Share = { on: false, address: 'auto', port: Number(process.env.OVEN_TLS_PORT ?? USUAL_TLS_PORT) };
+const ASKED_FOR: Share = { on: false, address: 'auto', port: 3443 };
 
 /** How this process answers other devices, as the server in front keeps it and the pages read it. */
 export type Sharing = {
@@ -39,9 +38,10 @@ export async function readShare(folder: string | null = config().stateFolder): P
   if (folder === null) return ASKED_FOR;
   try {
     const kept = JSON.parse(await readFile(fileIn(folder), 'utf8')) as Partial<Share>;
-    return { ...ASKED_FOR, ...kept };
+    const port = config().tlsPort;
+    return { ...ASKED_FOR, ...kept, ...(port === null ? {} : { port }) };
   } catch {
-    return ASKED_FOR;
+    return { ...ASKED_FOR, port: config().tlsPort ?? ASKED_FOR.port };
   }
 }
 

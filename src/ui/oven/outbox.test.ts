@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Outbox, type Waiting } from './outbox';
+import { Outbox } from './outbox';
 
 /** A kitchen that answers as it is told to, and what it was sent. */
 const sent: Array<{ readonly address: string; readonly key: string; readonly ago: string | null; readonly body: unknown }> = [];
@@ -11,15 +11,13 @@ const store = (): Storage => {
     setItem: (name: string, value: string) => kept.set(name, value),
   } as unknown as Storage;
 };
-const heard: Array<readonly Waiting[]> = [];
-const make = (kept: Pick<Storage, 'getItem' | 'setItem'> | null = store()): Outbox =>
-  new Outbox('outbox', kept, (waiting) => heard.push(waiting));
+const make = (kept: Pick<Storage, 'getItem' | 'setItem'> | null = store()): Outbox => new Outbox('outbox', kept);
 const done = (position: number) => ({ address: '/api/oven/a', body: { do: 'done', position }, oven_ms: 0 });
 
 beforeEach(() => {
   vi.useFakeTimers();
   line = 'up';
-  sent.length = heard.length = 0;
+  sent.length = 0;
   vi.stubGlobal('fetch', (address: string, { headers, body }: { headers: Record<string, string>; body: string }) => {
     if (line === 'cut') return Promise.reject(new TypeError('no line'));
     sent.push({

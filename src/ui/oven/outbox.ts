@@ -39,7 +39,6 @@ export class Outbox {
   constructor(
     private readonly name: string,
     private readonly store: Store | null,
-    private readonly tell: (waiting: readonly Waiting[]) => void,
   ) {
     this.waiting = this.kept();
   }
@@ -80,7 +79,6 @@ export class Outbox {
     } catch {
       // A browser whose store is full keeps them as long as the page is open.
     }
-    this.tell(waiting);
   }
 
   private kept(): readonly Waiting[] {

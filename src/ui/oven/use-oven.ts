@@ -18,7 +18,7 @@ export type OvenState = {
   /** Now on the oven's clock [ms since 1970]; null until the page runs. */
   readonly now: number | null;
   readonly isConnected: boolean;
-  /** Answers and readings that the kitchen has not heard of yet. */
+  /** Answers and readings that the kitchen has not heard of, while there is no line to it. */
   readonly waiting: number;
   readonly trouble: string | null;
   /** Sends an answer or a reading, then looks again; true when it was taken, or waits here for the line. */
@@ -50,6 +50,8 @@ export function useOven(first: OvenView): OvenState {
     offset.current = Date.parse(seen.value.now) - performance.now();
     keepSeen(kitchenHere(), seen.value);
     setOven(seen.value);
+    // What was heard of is in what was seen: both change in one drawing, so that no call comes up again in between.
+    setWaiting(outbox.current?.all() ?? []);
   }, []);
   const flush = useCallback(async (): Promise<boolean> => {
     const sent = await outbox.current?.send();
@@ -60,7 +62,7 @@ export function useOven(first: OvenView): OvenState {
     return sent.wrong === null;
   }, [look]);
   useEffect(() => {
-    outbox.current = new Outbox(`upbeat-oven:outbox:${kitchenHere()}`, storeHere(), setWaiting);
+    outbox.current = new Outbox(`upbeat-oven:outbox:${kitchenHere()}`, storeHere());
     setWaiting(outbox.current.all());
     const seen = newerSeen(kitchenHere(), first);
     // A page that the browser kept tells an old time; this device knows how long ago it saw the oven.
@@ -83,12 +85,13 @@ export function useOven(first: OvenView): OvenState {
   const send = useCallback(
     (address: string, body: unknown): Promise<boolean> => {
       outbox.current?.add({ address, body, oven_ms: performance.now() + (offset.current ?? 0) });
+      setWaiting(outbox.current?.all() ?? []);
       return flush();
     },
     [flush],
   );
-  const shown = useMemo(() => (isConnected ? oven : withWaiting(oven, waiting)), [isConnected, oven, waiting]);
-  return { oven: shown, now, isConnected, waiting: waiting.length, trouble, send };
+  const shown = useMemo(() => withWaiting(oven, waiting), [oven, waiting]);
+  return { oven: shown, now, isConnected, waiting: isConnected ? 0 : waiting.length, trouble, send };
 }
 
 /** Looks again whenever something changed, and when the line or the page comes back. */

@@ -1,11 +1,12 @@
 'use client';
 import Link from 'next/link';
-import { useState, type FormEvent, type ReactNode } from 'react';
+import { useEffect, useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
 import { forgetKeptPages } from '../kit/kept-pages';
+import { forgetSeen } from '../oven/last-seen';
 import { PageTitle } from '../shell/PageTitle';
 import { PlainField } from './PlainField';
 import { SecretField } from './SecretField';
@@ -16,6 +17,8 @@ export function SignInPage({ to }: { readonly to: string }): ReactNode {
   const [passphrase, setPassphrase] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
+  // Whoever must sign in is out: nothing that the oven showed stays in this browser.
+  useEffect(forgetSeen, []);
   const send = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     setAsking(true);
