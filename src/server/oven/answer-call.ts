@@ -43,7 +43,7 @@ type How = { readonly ago_s?: number; readonly once?: Once };
 /**
  * Answers a call of a batch under way, after whatever else moves its day.
  *
- * @param how - how long ago it was given, where it waited for the line [s], and what does the work of a request that may come twice
+ * How long ago it was given matters where it waited for the line; `once` does the work of a request that may come twice.
  */
 export async function answerCall(
   batchId: string,

@@ -43,8 +43,6 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
             <span className="max-sm:hidden">
               {oven.bakes.length > ended.length && `${oven.bakes.length - ended.length} under way`}
             </span>
-            {!isConnected && ' · no line to the kitchen; the clock goes on'}
-            {waiting > 0 && ` · ${counted(waiting, 'answer')} wait${waiting === 1 ? 's' : ''} here for it`}
           </p>
           {now !== null && <span className="font-display text-[17px] font-semibold text-ink">{wallClock(now, now)}</span>}
           <Button look="small" aria-pressed={chime.isOn} onClick={chime.toggle} className="min-h-[34px]">
@@ -55,6 +53,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
             Leave
           </Link>
         </header>
+        {!isConnected && <NoLine waiting={waiting} />}
         {trouble && (
           <p role="alert" className="rounded-2xl border-[1.6px] border-stop bg-face px-4 py-2 text-stop">
             {trouble}
@@ -77,6 +76,13 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
     </main>
   );
 }
+
+const NoLine = ({ waiting }: { readonly waiting: number }): ReactNode => (
+  <p role="status" className="rounded-2xl border border-hair bg-face px-4 py-2 text-[15px]">
+    There is no line to the kitchen; the clock goes on.{' '}
+    {waiting > 0 && `${counted(waiting, 'answer')} wait${waiting === 1 ? 's' : ''} here for it.`}
+  </p>
+);
 
 type NextListProps = {
   readonly bakes: readonly BakeView[];
