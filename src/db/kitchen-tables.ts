@@ -2,7 +2,8 @@ import type { Queryable } from './client';
 
 /**
  * Every table that a kitchen has rows in, in the order in which they go in: what hangs on something comes after it. What tells only how
- * requests were answered, and what is in the bin, stays.
+ * requests were answered, and what is in the bin, stays, as do people, who belong to the
+ * house that they sign in to.
  */
 export const KITCHEN_TABLES = [
   'kitchen',
