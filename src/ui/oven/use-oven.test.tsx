@@ -1,20 +1,24 @@
 import { act, cleanup, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { OvenView } from '@/contract/oven';
-import { useOven } from './use-oven';
+import type { BakeView, CallView, OvenView } from '@/contract/oven';
+import { useOven, type OvenState } from './use-oven';
 
-const FIRST: OvenView = { now: '2026-11-28T09:00:00.000Z', bakes: [], waiting: { rows: [], total: 0 } };
+const NOW = '2026-11-28T09:00:00.000Z';
+const FIRST: OvenView = { now: NOW, bakes: [], waiting: { rows: [], total: 0 } };
 
-/** The oven's clock as a page shows it. */
-function Clock(): ReactNode {
-  const { now } = useOven(FIRST);
+/** The oven's clock, and which call is next, as a page shows them. */
+let oven: OvenState;
+function Shown({ first = FIRST }: { readonly first?: OvenView }): ReactNode {
+  oven = useOven(first);
+  const { now } = oven;
   return <p>{now === null ? 'not yet' : new Date(now).toISOString()}</p>;
 }
 const shown = (): number => Date.parse(screen.getByText(/T\d\d:/).textContent);
 
 beforeEach(() => {
   vi.useFakeTimers();
+  localStorage.clear();
   // Nobody speaks on this page's stream.
   vi.stubGlobal(
     'EventSource',
@@ -32,11 +36,64 @@ afterEach(() => {
 describe('the oven’s clock', () => {
   it('goes on evenly when this device’s clock is wrong, or is put right meanwhile', () => {
     vi.setSystemTime(new Date('2031-01-01T00:00:00Z'));
-    render(<Clock />);
+    render(<Shown />);
     act(() => void vi.advanceTimersByTime(2000));
-    expect(Math.abs(shown() - Date.parse(FIRST.now) - 2000)).toBeLessThan(600);
+    expect(Math.abs(shown() - Date.parse(NOW) - 2000)).toBeLessThan(600);
     vi.setSystemTime(new Date('2026-11-28T09:00:05Z'));
     act(() => void vi.advanceTimersByTime(3000));
-    expect(Math.abs(shown() - Date.parse(FIRST.now) - 5000)).toBeLessThan(600);
+    expect(Math.abs(shown() - Date.parse(NOW) - 5000)).toBeLessThan(600);
+  });
+});
+
+describe('an answer', () => {
+  const call = (position: number, done: boolean): CallView =>
+    ({ position, due_at: NOW, done_at: done ? NOW : null, call: {}, appliance: null }) as unknown as CallView;
+  const at = (next: number): OvenView => ({
+    ...FIRST,
+    bakes: [
+      { batch: 'a', next, calls: [0, 1, 2].map((n) => call(n, n < next)), readings: [], ended_at: null } as unknown as BakeView,
+    ],
+  });
+  /** Requests that the kitchen has not answered yet, in the order in which they came. */
+  let open: Array<{ readonly what: 'look' | 'send'; readonly answer: (body: unknown) => void }>;
+  const answered = (which: number, body: unknown): Promise<void> =>
+    act(async () => {
+      open[which].answer(body);
+      await vi.advanceTimersByTimeAsync(1);
+    });
+  beforeEach(() => {
+    open = [];
+    vi.stubGlobal(
+      'fetch',
+      (_: string, { method }: RequestInit) =>
+        new Promise((done) =>
+          open.push({ what: method === 'POST' ? 'send' : 'look', answer: (body) => done(Response.json(body)) }),
+        ),
+    );
+  });
+
+  it('shows at once, and never comes up again by a look that began before it', async () => {
+    render(<Shown first={at(0)} />);
+    act(() => void document.dispatchEvent(new Event('visibilitychange')));
+    await act(() => vi.advanceTimersByTimeAsync(100));
+    expect(open.map(({ what }) => what)).toEqual(['look']);
+    act(() => void oven.send('/api/oven/a', { do: 'done', position: 0 }));
+    expect(oven.oven.bakes[0].next).toBe(1);
+    // The kitchen has heard of it; the old look arrives only now.
+    await answered(1, { next: 1 });
+    await answered(0, at(0));
+    expect(oven.oven.bakes[0].next).toBe(1);
+    await answered(2, at(1));
+    expect(oven.oven.bakes[0].next).toBe(1);
+    expect(oven.trouble).toBeNull();
+  });
+  it('is not taken twice where a look tells of it before its own answer comes', async () => {
+    render(<Shown first={at(2)} />);
+    act(() => void oven.send('/api/oven/a', { do: 'undo' }));
+    expect(oven.oven.bakes[0].next).toBe(1);
+    act(() => void document.dispatchEvent(new Event('visibilitychange')));
+    await act(() => vi.advanceTimersByTimeAsync(100));
+    for (const [which, { what }] of open.entries()) if (what === 'look') await answered(which, at(1));
+    expect(oven.oven.bakes[0].next).toBe(1);
   });
 });

@@ -44,9 +44,12 @@ export function useOven(first: OvenView): OvenState {
   // This device's clock may be off, and may be put right meanwhile; the oven's counts, and what runs evenly since it was told.
   const offset = useRef<number | null>(null);
   const outbox = useRef<Outbox | null>(null);
+  // What is sent, and how often something was: a look that began before shows an oven that is no more.
+  const sends = useRef({ going: false, times: 0 });
   const look = useCallback(async (): Promise<void> => {
+    const { times } = sends.current;
     const seen = await call<OvenView>('/api/oven');
-    if (!seen.ok) return;
+    if (!seen.ok || sends.current.going || sends.current.times !== times) return;
     offset.current = Date.parse(seen.value.now) - performance.now();
     keepSeen(kitchenHere(), seen.value);
     setOven(seen.value);
@@ -54,8 +57,14 @@ export function useOven(first: OvenView): OvenState {
     setWaiting(outbox.current?.all() ?? []);
   }, []);
   const flush = useCallback(async (): Promise<boolean> => {
-    const sent = await outbox.current?.send();
-    if (!sent) return false;
+    if (!outbox.current) return false;
+    sends.current = { going: true, times: sends.current.times + 1 };
+    const { times } = sends.current;
+    let sent = await outbox.current.send();
+    // One that was given as the last was on its way back.
+    while (!sent.waits && outbox.current.all().length > 0) sent = await outbox.current.send();
+    // Another that began meanwhile waits for the same, and looks at its end.
+    if (sends.current.times === times) sends.current.going = false;
     setTrouble(sent.wrong);
     setConnected((connected) => connected && !sent.waits);
     if (!sent.waits) await look();
