@@ -8,12 +8,14 @@ export type PersonRow = {
   readonly name: string;
   readonly passphrase: string | null;
   readonly reads: Partial<Reader>;
+  /** Looks after the house, also while there is no kitchen in it. */
+  readonly keeps_house: boolean;
 };
 
 /** The person of this name, however it is written; null where there is none. */
 export async function maybePersonNamed(db: Queryable, name: string): Promise<PersonRow | null> {
   const { rows } = await db.query<PersonRow>(
-    'select id, name, passphrase, reads from person where name_small = lower(btrim($1))',
+    'select id, name, passphrase, reads, keeps_house from person where name_small = lower(btrim($1))',
     [name],
   );
   return rows[0] ?? null;
@@ -21,15 +23,18 @@ export async function maybePersonNamed(db: Queryable, name: string): Promise<Per
 
 /** The person of this id; null where there is none. */
 export async function maybePerson(db: Queryable, id: string): Promise<PersonRow | null> {
-  const { rows } = await db.query<PersonRow>('select id, name, passphrase, reads from person where id = $1', [id]);
+  const { rows } = await db.query<PersonRow>('select id, name, passphrase, reads, keeps_house from person where id = $1', [id]);
   return rows[0] ?? null;
 }
 
 /** Adds a person; false where the name is taken. */
-export async function addPerson(db: Queryable, { id, name, passphrase }: Omit<PersonRow, 'reads'>): Promise<boolean> {
+export async function addPerson(
+  db: Queryable,
+  { id, name, passphrase, keeps_house }: Omit<PersonRow, 'reads'>,
+): Promise<boolean> {
   const { rowCount } = await db.query(
-    'insert into person (id, name, passphrase) values ($1, btrim($2), $3) on conflict do nothing',
-    [id, name, passphrase],
+    'insert into person (id, name, passphrase, keeps_house) values ($1, btrim($2), $3, $4) on conflict do nothing',
+    [id, name, passphrase, keeps_house],
   );
   return rowCount === 1;
 }
@@ -44,7 +49,7 @@ export async function setOwnReads(db: Queryable, id: string, reads: Partial<Read
 
 /** Takes a person away who belongs to no kitchen any more, with their devices and codes. */
 export async function removeIfNowhere(db: Queryable, id: string): Promise<void> {
-  await db.query('delete from person where id = $1 and kitchens_of(id) = 0', [id]);
+  await db.query('delete from person where id = $1 and not keeps_house and kitchens_of(id) = 0', [id]);
 }
 
 /** What a person may do in a kitchen, from now on. */
@@ -76,7 +81,7 @@ export type MemberRow = PersonRow & { readonly role: Role; readonly kitchens: nu
 /** Everybody of a kitchen, owners first, then by name. Rows of owners are locked with `for update`, so that one of them stays. */
 export async function membersOf(db: Queryable, kitchenId: string): Promise<MemberRow[]> {
   const { rows } = await db.query<MemberRow>(
-    `select id, name, passphrase, reads, role, kitchens_of(id) as kitchens
+    `select id, name, passphrase, reads, keeps_house, role, kitchens_of(id) as kitchens
      from member join person on id = person_id where kitchen_id = $1
      order by role <> 'owner', name_small`,
     [kitchenId],
@@ -95,14 +100,16 @@ export async function ownersHeld(db: Queryable, kitchenId: string): Promise<stri
 
 /** Whether anybody is known at all. */
 export async function anybodyKnown(db: Queryable): Promise<boolean> {
-  const { rows } = await db.query<{ known: boolean }>(`select exists (select from member where role = 'owner') as known`);
+  const { rows } = await db.query<{ known: boolean }>(
+    `select exists (select from member where role = 'owner') or exists (select from person where keeps_house) as known`,
+  );
   return rows[0].known;
 }
 
-/** Owners of any kitchen. */
+/** Owners of any kitchen, and who looks after the house. */
 export async function ownersAnywhere(db: Queryable): Promise<string[]> {
   const { rows } = await db.query<{ person_id: string }>(
-    `select distinct person_id from member where role = 'owner' order by person_id`,
+    `select person_id from member where role = 'owner' union select id from person where keeps_house order by person_id`,
   );
   return rows.map(({ person_id }) => person_id);
 }

@@ -15,6 +15,8 @@ export type Person = {
   readonly device: string;
   /** What they may do, by kitchen. */
   readonly roles: ReadonlyMap<string, Role>;
+  /** Looks after the house, also while there is no kitchen in it. */
+  readonly keeps_house: boolean;
   readonly reads: Partial<Reader>;
 };
 

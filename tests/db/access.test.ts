@@ -31,7 +31,14 @@ const doors = table.filter(({ method }) => method !== 'page' && method !== 'form
 const forms = table.filter(({ method }) => method === 'form');
 
 const person = (roles: Readonly<Record<string, Role>>): Who => ({
-  ...{ kind: 'person', id: 'nobody', name: 'Nobody', device: '00000000-0000-4000-8000-000000000000', reads: {} },
+  ...{
+    kind: 'person',
+    id: 'nobody',
+    name: 'Nobody',
+    device: '00000000-0000-4000-8000-000000000000',
+    reads: {},
+    keeps_house: false,
+  },
   roles: new Map(Object.entries(roles)),
 });
 const STRANGER: Who = { kind: 'stranger' };

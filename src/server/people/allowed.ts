@@ -23,6 +23,7 @@ const WHO_MAY: Readonly<Record<Role, string>> = {
 export function refusal(least: Least, kitchenId: string | null, asking: Who = who()): Failure | null {
   if (least === 'anybody' || asking.kind === 'house') return null;
   if (asking.kind === 'stranger') return NOT_SIGNED_IN;
+  if (kitchenId === null && asking.keeps_house) return null;
   const roles = kitchenId === null ? [...asking.roles.values()] : [asking.roles.get(kitchenId)];
   if (roles.some((role) => role !== undefined && reaches(role, least))) return null;
   return fail('NOT_ALLOWED', `Only ${WHO_MAY[least]} may do this. Nothing was changed; ask one of them.`);

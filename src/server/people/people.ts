@@ -92,7 +92,7 @@ export async function addToKitchen(body: unknown): Promise<Result<{ readonly id:
     if ((await membersOf(db, kitchen.value)).length >= MOST_PEOPLE)
       return fail('OUT_OF_RANGE', `There are ${MOST_PEOPLE} people in this kitchen already. Take somebody off first.`);
     const id = randomUUID();
-    if (!(await addPerson(db, { id, name, passphrase: hashed.value })))
+    if (!(await addPerson(db, { id, name, passphrase: hashed.value, keeps_house: false })))
       return fail('BAD_VALUE', `Somebody in this house is called ${name} already. Take another name, or add a letter.`, 'name');
     await setRole(db, id, kitchen.value, role);
     await noteDone(db, { kitchen_id: kitchen.value, person: nameOfWho(), what: 'person added', about: `${name}, ${role}` });

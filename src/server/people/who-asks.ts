@@ -61,6 +61,6 @@ async function personOf(token: string): Promise<Who | null> {
   const device = await maybeDevice(db, hashOf(token));
   const person = device && (await maybePerson(db, device.person_id));
   if (!device || !person) return null;
-  const { id, name, reads } = person;
-  return { kind: 'person', id, name, reads, device: device.id, roles: await rolesOf(db, id) };
+  const { id, name, reads, keeps_house } = person;
+  return { kind: 'person', id, name, reads, keeps_house, device: device.id, roles: await rolesOf(db, id) };
 }

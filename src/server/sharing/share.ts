@@ -34,7 +34,7 @@ const SHARE = Joi.object<ShareRequest>({
   address: Joi.string().ip({ version: ['ipv4'], cidr: 'forbidden' }),
 });
 
-/** Makes the first owner of every kitchen that is there; who comes later is added by them. */
+/** Makes somebody who looks after the house, and owns every kitchen that is there; who comes later is added by them. */
 export async function makeOwner({
   name,
   passphrase,
@@ -44,7 +44,7 @@ export async function makeOwner({
   const hash = await hashPassphrase(checked.value);
   return ofTheHouse<{ readonly id: string }>('owner', async (db) => {
     const id = randomUUID();
-    if (!(await addPerson(db, { id, name, passphrase: hash })))
+    if (!(await addPerson(db, { id, name, passphrase: hash, keeps_house: true })))
       return fail('BAD_VALUE', `Somebody in this house is called ${name} already. Take another name.`, 'owner.name');
     for (const kitchen of await kitchensThere(db)) await setRole(db, id, kitchen.id, 'owner');
     await noteDone(db, { kitchen_id: null, person: nameOfWho(), what: 'person added', about: `${name}, owner` });
