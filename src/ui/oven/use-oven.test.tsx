@@ -1,5 +1,5 @@
 import { act, cleanup, render, screen } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BakeView, CallView, OvenView } from '@/contract/oven';
 import { useOven, type OvenState } from './use-oven';
@@ -10,8 +10,11 @@ const FIRST: OvenView = { now: NOW, bakes: [], waiting: { rows: [], total: 0 } }
 /** The oven's clock, and which call is next, as a page shows them. */
 let oven: OvenState;
 function Shown({ first = FIRST }: { readonly first?: OvenView }): ReactNode {
-  oven = useOven(first);
-  const { now } = oven;
+  const state = useOven(first);
+  useEffect(() => {
+    oven = state;
+  });
+  const { now } = state;
   return <p>{now === null ? 'not yet' : new Date(now).toISOString()}</p>;
 }
 const shown = (): number => Date.parse(screen.getByText(/T\d\d:/).textContent);

@@ -1,6 +1,6 @@
 'use client';
 import type { OvenView } from '@/contract/oven';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { call } from '../kit/api';
 import { listenToOven } from '../kit/oven-stream';
 import { keepSeen, newerSeen } from './last-seen';
@@ -37,7 +37,6 @@ function storeHere(): Storage | null {
 /** Everything at the oven as it changes, whoever changes it; its clock goes on when the line is cut, and answers wait for it. */
 export function useOven(first: OvenView): OvenState {
   const [oven, setOven] = useState(first);
-  const [now, setNow] = useState<number | null>(null);
   const [isConnected, setConnected] = useState(true);
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -85,12 +84,7 @@ export function useOven(first: OvenView): OvenState {
     return () => clearInterval(timer);
   }, [first, flush]);
   useChanges(look, flush, setConnected);
-  useEffect(() => {
-    const timer = setInterval(() => {
-      if (offset.current !== null) setNow(performance.now() + offset.current);
-    }, TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
+  const now = useClock(offset);
   const send = useCallback(
     (address: string, body: unknown): Promise<boolean> => {
       outbox.current?.add({ address, body, oven_ms: performance.now() + (offset.current ?? 0) });
@@ -101,6 +95,18 @@ export function useOven(first: OvenView): OvenState {
   );
   const shown = useMemo(() => withWaiting(oven, waiting), [oven, waiting]);
   return { oven: shown, now, isConnected, waiting: isConnected ? 0 : waiting.length, trouble, send };
+}
+
+/** Now on the oven's clock, which is so far from what runs evenly on this device [ms since 1970]; null until that is known. */
+function useClock(offset: RefObject<number | null>): number | null {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const timer = setInterval(() => {
+      if (offset.current !== null) setNow(performance.now() + offset.current);
+    }, TICK_MS);
+    return () => clearInterval(timer);
+  }, [offset]);
+  return now;
 }
 
 /** Looks again whenever something changed, and when the line or the page comes back. */
