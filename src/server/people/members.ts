@@ -5,12 +5,10 @@ import type { Queryable } from '@/db/client';
 import { membersOf, ownersAnywhere, setRole, type MemberRow } from '@/db/people';
 import { who } from '../asked';
 import { askedKitchen } from '../kitchen-pools';
+import { nameOfAsking } from './allowed';
 
 /** By what name whoever asks goes down in what was done. */
-export function nameOfWho(): string {
-  const asking = who();
-  return asking.kind === 'person' ? asking.name : AT_THE_MACHINE;
-}
+export const nameOfWho = (): string => nameOfAsking() || AT_THE_MACHINE;
 
 /** The id of the kitchen that is asked for. */
 export async function kitchenHere(): Promise<Result<string>> {

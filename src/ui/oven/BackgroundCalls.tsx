@@ -3,6 +3,7 @@ import type { BakeView } from '@/contract/oven';
 import type { ReactNode } from 'react';
 import type { Dial } from '../format/dial-words';
 import { Button } from '../kit/Button';
+import { saveFile } from '../kit/save-file';
 import { callWords } from './act-words';
 import { toCome } from './oven-view';
 import type { Permission } from './use-due-notice';
@@ -57,9 +58,5 @@ async function saveCalls(bakes: readonly BakeView[], dial: Dial): Promise<void> 
       return { id, batch: bake.name, title, detail, due_ms: Date.parse(call.due_at), hands_min: call.call.hands };
     }),
   );
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-  link.download = 'at-the-oven.ics';
-  link.click();
-  URL.revokeObjectURL(link.href);
+  saveFile(new Blob([text], { type: 'text/calendar' }), 'at-the-oven.ics');
 }

@@ -8,6 +8,7 @@ import { templateSvg } from '@/formats/template-svg';
 import { Alert } from '../../kit/Alert';
 import { buttonClass } from '../../kit/Button';
 import { callFile, wrongWith } from '../../kit/api';
+import { saveFile } from '../../kit/save-file';
 
 const KINDS: ReadonlyArray<readonly [template: Template, name: string]> = [
   ['cutter', 'Cutter card'],
@@ -23,12 +24,12 @@ export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): React
   const pdf = async (template: Template, paper: Paper): Promise<void> => {
     const printed = await callFile('/api/templates', { document, template, paper });
     setTrouble(wrongWith(printed));
-    if (printed.ok) save(printed.value, `${template}-template.pdf`);
+    if (printed.ok) saveFile(printed.value, `${template}-template.pdf`);
   };
   const svg = (template: Template): void => {
     const page = template === 'sheet' ? pageOfSheet(drawing) : PAPERS.a4;
     const [first] = TEMPLATES[template](drawing, page);
-    save(new Blob([templateSvg(first)], { type: 'image/svg+xml' }), `${template}-template.svg`);
+    saveFile(new Blob([templateSvg(first)], { type: 'image/svg+xml' }), `${template}-template.svg`);
   };
   return (
     <>
@@ -59,12 +60,4 @@ export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): React
       <Alert look="line">{trouble}</Alert>
     </>
   );
-}
-
-function save(blob: Blob, name: string): void {
-  const link = window.document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }
