@@ -13,6 +13,8 @@ export default defineConfig({
   outputDir: 'test-results/e2e',
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT ?? '3311'}`,
+    // What is not there within a minute will not come: the journey says so then, not when its whole time is over.
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
     contextOptions: { reducedMotion: 'reduce' },

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { bake, expectAccessible, predicted, test, typeIn } from './page';
+import { addDog, bake, expectAccessible, predicted, test } from './page';
 
 const CAKE = {
   format: 'upbeat-oven/batch',
@@ -152,19 +152,8 @@ test('a bowl in three portions goes into three packs in three places, is counted
 test('a wash with egg on a cracker without stops it for the dog that must not have egg', async ({ page }) => {
   const dog = `Sorrel ${Date.now() % 1e6}`;
   await test.step('the dog', async () => {
-    await page.goto('/dogs');
-    await page.getByRole('button', { name: 'Add a dog' }).click();
-    await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
-    await page.getByLabel('Name of the dog').fill(dog);
-    await page.getByLabel('Name of the dog').press('Tab');
-    await typeIn(page.getByLabel('weighs'), '12');
     // The batch reads the dog from the server: what she must not have is there before it is opened.
-    const kept = page.waitForResponse(
-      (answer) =>
-        answer.url().includes('/api/dogs/') && (answer.request().postData() ?? '').includes('"avoids":["egg"]') && answer.ok(),
-    );
-    await page.getByRole('button', { name: 'egg', exact: true }).click();
-    await kept;
+    await addDog(page, dog, { weighs: '12', avoids: 'egg' });
     await expect(page.getByRole('button', { name: new RegExp(`^Barley and broth washboards for ${dog}: (?!no)`) })).toBeVisible();
   });
   await test.step('the cracker, washed with egg', async () => {

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, predicted, test, typeIn } from './page';
+import { addDog, bake, expectAccessible, predicted, test, typeIn } from './page';
 
 test('what it is worth: a batch is portioned, priced and labelled, and a dog is fed', async ({ page }) => {
   await test.step('a batch is portioned, priced, kept longer, labelled and printed', async () => {
@@ -65,12 +65,7 @@ test('what it is worth: a batch is portioned, priced and labelled, and a dog is 
   await test.step('a dog is written down, and every recipe says what it may have', async () => {
     await page.goto('/dogs');
     await expect(page.getByRole('button', { name: /^Beet and mackerel hillbars for Moss: no/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Add a dog' }).click();
-    await expect(page.getByLabel('Name of the dog')).toHaveValue('A new dog');
-    await page.getByLabel('Name of the dog').fill('Fern');
-    await page.getByLabel('Name of the dog').press('Tab');
-    await typeIn(page.getByLabel('weighs'), '3');
-    await page.getByRole('button', { name: 'fish', exact: true }).click();
+    await addDog(page, 'Fern', { weighs: '3', avoids: 'fish' });
     const cell = page.getByRole('button', { name: /^Beet and mackerel hillbars for Fern: no/ });
     await cell.click();
     await expect(page.getByText(/Reacts to fish/)).toBeVisible();

@@ -1,4 +1,6 @@
+import type { FailureCode } from '@/core/failure';
 import { call } from '../kit/api';
+import { worthAgain } from '../kit/worth-again';
 
 /** An answer or a reading that is on its way to the kitchen. */
 export type Waiting = {
@@ -16,16 +18,8 @@ type Store = Pick<Storage, 'getItem' | 'setItem'>;
 export type Sent = { readonly wrong: string | null; readonly waits: boolean };
 
 const MS = 1000;
-/** The line is cut, the kitchen is busy, or this device was signed out: it may be sent again. */
-const AGAIN: ReadonlySet<string> = new Set([
-  'OFFLINE',
-  'DATABASE_AWAY',
-  'DATABASE_BUSY',
-  'DISK_FULL',
-  'TOO_BUSY',
-  'TOO_SLOW',
-  'NOT_SIGNED_IN',
-]);
+/** What the program itself could not do would stand before all others for ever; anything else may be sent again. */
+const waitsFor = (code: FailureCode): boolean => worthAgain(code) && code !== 'WORKER_FAILED';
 
 /**
  * Answers and readings in the order in which they were given. Each waits in this browser until the kitchen has it, also over a reload, and is
@@ -64,7 +58,7 @@ export class Outbox {
       const ago_s = Math.max(0, Math.round((Date.now() - at_ms) / MS));
       const headers = { 'idempotency-key': key, ...(ago_s > 1 ? { 'x-given-ago': String(ago_s) } : {}) };
       const answer = await call(address, { body, headers });
-      if (!answer.ok && AGAIN.has(answer.code)) return { wrong, waits: true };
+      if (!answer.ok && waitsFor(answer.code)) return { wrong, waits: true };
       // What the kitchen refuses once it refuses always; it says why.
       if (!answer.ok) wrong = answer.message;
       this.set(this.waiting.filter((one) => one.key !== key));

@@ -1,6 +1,6 @@
 import type { SavedAs, Version } from '@/contract/version';
-import { CATALOGUE } from '@/core/failure';
 import { call } from '../api';
+import { worthAgain } from '../worth-again';
 import type { Send } from './saver';
 
 const OFFLINE = 'There is no connection to Upbeat Oven. Your changes are kept in this browser and saved when it is back.';
@@ -12,7 +12,5 @@ export const sendTo =
     const answer = await call<SavedAs>(route, { method, body: { revision, document } });
     if (answer.ok) return { kind: 'saved', ...answer.value };
     if (answer.code === 'CHANGED_ELSEWHERE' && answer.current) return { kind: 'stale', theirs: answer.current as Version<T> };
-    // What the server refuses as it stands will not get better by asking again.
-    const again = CATALOGUE[answer.code].status >= 500;
-    return { kind: 'refused', why: answer.code === 'OFFLINE' ? OFFLINE : answer.message, again };
+    return { kind: 'refused', why: answer.code === 'OFFLINE' ? OFFLINE : answer.message, again: worthAgain(answer.code) };
   };
