@@ -1,6 +1,7 @@
 /** Serves the built application on loopback, and to other devices once they are let in; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
 import next from 'next';
-import { serves, whileAsked } from '@/server/asked';
+import { join } from 'node:path';
+import { asked, serves, whileAsked } from '@/server/asked';
 import { config } from '@/server/config';
 import { admit } from '@/server/people/gate';
 import { forgetSignIn } from '@/server/people/who-asks';
@@ -9,6 +10,7 @@ import { InFlight } from './in-flight';
 import { lineOf } from './line-of';
 import { makeServer, refuse, secured, type Handler } from './make-server';
 import { PageTurns } from './page-turns';
+import { RequestLog } from './request-log';
 import { ShareLine } from './share-line';
 
 /** Longest wait for what is being answered when the server is ended [ms]. */
@@ -20,9 +22,14 @@ const PAGES_AT_ONCE = 2;
 const [host = '127.0.0.1', port = '3210'] = process.argv.slice(2);
 const { proxies, stateFolder } = config();
 const inFlight = new InFlight();
+const requests = new RequestLog(stateFolder === null ? null : join(stateFolder, 'requests.log'));
 for (const kind of ['log', 'warn', 'error'] as const) {
   const write = console[kind].bind(console);
-  console[kind] = (...words: unknown[]) => write(new Date().toISOString(), ...words);
+  // A line tells which request it belongs to, by the id that its answer and the list of requests carry.
+  console[kind] = (...words: unknown[]) => {
+    const { id } = asked();
+    write(new Date().toISOString(), ...(id === undefined ? [] : [id]), ...words);
+  };
 }
 // One request's fault must not take the others with it.
 process.on('uncaughtException', (cause) =>
@@ -38,16 +45,18 @@ const turns = new PageTurns(PAGES_AT_ONCE);
 const answerOver =
   (here: boolean): Handler =>
   async (request, response) => {
+    const noted = requests.begin(request, response);
     const line = lineOf(request, here, proxies);
     if (line.secure) response.setHeader('strict-transport-security', 'max-age=31536000');
     const admission = await admit(request, line);
     if ('ok' in admission) return refuse(response, admission);
+    if (admission.kind === 'in' && admission.asked.who?.kind === 'person') noted.user = admission.asked.who.id;
     if (admission.kind === 'sign-in') {
       response.writeHead(303, { location: admission.to, 'cache-control': 'no-store' }).end();
       return;
     }
     await turns.of(request, response);
-    if (!response.closed) await whileAsked(admission.asked, () => handle(request, response));
+    if (!response.closed) await whileAsked({ ...admission.asked, id: noted.id }, () => handle(request, response));
   };
 const server = makeServer(answerOver(true), inFlight);
 const app = next({ dev: process.env.NODE_ENV === 'development', hostname: host, port: Number(port), httpServer: server });

@@ -36,30 +36,39 @@ export type Asked = {
   readonly kitchen: string | null;
   /** Only that one will do: a page that shows one kitchen changes no other. */
   readonly only?: true;
+  /** By which the request is found in the logs. */
+  readonly id?: string;
   /** Left out by scripts, which work for the house. */
   readonly who?: Who;
   readonly line?: Line;
 };
 
-/** What is known of a request: its reader as soon as its kitchen is found. */
-type Request = Asked & { reader?: Reader };
+/** What is known of a request: its reader, and what they are there, as soon as its kitchen is found. */
+type Request = Asked & { reader?: Reader; role?: Role };
 
 /** The name of the cookie that remembers the choice. */
 export const KITCHEN_COOKIE = 'kitchen';
 
 /** One per process: the server in front and the pages behind it are built apart. */
-const shared = globalThis as { ovenAsked?: AsyncLocalStorage<Request>; ovenReader?: () => Reader | undefined };
+const shared = globalThis as {
+  ovenAsked?: AsyncLocalStorage<Request>;
+  ovenReader?: () => Reader | undefined;
+  ovenRole?: () => Role | undefined;
+};
 const store = (): AsyncLocalStorage<Request> => (shared.ovenAsked ??= new AsyncLocalStorage());
 /** The interface asks here in what the page it draws is read: it knows nothing of requests. */
 shared.ovenReader ??= () => store().getStore()?.reader;
+shared.ovenRole ??= () => store().getStore()?.role;
 
 /** Does the work of a request, which may ask for whom it is. */
 export const whileAsked = <T>(asked: Asked, work: () => T): T => store().run({ ...asked }, work);
 
-/** Notes in what the answer to this request is read, once its kitchen is known. */
-export function readBy(reader: Reader): void {
+/** Notes in what the answer to this request is read, and what the reader is there where somebody must be known, once its kitchen is. */
+export function readBy(reader: Reader, role: Role | undefined): void {
   const request = store().getStore();
-  if (request) request.reader = reader;
+  if (!request) return;
+  request.reader = reader;
+  if (role !== undefined) request.role = role;
 }
 
 /** For whom the work that runs is done; a script asks for nobody. */
