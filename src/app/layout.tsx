@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { themeOf } from '@/contract/theme';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
@@ -18,17 +19,18 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { themeColor: '#1d3b53', viewportFit: 'cover' };
 
 export default async function Layout({ children }: { readonly children: ReactNode }): Promise<ReactNode> {
-  const night = (await cookies()).get('theme')?.value === 'night';
+  const theme = themeOf((await cookies()).get('theme')?.value);
   const rail = await viewRail();
   return (
     <html
       lang="en-GB"
-      data-theme={night ? 'night' : 'day'}
+      data-theme={theme}
       data-kitchen={rail.ok ? rail.value.kitchen.id : undefined}
+      data-role={rail.ok ? (rail.value.me?.role ?? undefined) : undefined}
       data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
     >
       <body>
-        <TopNav rail={rail.ok ? rail.value : null} night={night} closed={!rail.ok && rail.code === 'NOT_SIGNED_IN'} />
+        <TopNav rail={rail.ok ? rail.value : null} night={theme === 'night'} closed={!rail.ok && rail.code === 'NOT_SIGNED_IN'} />
         <SignedOutNotice />
         {children}
         <UndoNotice />

@@ -15,10 +15,9 @@ export type SavedAppliance = Version<ApplianceFacts> & { readonly id: string };
 export type KitView = {
   readonly appliances: readonly SavedAppliance[];
   readonly currency: string;
-  readonly energy_per_kwh: number | null;
   readonly room_c: number;
   readonly costs: Costs;
   readonly places: Places;
   /** Revisions of what belongs to the whole kitchen. */
-  readonly revisions: { readonly places: number; readonly costs: number; readonly energy: number };
+  readonly revisions: { readonly places: number; readonly costs: number };
 };

@@ -15,9 +15,9 @@ export const viewKit = (): Promise<Result<KitView>> =>
   withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
-    const { id, currency, energy_per_kwh, room_c, costs, places, revisions } = kitchen.value;
+    const { id, currency, room_c, costs, places, revisions } = kitchen.value;
     const appliances = (await appliancesOf(db, id)).map((row) => ({ id: row.id, ...versionOf(row, factsOf(row)) }));
-    return succeed({ appliances, currency, energy_per_kwh, room_c, costs, places, revisions });
+    return succeed({ appliances, currency, room_c, costs, places, revisions });
   });
 
 const factsOf = ({ name, appliance }: StoredAppliance): ApplianceFacts => ({ name, appliance });

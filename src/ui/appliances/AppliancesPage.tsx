@@ -7,7 +7,7 @@ import { applianceName } from '../format/words';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
-import { OptionalNumber } from '../kit/OptionalNumber';
+import { Needs } from '../kit/Needs';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { ApplianceSheet } from './ApplianceSheet';
@@ -19,31 +19,26 @@ import { PageTitle } from '../shell/PageTitle';
 /** What stands in the kitchen: every oven and dryer with what is known of it, measured where it was measured. */
 export function AppliancesPage(view: KitView): ReactNode {
   const { appliances, currency, room_c } = view;
-  const { open, house, trouble, pick, add, drop, price, pay, hold, again } = useKit(view);
+  const { open, house, trouble, pick, add, drop, pay, hold, again } = useKit(view);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
       <PageTitle>Kit</PageTitle>
       <PageHead title="Kit" says="what stands in the kitchen, and what it really does">
-        <span className="inline-flex items-center gap-2 text-[14.5px]">
-          <span className="text-soft">a kilowatt hour costs</span>
-          <OptionalNumber
-            label="Price of a kilowatt hour"
-            unit={currency}
-            value={house.energy_per_kwh}
-            placeholder="?"
-            max={1000}
-            onChange={(value) => price(value === 0 ? null : value)}
-          />
-        </span>
-        <AddAppliance onAdd={(kind) => void add(kind)} />
+        <Needs role="baker">
+          <AddAppliance onAdd={(kind) => void add(kind)} />
+        </Needs>
       </PageHead>
       <Alert>{trouble}</Alert>
       <div className="grid grid-cols-[300px_minmax(0,1fr)] items-start gap-3 max-lg:grid-cols-1">
         <ApplianceList appliances={appliances} openId={open?.id} onPick={pick} />
-        {open && <ApplianceSheet key={open.id} own={open} room_c={room_c} onSaved={again} onDrop={() => void drop(open.id)} />}
+        <Needs role="baker">
+          {open && <ApplianceSheet key={open.id} own={open} room_c={room_c} onSaved={again} onDrop={() => void drop(open.id)} />}
+        </Needs>
       </div>
-      <PlacesPanel places={house.places} onKeep={hold} />
-      <CostsPanel costs={house.costs} currency={currency} onKeep={pay} />
+      <Needs role="baker">
+        <PlacesPanel places={house.places} onKeep={hold} />
+        <CostsPanel costs={house.costs} currency={currency} onKeep={pay} />
+      </Needs>
     </main>
   );
 }

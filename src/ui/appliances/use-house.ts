@@ -5,28 +5,25 @@ import { wrongWith } from '../kit/api';
 import { saveMerged } from '../kit/save-merged';
 
 /** What belongs to the whole kitchen. */
-export type House = { readonly energy_per_kwh: number | null; readonly costs: Costs; readonly places: Places };
+export type House = { readonly costs: Costs; readonly places: Places };
 
 /** Its parts, each saved by itself. */
 type Parts = {
-  readonly energy: Pick<House, 'energy_per_kwh'>;
   readonly costs: Costs;
   readonly places: Places;
 };
 const SHOWN: { readonly [K in keyof Parts]: (part: Parts[K]) => Partial<House> } = {
-  energy: (energy) => energy,
   costs: (costs) => ({ costs }),
   places: (places) => ({ places }),
 };
 
 /** What belongs to the whole kitchen, and how a part of it is changed: shown at once, and saved over what stood there. */
 export function useHouse(
-  { energy_per_kwh, costs, places, revisions }: Omit<KitView, 'appliances'>,
+  { costs, places, revisions }: Pick<KitView, 'costs' | 'places' | 'revisions'>,
   tell: (trouble: string | null) => void,
 ): { readonly house: House; readonly keep: <K extends keyof Parts>(part: K, to: Parts[K]) => void } {
-  const [house, setHouse] = useState<House>({ energy_per_kwh, costs, places });
+  const [house, setHouse] = useState<House>({ costs, places });
   const standing = useRef<{ [K in keyof Parts]: { readonly revision: number; readonly document: Parts[K] } }>({
-    energy: { revision: revisions.energy, document: { energy_per_kwh } },
     costs: { revision: revisions.costs, document: costs },
     places: { revision: revisions.places, document: places },
   });

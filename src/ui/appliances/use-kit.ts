@@ -17,7 +17,6 @@ export type Kit = {
   readonly pick: (id: string) => void;
   readonly add: (kind: ApplianceKind) => Promise<void>;
   readonly drop: (id: string) => Promise<void>;
-  readonly price: (energy_per_kwh: number | null) => void;
   readonly pay: (costs: Costs) => void;
   readonly hold: (places: Places) => void;
   /** An appliance was saved: the list is asked anew. */
@@ -61,7 +60,6 @@ export function useKit({ appliances, ...whole }: KitView): Kit {
     pick,
     add,
     drop,
-    price: (paid) => keep('energy', { energy_per_kwh: paid }),
     pay: (next) => keep('costs', next),
     hold: (next) => keep('places', next),
     again,

@@ -1,11 +1,16 @@
 import type { ApexOptions } from 'apexcharts';
+import { isNight } from './theme';
 
 const NAMES = ['water', 'heat', 'crunch', 'keep', 'soft', 'hair', 'ink', 'face'] as const;
 
-/** The page's own colours: charts are drawn on a canvas of their own and cannot see classes. */
+/** The page's own colours as they are just now: charts are drawn on a canvas of their own and cannot see classes. */
 export function hues(): Record<(typeof NAMES)[number], string> {
-  const style = getComputedStyle(document.documentElement);
-  const all = NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]);
+  const probe = document.body.appendChild(document.createElement('span'));
+  const all = NAMES.map((name) => {
+    probe.style.color = `var(--${name})`;
+    return [name, getComputedStyle(probe).color];
+  });
+  probe.remove();
   return Object.fromEntries(all) as Record<(typeof NAMES)[number], string>;
 }
 
@@ -24,7 +29,7 @@ export const chartLook = ({ hair, ink }: ReturnType<typeof hues>): Required<Pick
 });
 
 /** Light or dark, as the page is. */
-export const tooltipTheme = (): 'light' | 'dark' => (document.documentElement.dataset.theme === 'night' ? 'dark' : 'light');
+export const tooltipTheme = (): 'light' | 'dark' => (isNight() ? 'dark' : 'light');
 
 /** The name of an axis, and the numbers along it. */
 export const axisTitle = (text: string, { soft }: ReturnType<typeof hues>): { text: string; style: object } => ({

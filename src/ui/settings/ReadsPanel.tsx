@@ -6,6 +6,7 @@ import { MEASURE_NAMES } from '../ingredients/habits';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
+import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
 import { SavingNote } from '../kit/autosave/SavingNote';
@@ -120,7 +121,9 @@ export function ReadsPanel({ view }: { readonly view: SettingsView }): ReactNode
       ) : (
         <ReaderFields reads={document} change={change} />
       )}
-      <Cups view={view} />
+      <Needs role="baker">
+        <Cups view={view} />
+      </Needs>
     </Panel>
   );
 }

@@ -5,6 +5,9 @@ import type { ReactNode } from 'react';
 import { PageHead } from '../kit/PageHead';
 import { AccountPanel } from './AccountPanel';
 import { CopyPanel } from './CopyPanel';
+import { Needs } from '../kit/Needs';
+import { DevicePanel } from './DevicePanel';
+import { EnergyPanel } from './EnergyPanel';
 import { IdentityPanel } from './IdentityPanel';
 import { KitchensPanel } from './KitchensPanel';
 import { ReadsPanel } from './ReadsPanel';
@@ -24,12 +27,20 @@ export function SettingsPage(view: SettingsView): ReactNode {
           This kitchen is made up, to look around in. What you change here is kept, and goes with it when you remove it.
         </p>
       )}
-      <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
-      <PlacePanel view={view} onSaved={again} />
+      <Needs role="owner" told="the kitchen’s settings are changed by">
+        <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
+        <PlacePanel view={view} onSaved={again} />
+      </Needs>
+      <Needs role="baker">
+        <EnergyPanel view={view} />
+      </Needs>
       <ReadsPanel view={view} />
+      <DevicePanel />
       <AccountPanel me={view.me} sharing={view.sharing} />
-      <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
-      <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
+      <Needs role="owner">
+        <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
+        <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
+      </Needs>
     </main>
   );
 }

@@ -1,22 +1,15 @@
 'use client';
 import { Moon, Sun } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useSyncExternalStore, type ReactNode } from 'react';
+import { chooseTheme, isNight, onTheme } from '../kit/theme';
 
-const YEAR_S = 31_536_000;
-
-/** Day enamel or night oven; the choice rides in a cookie, so that the server paints the right one at once. */
-export function ThemeSwitch({ night: first }: { readonly night: boolean }): ReactNode {
-  const [night, setNight] = useState(first);
-  const turn = (): void => {
-    const next = !night;
-    setNight(next);
-    document.documentElement.dataset.theme = next ? 'night' : 'day';
-    document.cookie = `theme=${next ? 'night' : 'day'}; path=/; max-age=${YEAR_S}; samesite=lax`;
-  };
+/** Day enamel or night oven, at one press. Settings offer the device's own choice besides. */
+export function ThemeSwitch({ night: served }: { readonly night: boolean }): ReactNode {
+  const night = useSyncExternalStore(onTheme, isNight, () => served);
   return (
     <button
       type="button"
-      onClick={turn}
+      onClick={() => chooseTheme(night ? 'day' : 'night')}
       aria-pressed={night}
       aria-label="Night oven: dark colours"
       className="rounded-full p-1.5 hover:bg-white/10"
