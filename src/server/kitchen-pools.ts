@@ -59,7 +59,9 @@ export async function askedKitchen(choice: Asked = asked()): Promise<KitchenTher
   const there = await kitchens(choice);
   const found = there.find(({ id }) => id === choice.kitchen) ?? (choice.only ? null : (there[0] ?? null));
   const asking = who(choice);
-  if (found) readBy(asking.kind === 'person' ? { ...found.reads, ...asking.reads } : found.reads);
+  if (!found) return null;
+  if (asking.kind === 'person') readBy({ ...found.reads, ...asking.reads }, asking.roles.get(found.id));
+  else readBy(found.reads, undefined);
   return found;
 }
 

@@ -41,6 +41,27 @@ test('what is taken away comes back: at once, from the bin, and many together', 
     await notice.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('link', { name: 'Beet and mackerel hillbars', exact: true })).toBeVisible();
   });
+  await test.step('two packs together, and a bake day with what was picked for it', async () => {
+    await page.goto('/jars');
+    const packs = page.getByLabel(/^Choose .*, lot/);
+    const before = await packs.count();
+    await packs.nth(0).check();
+    await packs.nth(1).check();
+    await page.getByRole('button', { name: 'Delete 2' }).click();
+    await expect(notice).toContainText('2 packs are in the bin.');
+    await expect(packs).toHaveCount(before - 2);
+    await notice.getByRole('button', { name: 'Undo' }).click();
+    await expect(packs).toHaveCount(before);
+    await page.goto('/day');
+    const picked = page.getByRole('region', { name: 'Batches of the day' }).getByRole('checkbox', { checked: true });
+    await expect(picked.first()).toBeVisible();
+    const baked = await picked.count();
+    await page.getByRole('button', { name: 'Delete this day' }).click();
+    await expect(picked).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Delete this day' })).toBeHidden();
+    await notice.getByRole('button', { name: 'Undo' }).click();
+    await expect(picked).toHaveCount(baked);
+  });
   await test.step('and is left as it was found', async () => {
     await page.goto(`/log/${batches[0]}`);
     await page.getByRole('button', { name: 'Delete' }).click();

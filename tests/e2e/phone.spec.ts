@@ -134,6 +134,14 @@ test('a phone is let in, bakes through a lost line, and is out again', async ({ 
     expect(started.ok()).toBe(true);
     await phone.goto(`${PHONE}/people`);
     await expect(phone.getByText('Only owners of this kitchen')).toBeVisible();
+    await phone.goto(`${PHONE}/dogs`);
+    await expect(phone.getByText('You are a helper here: what is known of a dog is changed by a baker.')).toBeVisible();
+    await expect(phone.getByRole('button', { name: 'Add a dog' })).toBeDisabled();
+    await expect(phone.getByLabel('Name of the dog')).toBeDisabled();
+    await expectAccessible(phone);
+    await phone.goto(`${PHONE}/recipes`);
+    await expect(phone.getByRole('button', { name: `Bake ${CRISPS}` })).toBeDisabled();
+    await expect(phone.getByRole('link', { name: 'Write a recipe' })).toHaveCount(0);
     await phone.goto(`${PHONE}/oven`);
   });
 

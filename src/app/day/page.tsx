@@ -10,8 +10,9 @@ type PageProps = { readonly searchParams: Promise<{ day?: string }> };
 export default async function Page({ searchParams }: PageProps): Promise<ReactNode> {
   const { day } = await searchParams;
   const view = await viewBakeDay(day);
+  // A day that was taken away, or brought back, is another one than the page began with.
   return view.ok ? (
-    <BakeDayPage key={view.value.day} {...view.value} />
+    <BakeDayPage key={`${view.value.day} ${view.value.saved.revision > 0}`} {...view.value} />
   ) : (
     <ErrorPanel title="The bake day cannot be opened" message={view.message} />
   );

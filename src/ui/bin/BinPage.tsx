@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { day } from '../format/units';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
+import { Needs } from '../kit/Needs';
 import { Modal } from '../kit/Modal';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
@@ -33,28 +34,32 @@ export function BinPage({ things }: BinView): ReactNode {
       <PageTitle>Bin</PageTitle>
       <PageHead title="Bin" says="what was taken away stays here for a fortnight">
         {things.length > 0 && (
-          <Button look="small" onClick={() => setEmptying(true)}>
-            Empty it …
-          </Button>
+          <Needs role="owner">
+            <Button look="small" onClick={() => setEmptying(true)}>
+              Empty it …
+            </Button>
+          </Needs>
         )}
       </PageHead>
       <Alert>{wrong}</Alert>
       <Panel label="In the bin" className="px-5 py-3">
         {things.length === 0 && <p className="text-soft">There is nothing in it.</p>}
-        <ul>
-          {things.map(({ id, kind, name, binned_at, gone_on }) => (
-            <li key={id} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-0">
-              <span className="w-32 text-soft">{KIND_NAMES[kind]}</span>
-              <strong className="min-w-40 flex-1">{name}</strong>
-              <span className="text-[14px] text-soft">
-                since {day(binned_at)}, gone for good on {day(gone_on)}
-              </span>
-              <Button look="small" aria-label={`Bring back ${KIND_NAMES[kind]} ${name}`} onClick={() => void back(id)}>
-                Bring back
-              </Button>
-            </li>
-          ))}
-        </ul>
+        <Needs role="baker" told="things are brought back by">
+          <ul>
+            {things.map(({ id, kind, name, binned_at, gone_on }) => (
+              <li key={id} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-0">
+                <span className="w-32 text-soft">{KIND_NAMES[kind]}</span>
+                <strong className="min-w-40 flex-1">{name}</strong>
+                <span className="text-[14px] text-soft">
+                  since {day(binned_at)}, gone for good on {day(gone_on)}
+                </span>
+                <Button look="small" aria-label={`Bring back ${KIND_NAMES[kind]} ${name}`} onClick={() => void back(id)}>
+                  Bring back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </Needs>
       </Panel>
       <Modal open={emptying} title="Empty the bin?" width="max-w-lg" onClose={() => setEmptying(false)}>
         <p>What is in it does not come back after that.</p>

@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import type { BinWish } from '@/contract/bin';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
+import { mayHere } from '../kit/role-here';
 import { throwAway } from './bin-store';
 
 type ThrowAwayProps = {
@@ -34,6 +35,7 @@ export function ThrowAway({ things, words, look, signOnly = false, leadsTo, onGo
     if (leadsTo === undefined) router.refresh();
     else router.push(leadsTo);
   };
+  if (!mayHere('baker')) return null;
   return (
     <>
       <Button

@@ -5,6 +5,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { DayBatch, PlannedStep } from '@/core/bakeday';
 import { dialHere } from '../format/dial-words';
 import { Alert } from '../kit/Alert';
+import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
 import { call } from '../kit/api';
 import { SavingNote } from '../kit/autosave/SavingNote';
@@ -46,7 +47,7 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
   return (
     <main className="mx-auto flex max-w-[1400px] flex-col gap-3 px-6 py-4">
       <PageTitle>Bake day</PageTitle>
-      <DayHead iso={iso} settings={settings} onSettings={setSettings} />
+      <DayHead iso={iso} settings={settings} onSettings={setSettings} isSaved={view.saved.revision > 0} />
       <Alert>{trouble}</Alert>
       <SavingNote saving={saving} what="this day" />
       {shown && lanes.length > 0 && <DayPrint iso={iso} day={day} plan={shown.plan} names={names} />}
@@ -55,12 +56,14 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
         <PlanFoot {...{ iso, planned, names }} isUnderWay={underWay !== null} onOven={goToOven} />
       </Panel>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:hidden">
-        <DayPicker
-          {...{ iso, settings, batches, offers, stuck }}
-          plan={shown?.plan ?? []}
-          onSettings={setSettings}
-          onMeet={meet}
-        />
+        <Needs role="baker">
+          <DayPicker
+            {...{ iso, settings, batches, offers, stuck }}
+            plan={shown?.plan ?? []}
+            onSettings={setSettings}
+            onMeet={meet}
+          />
+        </Needs>
         <div className="flex flex-col gap-3">
           {picked && shown && day.batches[picked.b]?.steps[picked.j] && (
             <BlockSheet {...{ iso, day, names }} plan={shown.plan} at={picked} onPin={(at) => pin(picked.b, picked.j, at)} />

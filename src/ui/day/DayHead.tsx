@@ -2,8 +2,10 @@
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { DaySettings } from '@/core/calls';
+import { ThrowAway } from '../bin/ThrowAway';
 import { Check } from '../kit/Check';
 import { DateField } from '../kit/DateField';
+import { Needs } from '../kit/Needs';
 import { NumberField } from '../kit/NumberField';
 import { ClockField } from './ClockField';
 import { weekday } from './day-words';
@@ -12,10 +14,12 @@ type DayHeadProps = {
   readonly iso: string;
   readonly settings: DaySettings;
   readonly onSettings: (settings: DaySettings) => void;
+  /** It was saved: only then it can be taken away. */
+  readonly isSaved: boolean;
 };
 
 /** Which day it is, whose hands there are, and when they are up. */
-export function DayHead({ iso, settings, onSettings }: DayHeadProps): ReactNode {
+export function DayHead({ iso, settings, onSettings, isSaved }: DayHeadProps): ReactNode {
   const router = useRouter();
   const [from, to] = settings.awake;
   const set = (change: Partial<DaySettings>): void => onSettings({ ...settings, ...change });
@@ -24,19 +28,22 @@ export function DayHead({ iso, settings, onSettings }: DayHeadProps): ReactNode 
       <h1 className="text-[27px]">Bake day</h1>
       <DateField label="Day" value={iso} from={iso} onChange={(next) => router.push(`/day?day=${next}`)} />
       <strong>{weekday(iso)}</strong>
-      <NumberField
-        label="hands"
-        unit="pairs"
-        value={settings.hands}
-        min={1}
-        max={4}
-        width="w-6"
-        onChange={(hands) => set({ hands })}
-      />
-      <ClockField label="begin" value={settings.starts} onChange={(starts) => set({ starts })} />
-      <ClockField label="up from" value={from} onChange={(next) => set({ awake: [next, to] })} />
-      <ClockField label="to" value={to} onChange={(next) => set({ awake: [from, next] })} />
-      <QuietHours quiet={settings.quiet} onQuiet={(quiet) => set({ quiet })} />
+      <Needs role="baker">
+        <NumberField
+          label="hands"
+          unit="pairs"
+          value={settings.hands}
+          min={1}
+          max={4}
+          width="w-6"
+          onChange={(hands) => set({ hands })}
+        />
+        <ClockField label="begin" value={settings.starts} onChange={(starts) => set({ starts })} />
+        <ClockField label="up from" value={from} onChange={(next) => set({ awake: [next, to] })} />
+        <ClockField label="to" value={to} onChange={(next) => set({ awake: [from, next] })} />
+        <QuietHours quiet={settings.quiet} onQuiet={(quiet) => set({ quiet })} />
+      </Needs>
+      {isSaved && <ThrowAway look="small" words="Delete this day" things={[{ kind: 'bake_day', id: iso }]} leadsTo="/day" />}
     </header>
   );
 }

@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { counted } from '@/core/quantities';
 import { Button, buttonClass } from '../kit/Button';
+import { Needs } from '../kit/Needs';
 import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { SearchField } from '../kit/SearchField';
@@ -25,13 +26,17 @@ export function DogsPage({ allergens, ...view }: DogsView): ReactNode {
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
       <PageTitle>Dogs</PageTitle>
       <PageHead title="Dogs" says="who may have what, how many a day, and why not more">
-        <Button onClick={() => void add()}>
-          <Plus aria-hidden size={16} /> Add a dog
-        </Button>
+        <Needs role="baker">
+          <Button onClick={() => void add()}>
+            <Plus aria-hidden size={16} /> Add a dog
+          </Button>
+        </Needs>
       </PageHead>
       <Alert>{trouble}</Alert>
       {dogs.length === 0 && <p className="text-soft">No dog yet. Add one, and every recipe says what it may have.</p>}
-      {open && <DogSheet key={open.id} dog={open} allergens={allergens} onSaved={again} onDrop={() => void drop(open.id)} />}
+      <Needs role="baker" told="what is known of a dog is changed by">
+        {open && <DogSheet key={open.id} dog={open} allergens={allergens} onSaved={again} onDrop={() => void drop(open.id)} />}
+      </Needs>
       {dogs.length > 0 && (
         <Panel label="Dogs and treats" className="px-4 py-3">
           {(find !== '' || total > recipes.length) && (

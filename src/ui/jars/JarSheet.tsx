@@ -8,6 +8,7 @@ import { day, temperature, mass, money } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
+import { Needs } from '../kit/Needs';
 import { NumberField } from '../kit/NumberField';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Panel } from '../kit/Panel';
@@ -48,38 +49,40 @@ export function JarSheet({ jar, today, currency, onWork }: JarSheetProps): React
   return (
     <Panel label="The chosen pack" className="flex flex-col gap-3 px-5 py-4 text-[15px]">
       <JarHead jar={jar} today={today} />
-      <div className="flex flex-wrap items-center gap-2">
-        <NumberField label="pieces" value={pieces} min={1} max={jar.left_over} width="w-12" onChange={setPieces} />
-        <Button look="small" onClick={() => setPieces(jar.left_over)}>
-          all
-        </Button>
-        <span className="text-soft">for</span>
-        <OptionalNumber
-          label="Price of what is sold"
-          unit={currency}
-          value={price}
-          placeholder="?"
-          max={100_000}
-          onChange={setPrice}
-        />
-      </div>
-      <label className="flex items-center gap-2">
-        <span className="text-soft">note</span>
-        <input
-          value={note}
-          maxLength={300}
-          onChange={({ target }) => setNote(target.value)}
-          className="w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
-        />
-      </label>
-      <p className="flex flex-wrap gap-2">
-        <Button onClick={() => take('eat')}>Take</Button>
-        <Button onClick={() => take('give')}>Give away</Button>
-        <Button onClick={() => take('sell')}>Sell</Button>
-        {!jar.opened && <Button onClick={() => onWork({ do: 'open', note })}>Open it</Button>}
-      </p>
-      <MoveOn jar={jar} note={note} onWork={onWork} />
-      <Discard jar={jar} note={note} onWork={onWork} />
+      <Needs role="helper" told="packs are opened, taken from and moved by">
+        <div className="flex flex-wrap items-center gap-2">
+          <NumberField label="pieces" value={pieces} min={1} max={jar.left_over} width="w-12" onChange={setPieces} />
+          <Button look="small" onClick={() => setPieces(jar.left_over)}>
+            all
+          </Button>
+          <span className="text-soft">for</span>
+          <OptionalNumber
+            label="Price of what is sold"
+            unit={currency}
+            value={price}
+            placeholder="?"
+            max={100_000}
+            onChange={setPrice}
+          />
+        </div>
+        <label className="flex items-center gap-2">
+          <span className="text-soft">note</span>
+          <input
+            value={note}
+            maxLength={300}
+            onChange={({ target }) => setNote(target.value)}
+            className="w-full rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5"
+          />
+        </label>
+        <p className="flex flex-wrap gap-2">
+          <Button onClick={() => take('eat')}>Take</Button>
+          <Button onClick={() => take('give')}>Give away</Button>
+          <Button onClick={() => take('sell')}>Sell</Button>
+          {!jar.opened && <Button onClick={() => onWork({ do: 'open', note })}>Open it</Button>}
+        </p>
+        <MoveOn jar={jar} note={note} onWork={onWork} />
+        <Discard jar={jar} note={note} onWork={onWork} />
+      </Needs>
       <History jar={jar} currency={currency} />
       <p className="flex flex-wrap items-center gap-2 text-[14px] text-soft">
         Entered by mistake?

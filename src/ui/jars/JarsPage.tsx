@@ -7,7 +7,10 @@ import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
 import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
+import { DeleteChosen } from '../bin/DeleteChosen';
+import { Tick } from '../bin/Tick';
 import { call, wrongWith } from '../kit/api';
+import { useChosen } from '../kit/use-chosen';
 import { Alert } from '../kit/Alert';
 import { buttonClass } from '../kit/Button';
 import { PageHead } from '../kit/PageHead';
@@ -29,6 +32,7 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
   const jars = shelves.flatMap((shelf) => shelf.jars);
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
+  const ticked = useChosen();
   const [trouble, setTrouble] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? null;
   const work = async (what: object): Promise<void> => {
@@ -42,6 +46,7 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
       <PageTitle>Jars</PageTitle>
       <PageHead title="Jars" says={storeWords(shelves)}>
         <Totals totals={totals} days={totals_days} currency={currency} />
+        <DeleteChosen kind="jar" chosen={ticked.chosen} onGone={ticked.clear} />
       </PageHead>
       <Alert className="mb-3">{trouble}</Alert>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
@@ -55,7 +60,7 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
             />
           )}
           {shelves.map((shelf) => (
-            <JarRack key={shelf.store} {...{ shelf, shelves, find, today, chosen }} onChoose={setChosen} />
+            <JarRack key={shelf.store} {...{ shelf, shelves, find, today, chosen, ticked }} onChoose={setChosen} />
           ))}
           {jars.length === 0 && (
             <Panel label="Nothing here" className="px-5 py-10 text-center text-soft">
@@ -115,7 +120,7 @@ function JarCard({ jar, today, chosen, onChoose }: JarCardProps): ReactNode {
     >
       <JarPicture jar={jar} />
       <span className="min-w-0 text-[14.5px] leading-snug">
-        <strong className="block text-[15.5px]">{jar.name}</strong>
+        <strong className="block pr-6 text-[15.5px]">{jar.name}</strong>
         {jar.left_over} of {jar.pieces}, {PACK_NAMES[jar.option].toLowerCase()}
         {jar.opened && ', open'}
         <span className={`block ${text}`}>
@@ -167,10 +172,11 @@ type JarRackProps = {
   readonly find: string;
   readonly today: string;
   readonly chosen: string | null;
+  readonly ticked: ReturnType<typeof useChosen>;
   readonly onChoose: (id: string) => void;
 };
 
-function JarRack({ shelf, shelves, find, today, chosen, onChoose }: JarRackProps): ReactNode {
+function JarRack({ shelf, shelves, find, today, chosen, ticked, onChoose }: JarRackProps): ReactNode {
   const { store, jars, packs, goesOn, next } = shelf;
   const name = SHELVES[store];
   // The other shelves stay where they are turned to.
@@ -191,7 +197,14 @@ function JarRack({ shelf, shelves, find, today, chosen, onChoose }: JarRackProps
       </h2>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2.5">
         {jars.map((one) => (
-          <li key={one.id}>
+          <li key={one.id} className="relative">
+            <span className="absolute top-2.5 right-2.5 leading-none">
+              <Tick
+                name={`${one.name}, lot ${one.lot}`}
+                checked={ticked.chosen.includes(one.id)}
+                onChange={() => ticked.toggle(one.id)}
+              />
+            </span>
             <JarCard jar={one} today={today} chosen={one.id === chosen} onChoose={() => onChoose(one.id)} />
           </li>
         ))}

@@ -12,7 +12,8 @@ import { SearchField } from '../kit/SearchField';
 import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
 import { useChosen } from '../kit/use-chosen';
-import { ThrowAway } from '../bin/ThrowAway';
+import { DeleteChosen } from '../bin/DeleteChosen';
+import { Tick } from '../bin/Tick';
 import { PageTitle } from '../shell/PageTitle';
 
 /** Charts measure the page, which no server has: this one is loaded when it is asked for. */
@@ -171,14 +172,7 @@ function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn, onGone
       <button type="button" aria-pressed={drawn} className={buttonClass('small')} onClick={onDrawn}>
         {drawn ? 'Hide the chart' : 'Draw predicted against measured'}
       </button>
-      {chosen.length > 0 && (
-        <ThrowAway
-          look="small"
-          words={`Delete ${chosen.length}`}
-          things={chosen.map((id) => ({ kind: 'batch', id }))}
-          onGone={onGone}
-        />
-      )}
+      <DeleteChosen kind="batch" chosen={chosen} onGone={onGone} />
       {chosen.length >= 2 ? (
         <Link className={buttonClass('main')} href={`/log/compare?${chosen.map((id) => `batch=${id}`).join('&')}`}>
           Compare {chosen.length}
@@ -217,13 +211,7 @@ function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
   return (
     <tr className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
       <td>
-        <input
-          type="checkbox"
-          className="size-5 accent-current"
-          aria-label={`Choose ${name}`}
-          checked={chosen}
-          onChange={onChoose}
-        />
+        <Tick forAll name={name} checked={chosen} onChange={onChoose} />
       </td>
       <td>
         <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">

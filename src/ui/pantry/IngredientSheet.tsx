@@ -98,6 +98,18 @@ function PriceForm({ item, currency }: { readonly item: PantryItem; readonly cur
       <span role="status" className="text-[13.5px] text-soft">
         {said || (price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : '')}
       </span>
+      {price && (
+        <ThrowAway
+          signOnly
+          look="quiet"
+          words={`Delete the price of ${row.name}`}
+          things={[{ kind: 'price', id: row.id }]}
+          onGone={() => {
+            setPaid(null);
+            setSaid('');
+          }}
+        />
+      )}
     </form>
   );
 }

@@ -6,9 +6,13 @@ import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
 import { day, mass, massRange, moneyPerMass } from '../format/units';
+import { DeleteChosen } from '../bin/DeleteChosen';
+import { Tick } from '../bin/Tick';
+import { useChosen } from '../kit/use-chosen';
 import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
+import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
 import { useIsThere } from '../kit/use-is-there';
 import { IngredientSheet } from './IngredientSheet';
@@ -36,6 +40,7 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
   const [open, setOpen] = useState<string | null>(items.find((item) => item.lots.length > 0)?.row.id ?? items[0]?.row.id ?? null);
   const [adding, setAdding] = useState(add !== undefined);
   const { listed, kinds, byId } = useListed(items, typed, shown);
+  const ticked = useChosen();
   const isThere = useIsThere();
   const item = open === null ? null : (byId.get(open) ?? null);
   return (
@@ -46,13 +51,9 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
         <p role="status" className="text-[14px] text-soft">
           {listed.length} ingredients
         </p>
+        <DeleteChosen kind="ingredient" chosen={ticked.chosen} onGone={ticked.clear} />
         <span className="flex-1" />
-        <Link className={buttonClass()} href="/pantry/shopping">
-          Shopping list
-        </Link>
-        <Button look="main" onClick={() => setAdding(true)}>
-          Add from a packet
-        </Button>
+        <Beside onAdd={() => setAdding(true)} />
       </header>
       <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[1fr_25rem]">
         <div
@@ -67,6 +68,7 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
             today={today}
             open={open}
             setOpen={setOpen}
+            ticked={ticked}
           />
           {listed.length === 0 && (
             <p className="px-4 py-3 text-soft">Nothing fits. Take a limit away, or add it from its packet.</p>
@@ -74,7 +76,9 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
         </div>
         {item && (
           <Panel label={item.row.name} className="min-h-0 overflow-y-auto px-5 py-3">
-            <IngredientSheet key={item.row.id} item={item} currency={currency} today={today} />
+            <Needs role="baker" told="prices and what is in the house are changed by">
+              <IngredientSheet key={item.row.id} item={item} currency={currency} today={today} />
+            </Needs>
           </Panel>
         )}
       </div>
@@ -89,6 +93,20 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
     </main>
   );
 }
+
+/** What is to be bought, and what is not on the list yet. */
+const Beside = ({ onAdd }: { readonly onAdd: () => void }): ReactNode => (
+  <>
+    <Link className={buttonClass()} href="/pantry/shopping">
+      Shopping list
+    </Link>
+    <Needs role="baker">
+      <Button look="main" onClick={onAdd}>
+        Add from a packet
+      </Button>
+    </Needs>
+  </>
+);
 
 /** What of the ingredients is listed: what was typed, of the kind that is shown. */
 function useListed(
@@ -117,11 +135,12 @@ type PantryRowProps = {
   readonly today: string;
   readonly isOpen: boolean;
   readonly onOpen: () => void;
+  readonly tick: ReactNode;
 };
 
 const cup_ml = 250;
 
-function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): ReactNode {
+function PantryRow({ item, currency, today, isOpen, onOpen, tick }: PantryRowProps): ReactNode {
   const { row, price } = item;
   const first = firstToGo(item);
   const past = Boolean(first?.best_before && first.best_before < today);
@@ -129,17 +148,20 @@ function PantryRow({ item, currency, today, isOpen, onOpen }: PantryRowProps): R
   const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
   return (
     <tr className={`border-t border-hair ${isOpen ? 'bg-crunch-pale' : ''}`}>
-      <th scope="row" className="max-w-72 py-1 pl-4 text-left font-semibold">
-        <button
-          type="button"
-          onClick={onOpen}
-          aria-pressed={isOpen}
-          className="inline-flex max-w-full items-center gap-1.5 text-left hover:underline"
-        >
-          {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
-          <span className="truncate">{row.name}</span>
-          {row.own && <span className="text-[13px] font-normal text-soft">yours</span>}
-        </button>
+      <th scope="row" className="w-full max-w-0 min-w-44 py-1 pl-4 text-left font-semibold">
+        <span className="flex items-center gap-2">
+          {tick}
+          <button
+            type="button"
+            onClick={onOpen}
+            aria-pressed={isOpen}
+            className="inline-flex min-w-0 items-center gap-1.5 text-left hover:underline"
+          >
+            {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
+            <span className="truncate">{row.name}</span>
+            {row.own && <span className="text-[13px] font-normal text-soft">yours</span>}
+          </button>
+        </span>
       </th>
       {[row.water, row.protein, row.fat, row.carb].map((value, i) => (
         <td key={i} className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden' : ''}`}>
@@ -173,9 +195,11 @@ type PantryTableProps = {
   readonly today: string;
   readonly open: string | null;
   readonly setOpen: (id: string) => void;
+  /** Own ingredients that are ticked: the others are everybody's. */
+  readonly ticked: ReturnType<typeof useChosen>;
 };
 
-function PantryTable({ listed, currency, today, open, setOpen }: PantryTableProps): ReactNode {
+function PantryTable({ listed, currency, today, open, setOpen, ticked }: PantryTableProps): ReactNode {
   return (
     <table className="w-full border-collapse text-[14.5px]">
       <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
@@ -199,6 +223,15 @@ function PantryTable({ listed, currency, today, open, setOpen }: PantryTableProp
             today={today}
             isOpen={one.row.id === open}
             onOpen={() => setOpen(one.row.id)}
+            tick={
+              one.row.own === true && (
+                <Tick
+                  name={one.row.name}
+                  checked={ticked.chosen.includes(one.row.id)}
+                  onChange={() => ticked.toggle(one.row.id)}
+                />
+              )
+            }
           />
         ))}
       </tbody>

@@ -3,6 +3,7 @@ import type { SharingView } from '@/contract/people';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
+import { Choice } from '../kit/Choice';
 import { Panel } from '../kit/Panel';
 import { call, type Answered } from '../kit/api';
 import { PlainField } from './PlainField';
@@ -61,16 +62,23 @@ const Let = ({ sharing: { url, fingerprint, is_here }, onDone }: PartProps): Rea
   </div>
 );
 
+/** No address in particular: a machine gets another one when it meets another net. */
+const WHICHEVER = 'auto';
+
 /** From this machine only to the house: with somebody who looks after it. */
 function Begin({ sharing: { is_here, addresses }, hasOwner, onDone }: PartProps & { readonly hasOwner: boolean }): ReactNode {
   const [name, setName] = useState('');
   const [passphrase, setPassphrase] = useState('');
+  const [address, setAddress] = useState<string>(WHICHEVER);
   const [asking, setAsking] = useState(false);
   const send = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     setAsking(true);
     const answer = await call<SharingView>('/api/sharing', {
-      body: hasOwner ? {} : { owner: { name: name.trim(), passphrase } },
+      body: {
+        ...(hasOwner ? {} : { owner: { name: name.trim(), passphrase } }),
+        ...(address === WHICHEVER ? {} : { address }),
+      },
     });
     setAsking(false);
     onDone(answer);
@@ -79,8 +87,8 @@ function Begin({ sharing: { is_here, addresses }, hasOwner, onDone }: PartProps 
     <form className="flex flex-col gap-3 text-[15px]" onSubmit={(event) => void send(event)}>
       <p>
         Upbeat Oven answers on this machine only, and asks nobody who they are. Let in the phones and tablets of the house, and it
-        answers at {addresses[0] ?? 'the address of this machine'} too, over an encrypted line, and everybody signs in from then
-        on.
+        answers at {(address === WHICHEVER ? addresses[0] : address) ?? 'the address of this machine'} too, over an encrypted
+        line, and everybody signs in from then on.
       </p>
       {!is_here && <p className="text-soft">This is done at the machine that it runs on.</p>}
       {is_here && !hasOwner && (
@@ -94,6 +102,17 @@ function Begin({ sharing: { is_here, addresses }, hasOwner, onDone }: PartProps 
             says="Twelve letters or more; four words that do not belong together. You will look after this house."
           />
         </div>
+      )}
+      {is_here && addresses.length > 1 && (
+        <Choice
+          label="This machine is in several nets; devices are in the one of"
+          value={address}
+          options={[
+            { value: WHICHEVER, name: `${addresses[0]}, or whichever it has later` },
+            ...addresses.map((value) => ({ value, name: value })),
+          ]}
+          onChange={setAddress}
+        />
       )}
       {is_here && (
         <p>

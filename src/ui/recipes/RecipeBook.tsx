@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useEffect, useEffectEvent, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/document';
 import { Button, buttonClass } from '../kit/Button';
+import { mayHere } from '../kit/role-here';
 import { PageHead } from '../kit/PageHead';
 import { Choice } from '../kit/Choice';
 import { ImportRecipe } from './ImportRecipe';
@@ -13,7 +14,7 @@ import { RecipeTile } from './RecipeTile';
 import { call, wrongWith } from '../kit/api';
 import { subscribe } from '../bin/bin-store';
 import { useChosen } from '../kit/use-chosen';
-import { ThrowAway } from '../bin/ThrowAway';
+import { DeleteChosen } from '../bin/DeleteChosen';
 import { PageTitle } from '../shell/PageTitle';
 
 /** What the book is asked for; empty parts narrow nothing. */
@@ -63,17 +64,14 @@ export function RecipeBook({
             Carry on with {open.name}
           </Link>
         )}
-        <ImportRecipe />
-        <Link href="/recipes/new" className={buttonClass('main')}>
-          Write a recipe
-        </Link>
+        {mayHere('baker') && <NewRecipe />}
       </PageHead>
       <Filters search={search} set={set} dogs={dogs} allergens={allergens}>
         <p role="status" className="text-[14px] text-soft">
           {busy ? 'looking …' : counted(page.total, 'recipe')}
           {wrong && <span className="text-stop"> {wrong}</span>}
         </p>
-        <DeleteChosen chosen={chosen} onGone={clear} />
+        <DeleteChosen kind="recipe" chosen={chosen} onGone={clear} />
       </Filters>
       {page.recipes.length === 0 && !busy && (
         <p className="text-soft">
@@ -98,16 +96,15 @@ export function RecipeBook({
   );
 }
 
-/** What is done with the recipes that are ticked. */
-const DeleteChosen = ({ chosen, onGone }: { readonly chosen: readonly string[]; readonly onGone: () => void }): ReactNode =>
-  chosen.length > 0 && (
-    <ThrowAway
-      look="small"
-      words={`Delete ${chosen.length}`}
-      things={chosen.map((id) => ({ kind: 'recipe', id }))}
-      onGone={onGone}
-    />
-  );
+/** A recipe of one's own: from a file, or written. */
+const NewRecipe = (): ReactNode => (
+  <>
+    <ImportRecipe />
+    <Link href="/recipes/new" className={buttonClass('main')}>
+      Write a recipe
+    </Link>
+  </>
+);
 
 const addressOf = (search: BookSearch, from = 0): string => {
   const parts = Object.entries(search).filter(([, value]) => value !== '');

@@ -17,6 +17,7 @@ import { kitchenMeasure } from '../ingredients/kitchen-measure';
 import { Button, buttonClass } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
 import { FeelGauge } from '../kit/FeelGauge';
+import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
 import { CompositionBar } from './CompositionBar';
 import { PromisePanel } from './PromisePanel';
@@ -255,23 +256,25 @@ function Head({ recipe, revision, archived, actions }: HeadProps): ReactNode {
           {archived && ' · archived'}
         </p>
       </div>
-      <ActionForm
-        action={actions.archive}
-        id={recipe.id}
-        extra={{ away: archived ? 'no' : 'yes' }}
-        words={archived ? 'Take out of the archive' : 'Archive'}
-      />
-      <ThrowAway words="Delete" things={[{ kind: 'recipe', id: recipe.id }]} leadsTo="/recipes" />
-      <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
-      <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
-        Edit
-      </Link>
-      <form action={actions.start} className="print:hidden">
-        <input type="hidden" name="recipe" value={recipe.id} />
-        <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
-          Bake this
-        </button>
-      </form>
+      <Needs role="baker">
+        <ActionForm
+          action={actions.archive}
+          id={recipe.id}
+          extra={{ away: archived ? 'no' : 'yes' }}
+          words={archived ? 'Take out of the archive' : 'Archive'}
+        />
+        <ThrowAway words="Delete" things={[{ kind: 'recipe', id: recipe.id }]} leadsTo="/recipes" />
+        <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
+        <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
+          Edit
+        </Link>
+        <form action={actions.start} className="print:hidden">
+          <input type="hidden" name="recipe" value={recipe.id} />
+          <button className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-1.5 font-semibold text-face hover:brightness-110">
+            Bake this
+          </button>
+        </form>
+      </Needs>
     </header>
   );
 }

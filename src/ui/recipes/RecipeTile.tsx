@@ -4,7 +4,9 @@ import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
 import { duration, mass, money, perMass, perMassWord, span } from '../format/units';
 import { feelName, allergenWords, withoutWords } from '../format/words';
+import { Tick } from '../bin/Tick';
 import { CautionShape } from '../kit/CautionMark';
+import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
 import { WhoMay } from '../kit/WhoMay';
 import { CompositionBar } from './CompositionBar';
@@ -72,14 +74,8 @@ export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTile
 
 /** What it is called and how it is made, and whether it is one of those that something is done with. */
 const Name = ({ recipe, chosen, onChoose }: Omit<RecipeTileProps, 'startAction'>): ReactNode => (
-  <div className="flex items-baseline gap-x-3">
-    <input
-      type="checkbox"
-      className="size-4 shrink-0 self-center accent-current"
-      aria-label={`Choose ${recipe.name}`}
-      checked={chosen}
-      onChange={onChoose}
-    />
+  <div className="flex items-center gap-x-3">
+    <Tick name={recipe.name} checked={chosen} onChange={onChoose} />
     <h2 className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[20px] leading-tight">
       <Link href={`/recipes/${recipe.id}`} className="hover:underline">
         {recipe.name}
@@ -101,19 +97,21 @@ type BakeThisProps = { readonly recipe: RecipeView; readonly startAction: Recipe
 
 function BakeThis({ recipe, startAction }: BakeThisProps): ReactNode {
   return (
-    <form action={startAction} className="self-center">
-      <input type="hidden" name="recipe" value={recipe.id} />
-      {recipe.stops.length > 0 && (
-        <p className="pb-1.5 text-center text-[13.5px] font-semibold text-stop">
-          <CautionShape severity="stop" /> Stop
-        </p>
-      )}
-      <button
-        className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
-        aria-label={`Bake ${recipe.name}`}
-      >
-        Bake this
-      </button>
-    </form>
+    <Needs role="baker">
+      <form action={startAction} className="self-center">
+        <input type="hidden" name="recipe" value={recipe.id} />
+        {recipe.stops.length > 0 && (
+          <p className="pb-1.5 text-center text-[13.5px] font-semibold text-stop">
+            <CautionShape severity="stop" /> Stop
+          </p>
+        )}
+        <button
+          className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
+          aria-label={`Bake ${recipe.name}`}
+        >
+          Bake this
+        </button>
+      </form>
+    </Needs>
   );
 }
