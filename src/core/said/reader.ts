@@ -35,6 +35,9 @@ export const US_READER: Reader = {
   keys: 'alone',
 };
 
+/** In what somebody reads who measures so, until they say otherwise. */
+export const readerWho = (measures: 'us' | 'metric' | 'imperial'): Reader => (measures === 'us' ? US_READER : METRIC_READER);
+
 const KEYS = Object.keys(READINGS) as ReadonlyArray<keyof Reader>;
 
 /** A reader in one word, as a page carries it: "c mm g 24 day-first monday alone". */

@@ -195,7 +195,7 @@ function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
         <defs>
           <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
             {points.map(({ x, wet }, i) => (
-              <stop key={i} offset={x / width} stopColor={cssColour(wet)} />
+              <stop key={i} offset={x / Math.max(width, 1)} stopColor={cssColour(wet)} />
             ))}
           </linearGradient>
         </defs>

@@ -1,6 +1,6 @@
 'use client';
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
-import { METRIC_READER, fieldUnit, type FieldUnit } from '@/core/said';
+import { METRIC_READER, fieldUnit, type FieldUnit, type Reader } from '@/core/said';
 import { readerHere } from '../format/reader-here';
 import { FieldWrong } from './FieldWrong';
 import { typedValue } from './typed-value';
@@ -19,6 +19,8 @@ type NumberFieldProps = {
   readonly shown?: boolean;
   /** Its unit is part of what it means, whoever reads it: grams in a hundred grams. */
   readonly fixed?: boolean;
+  /** Who reads it, where that is not who reads the page. */
+  readonly reads?: Reader;
   readonly onChange: (value: number) => void;
 };
 
@@ -39,17 +41,17 @@ export function NumberField({
   width = 'w-16',
   shown = true,
   fixed = false,
+  reads = fixed ? METRIC_READER : readerHere(),
   onChange,
 }: NumberFieldProps): ReactNode {
   const id = useId();
-  const read = fixed ? METRIC_READER : readerHere();
-  const behind = fieldUnit(read, unit);
+  const behind = fieldUnit(reads, unit);
   const { typed, wrong, onTyped, onKey, take, text } = useTyped({
     value,
     min,
     max,
     step,
-    as: fieldUnit(read, typedIn),
+    as: fieldUnit(reads, typedIn),
     onChange,
   });
   return (

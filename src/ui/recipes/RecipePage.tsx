@@ -8,7 +8,7 @@ import type { Screening } from '@/core/feeding';
 import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
 import { bakeSentences } from '@/formats/recipe-files';
-import { across, day, length, mass, money, perMass, perMassWord, temperature, volume } from '../format/units';
+import { across, day, length, mass, temperature, volume } from '../format/units';
 import { feelName } from '../format/words';
 import { clockWords } from '../ingredients/IngredientRow';
 import { partWords } from '../ingredients/IngredientTable';
@@ -139,8 +139,7 @@ function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
         <span className="text-[14.5px] text-soft">
           {card.feel !== null &&
             `softness ${card.feel_index.toFixed(2)} (${card.feel_low.toFixed(2)} – ${card.feel_high.toFixed(2)}) · `}
-          {mass(card.dough_g)} of dough · {money(perMass(cost.dough_per_100g), cost.currency)} of ingredients {perMassWord()}
-          {costWords(cost) !== '' && `, ${costWords(cost)}`}
+          {mass(card.dough_g)} of dough · {costWords(cost)}
         </span>
       </p>
       {card.feel !== null && (

@@ -61,11 +61,7 @@ export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTile
             </div>
           ))}
         </dl>
-        <p className="pt-0.5 text-[13.5px] text-soft">
-          <strong className="text-ink">{money(perMass(cost.dough_per_100g), cost.currency)}</strong> of ingredients{' '}
-          {perMassWord()}
-          {costWords(cost) !== '' && `, ${costWords(cost)}`}
-        </p>
+        <p className="pt-0.5 text-[13.5px] text-soft">{costWords(cost)}</p>
       </div>
       <BakeThis recipe={recipe} startAction={startAction} />
     </Panel>
@@ -85,9 +81,14 @@ const Name = ({ recipe, chosen, onChoose }: Omit<RecipeTileProps, 'startAction'>
   </div>
 );
 
-/** What is and is not in the price of a recipe's ingredients. */
-export const costWords = ({ currency, with_work_per_100g: work, missing }: RecipeView['cost']): string =>
-  [work === null ? '' : `${money(work, currency)} with your time, guessed`, withoutWords(missing)].filter(Boolean).join('; ');
+/** What the ingredients of a recipe's dough cost, and what is and is not in it. */
+export function costWords({ currency, dough_per_100g, with_work_per_100g: work, missing }: RecipeView['cost']): string {
+  // Nothing that has a price: there is nothing to say of what is left out either.
+  if (dough_per_100g === 0) return 'no price noted yet';
+  const whole = `${money(perMass(dough_per_100g), currency)} of ingredients ${perMassWord()}`;
+  const rest = [work === null ? '' : `${money(work, currency)} with your time, guessed`, withoutWords(missing)];
+  return [whole, rest.filter(Boolean).join('; ')].filter(Boolean).join(', ');
+}
 
 /** A method as a baker would say it. */
 export const methodWords = (method: string): string =>

@@ -35,6 +35,7 @@ export function TodayPage(props: TodayView): ReactNode {
           </Link>
         )}
       </header>
+      {!open && <Begin />}
       <div className="grid items-start gap-3 lg:grid-cols-2">
         <div className="flex flex-col gap-3">
           <Appliances bakes={bakes} appliances={appliances} now={Date.parse(now)} />
@@ -48,6 +49,24 @@ export function TodayPage(props: TodayView): ReactNode {
     </main>
   );
 }
+
+/** Nothing was baked yet: what to do first. */
+const Begin = (): ReactNode => (
+  <Panel label="Begin here" className="flex flex-wrap items-center gap-3 px-5 py-4">
+    <div className="min-w-60 flex-1">
+      <h2 className="text-[19px]">Begin with a recipe of yours</h2>
+      <p className="text-soft">
+        Paste it as it is written. What it gives in this kitchen stands beside it at once, and one press bakes it.
+      </p>
+    </div>
+    <Link href="/recipes/new" className={buttonClass('main')}>
+      Bring a recipe
+    </Link>
+    <Link href="/recipes" className={buttonClass()}>
+      Open the book
+    </Link>
+  </Panel>
+);
 
 const LINE = 'flex flex-wrap items-baseline gap-x-3 border-t border-hair py-1.5 first:border-0';
 

@@ -8,6 +8,7 @@ import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
+import { readerWho } from '@/core/said';
 import { FindField } from '../kit/FindField';
 import { NumberField } from '../kit/NumberField';
 import { PageHead } from '../kit/PageHead';
@@ -100,6 +101,7 @@ const Where = ({ kitchen, countries, change }: AskProps & { readonly countries: 
       <NumberField
         label="height above the sea"
         unit="m"
+        reads={readerWho(kitchen.measures)}
         value={kitchen.altitude_m}
         min={-420}
         max={5000}
@@ -132,7 +134,7 @@ const WhatBakes = ({ kitchen, change }: AskProps): ReactNode => (
   </Question>
 );
 
-const WhoEats = ({ kitchen: { dog }, change }: AskProps): ReactNode => (
+const WhoEats = ({ kitchen: { dog, measures }, change }: AskProps): ReactNode => (
   <Question number={5} asks="Who eats?" says="The first dog; more, and what each must not have, under Dogs.">
     <TextField
       label="Name of the dog"
@@ -146,6 +148,7 @@ const WhoEats = ({ kitchen: { dog }, change }: AskProps): ReactNode => (
       <NumberField
         label="weighs"
         unit="kg"
+        reads={readerWho(measures)}
         value={dog.weight_kg}
         min={0.5}
         max={120}
