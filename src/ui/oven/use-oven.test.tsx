@@ -90,6 +90,20 @@ describe('an answer', () => {
     expect(oven.oven.bakes[0].next).toBe(1);
     expect(oven.trouble).toBeNull();
   });
+  it('stays while the next is given, though the kitchen has heard of it and this page has not looked since', async () => {
+    render(<Shown first={at(0)} />);
+    act(() => void oven.send('/api/oven/a', { do: 'done', position: 0 }));
+    await answered(0, { next: 1 });
+    expect(open.map(({ what }) => what)).toEqual(['send', 'look']);
+    act(() => void oven.send('/api/oven/a', { do: 'done', position: 1 }));
+    expect(oven.oven.bakes[0].next).toBe(2);
+    // The look that began before the second answer tells nothing any more.
+    await answered(1, at(1));
+    expect(oven.oven.bakes[0].next).toBe(2);
+    await answered(2, { next: 2 });
+    await answered(3, at(2));
+    expect(oven.oven.bakes[0].next).toBe(2);
+  });
   it('is not taken twice where a look tells of it before its own answer comes', async () => {
     render(<Shown first={at(2)} />);
     act(() => void oven.send('/api/oven/a', { do: 'undo' }));

@@ -88,7 +88,11 @@ export function useOven(first: OvenView): OvenState {
   const send = useCallback(
     (address: string, body: unknown): Promise<boolean> => {
       outbox.current?.add({ address, body, oven_ms: performance.now() + (offset.current ?? 0) });
-      setWaiting(outbox.current?.all() ?? []);
+      // What was heard of but not seen yet stays as well: its call would come up again until it is.
+      setWaiting((shown) => [
+        ...shown,
+        ...(outbox.current?.all() ?? []).filter(({ key }) => shown.every((one) => one.key !== key)),
+      ]);
       return flush();
     },
     [flush],
