@@ -130,6 +130,8 @@ without(
         stands: { before_g, went_in },
       }));
     };
+    // The page shows an answer before the kitchen has heard it: what was not heard yet would be told again after the end.
+    await expect.poll(async () => (await kept())[0]?.stands.went_in ?? null).not.toBeNull();
     const before = await kept();
     expect(before).toHaveLength(1);
 
