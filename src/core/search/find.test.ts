@@ -29,6 +29,9 @@ const setpoints = ({ heat }: Candidate): number[] =>
 describe('crisp and keeping', () => {
   const target = { snap_min: 7, keeps_days_min: 42, also: [DRIER] };
   const { candidates, tried } = find(target);
+  // Without draws: which is preferred, and when one ends, does not hang on how sure each is.
+  const likely = { ...target, sure_pct: 1 };
+  const fastest = find(likely).candidates;
   it('finds up to four programmes of different strategies, the fastest first', () => {
     expect(candidates.length).toBeGreaterThanOrEqual(3);
     expect(candidates.length).toBeLessThanOrEqual(4);
@@ -53,7 +56,7 @@ describe('crisp and keeping', () => {
     }
   });
   it('ends as soon as it may: a fifth shorter, and it misses', () => {
-    for (const candidate of find({ ...target, sure_pct: 1 }).candidates) {
+    for (const candidate of fastest) {
       const last = candidate.heat.steps.length - 1;
       const steps = candidate.heat.steps.map((step, i) =>
         i === last && 'minutes' in step ? { ...step, minutes: step.minutes - Math.max(2, 0.2 * candidate.minutes) } : step,
@@ -69,8 +72,8 @@ describe('crisp and keeping', () => {
     ['gentlest', (c: Candidate) => c.prediction.heat.browning],
     ['least-attention', (c: Candidate) => c.visits],
   ] as const)('%s: the first is no worse than the fastest in what is preferred', (prefer, metric) => {
-    const [best] = find({ ...target, prefer }).candidates;
-    expect(metric(best)).toBeLessThanOrEqual(metric(candidates[0]) + 1e-9);
+    const [best] = find({ ...likely, prefer }).candidates;
+    expect(metric(best)).toBeLessThanOrEqual(metric(fastest[0]) + 1e-9);
   });
 });
 
