@@ -2,7 +2,7 @@ import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import { lostShare } from '@/core/costing';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import type { Ingredient } from '@/core/pantry';
+import type { Ingredient, Pantry } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
 import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
@@ -12,7 +12,9 @@ import { lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
 import { carriesOwn } from './exchange-recipe';
 import { usedPace } from './oven/learn';
-import { loadIngredients, loadPantry, loadPrices } from './pantry';
+import type { FirstLook } from '@/workers/prediction-protocol';
+import { computeResult } from './compute/compute';
+import { loadPantry, loadPrices } from './pantry';
 import { plainPrices, type PlainPrices } from './view-recipe';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -29,6 +31,8 @@ export type BatchView = {
 /** A batch with everything its page needs to work without asking again. */
 export type OpenBatch = {
   readonly batch: BatchView;
+  /** What its page shows first; null where it cannot be worked out. */
+  readonly look: FirstLook | null;
   readonly pantry: readonly Ingredient[];
   readonly appliances: ReadonlyArray<
     ApplianceRow & { readonly known: { readonly pace: number; readonly batches: number } | null }
@@ -46,7 +50,17 @@ export type OpenBatch = {
   >;
 };
 
-export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
+export async function openBatch(id: string): Promise<Result<OpenBatch>> {
+  const opened = await readBatch(id);
+  if (!opened.ok) return opened;
+  const { known, ...open } = opened.value;
+  // Worked out once the database is free for others; a batch that cannot be is told so by its page.
+  const { document } = open.batch;
+  const look = await computeResult('firstLook', { document, pantry: known, prices: open.prices });
+  return succeed({ ...open, look: look.ok ? look.value : null });
+}
+
+const readBatch = (id: string): Promise<Result<Omit<OpenBatch, 'look'> & { readonly known: Pantry }>> =>
   withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
@@ -55,11 +69,13 @@ export const openBatch = (id: string): Promise<Result<OpenBatch>> =>
     const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh, revisions } = kitchen.value;
     const learned = await learnedOf(db, kitchenId);
     const lost = kitchen.value.losses_used ? lostShare(await countedLosses(db, kitchenId, kitchen.value.losses_since)) : null;
+    const known = await loadPantry(db);
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
       batch: viewOf(row),
       recipeId: row.recipe_id,
-      pantry: await loadIngredients(db),
+      known,
+      pantry: [...known.values()],
       appliances: (await appliancesOf(db, kitchenId)).map((row) => ({ ...row, known: knownPace(learned.get(row.id)) })),
       habits: { measures, cup_fill, scale_step_g, cut_gaps_mm },
       habitsRevision: revisions.habits,

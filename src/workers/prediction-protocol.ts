@@ -12,6 +12,13 @@ import type { Ask } from './protocol';
 /** The single nominal run: what a drag shows on every frame. */
 export type Nominal = { readonly prediction: Prediction; readonly drawing: Drawing };
 
+/** What a page is served with, so that it is read before anything of it runs: the likely run of what is looked at first. */
+export type FirstLook = {
+  /** The first portion of a bowl that is shared out, as a batch of its own; null where all of it is looked at. */
+  readonly part: BatchDocument | null;
+  readonly nominal: Nominal;
+};
+
 /** What a kitchen brings, as it crosses to a worker: a map does, a function would not. */
 export type KitchenGoods = {
   readonly pantry: readonly Ingredient[];

@@ -5,7 +5,6 @@ import { heatedThrough, keepGains, wholeBatch, withAdvice } from '@/core/outcome
 import {
   asIngredient,
   coolingOf,
-  drawingOf,
   gapFromCut,
   predict,
   primeCache,
@@ -18,6 +17,7 @@ import { findInSteps } from '@/core/search';
 import { swapsOf } from '@/core/yield';
 import type { KitchenGoods, PredictionExchanges, TriedSwap } from './prediction-protocol';
 import type { Service } from './protocol';
+import { kitchenOf, quickLook } from './quick-look';
 import { inSlices, type Slicing } from './sliced';
 
 /** Answers predictions. */
@@ -36,10 +36,7 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
       last = null;
       return null;
     },
-    nominal: (document) => {
-      const worked = predict(document, kitchen, 'quick');
-      return worked.ok ? succeed({ prediction: worked.value.prediction, drawing: drawingOf(worked.value) }) : worked;
-    },
+    nominal: (document) => quickLook(document, kitchen),
     whole: (document) => {
       const worked = wholeBatch(document, kitchen, 'light', 0);
       return worked.ok ? succeed(worked.value.prediction) : worked;
@@ -79,14 +76,8 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
   };
 }
 
-function kitchenFrom({ pantry, currency, prices, energy_per_kwh }: KitchenGoods): Kitchen {
-  const known = new Map(pantry.map((row) => [row.id, row]));
-  if (prices.length === 0) return { pantry: known };
-  return {
-    pantry: known,
-    prices: { currency, prices: new Map(prices), ...(energy_per_kwh === undefined ? {} : { energy_per_kwh }) },
-  };
-}
+const kitchenFrom = ({ pantry, ...prices }: KitchenGoods): Kitchen =>
+  kitchenOf(new Map(pantry.map((row) => [row.id, row])), prices);
 
 const triedSwaps = (document: BatchDocument, line: number, kitchen: Kitchen): TriedSwap[] =>
   swapsOf(document.recipe, line, kitchen.pantry, document.kitchen?.cup_fill).flatMap((swapped) => {

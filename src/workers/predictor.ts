@@ -53,14 +53,23 @@ export class Predictor {
 
   /** Asks for a document; answers arrive by the callbacks, the newest last. */
   ask(document: BatchDocument): void {
-    this.asked = document;
     this.waiting = document;
     if (!this.busy) void this.work();
+    this.bandOf(document, REST_MS);
+  }
+
+  /** Takes on a document whose likely run is known already: only its layout and its band are told. */
+  takeOn(document: BatchDocument): void {
+    this.bandOf(document, 0);
+  }
+
+  private bandOf(document: BatchDocument, rest_ms: number): void {
+    this.asked = document;
     clearTimeout(this.rest);
     this.bands.abort();
     this.bands = new AbortController();
     const { signal } = this.bands;
-    this.rest = setTimeout(() => void this.band(document, signal), REST_MS);
+    this.rest = setTimeout(() => void this.band(document, signal), rest_ms);
   }
 
   /** Tries every swap of an ingredient line, beside whatever else is under way. */
@@ -154,6 +163,8 @@ export class Predictor {
         void this.show(document, found);
       }
       await this.draw(document, signal);
+      // A page that was served with its likely run has asked the foreground nothing yet: it gets ready while nobody waits.
+      if (this.cold) await this.warmUp(document);
     } catch (error) {
       if (error instanceof GivenUp || signal.aborted) return;
       this.answers.onSearch(document, null);

@@ -24,6 +24,7 @@ const LONG: Limit = { priority: 'long', deadline_ms: 12_000 };
 export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   predictFile: LONG,
   findFile: LONG,
+  firstLook: SHORT,
   forecast: SHORT,
   banded: SHORT,
   plannedLines: SHORT,

@@ -7,7 +7,7 @@ import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 
 import { acceptAssumed, type BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Ingredient, Pantry } from '@/core/pantry';
-import type { KitchenGoods } from '@/workers/prediction-protocol';
+import type { FirstLook, KitchenGoods } from '@/workers/prediction-protocol';
 import type { Habits } from '../ingredients/habits';
 import { useHabits } from '../ingredients/use-habits';
 import { Alert } from '../kit/Alert';
@@ -63,12 +63,13 @@ type BatchPageProps = {
     readonly [ingredient: string, recipes: ReadonlyArray<{ readonly id: string; readonly name: string }>]
   >;
   readonly firstBench: Bench;
+  readonly look: FirstLook | null;
 };
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: unpacked(packedRows), ...prices }), [packedRows, prices]);
-  const shown = useBatch(batch.document, goods);
+  const shown = useBatch(batch.document, goods, kitchen.look);
   const { document, whole, questions, nominal, banded, bandIsOld, search } = shown;
   const [habits, onHabits] = useHabits(kitchen.habits, kitchen.habitsRevision);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { fail } from '@/core/failure';
-import type { Nominal } from '@/workers/prediction-protocol';
+import type { FirstLook, Nominal } from '@/workers/prediction-protocol';
 import { BatchStore } from './batch-store';
 
 const FIRST = JSON.parse(readFileSync('examples/hillbars.batch.json', 'utf8')) as BatchDocument;
@@ -11,22 +11,57 @@ const nominal = (name: string): Nominal => ({ prediction: { name } }) as unknown
 
 type Answers = Parameters<Parameters<BatchStore['connect']>[0]>[0];
 
-function storeWith(): { store: BatchStore; asked: BatchDocument[]; answers: Answers; shown: () => number } {
+function storeWith(look: FirstLook | null = null): {
+  store: BatchStore;
+  asked: BatchDocument[];
+  taken: BatchDocument[];
+  answers: Answers;
+  shown: () => number;
+} {
   const asked: BatchDocument[] = [];
+  const taken: BatchDocument[] = [];
   let answers: Answers | null = null;
-  const store = new BatchStore(FIRST, () => Date.now());
+  const store = new BatchStore(FIRST, () => Date.now(), look);
   store.connect((given) => {
     answers = given;
-    return { ask: (document) => void asked.push(document), close: () => undefined };
+    return {
+      ask: (document) => void asked.push(document),
+      takeOn: (document) => void taken.push(document),
+      close: () => undefined,
+    };
   });
   let count = 0;
   store.subscribe(() => count++);
   if (!answers) throw new Error('the store did not connect');
-  return { store, asked, answers, shown: () => count };
+  return { store, asked, taken, answers, shown: () => count };
 }
 
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
+
+describe('a batch that its page was served with', () => {
+  it('stands at once, and asks only for its band', () => {
+    const { store, asked, taken, answers } = storeWith({ part: null, nominal: nominal('served') });
+    expect(store.getSnapshot()).toMatchObject({ document: FIRST, nominal: nominal('served'), banded: null });
+    expect(asked).toEqual([]);
+    expect(taken).toEqual([FIRST]);
+    answers.onBanded(taken[0], { ok: true, value: nominal('banded').prediction });
+    expect(store.getSnapshot()).toMatchObject({ bandIsOld: false });
+    store.set(['name'], 'other');
+    expect(asked.map(({ name }) => name)).toEqual(['other']);
+  });
+  it('looks at the portion it was served with, whose band is its own', () => {
+    const part = { ...FIRST, name: 'first portion' };
+    const { store, asked, taken, answers } = storeWith({ part, nominal: nominal('served') });
+    expect(store.getSnapshot().document).toBe(part);
+    store.look((all) => ({ ...all, name: 'first portion' }));
+    expect(asked).toEqual([]);
+    answers.onBanded(taken[0], { ok: true, value: nominal('banded').prediction });
+    expect(store.getSnapshot()).toMatchObject({ document: { name: 'first portion' }, bandIsOld: false });
+    store.look((all) => ({ ...all, name: 'second portion' }));
+    expect(asked.map(({ name }) => name)).toEqual(['second portion']);
+  });
+});
 
 describe('a batch under the hand', () => {
   it('asks at once and shows change and answer together', () => {

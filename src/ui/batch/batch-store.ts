@@ -1,12 +1,14 @@
 import { valueAt, type BatchDocument, type Path } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
 import type { Failure, Result } from '@/core/failure';
-import type { Nominal } from '@/workers/prediction-protocol';
+import type { FirstLook, Nominal } from '@/workers/prediction-protocol';
 import { begin, edit, redo, undo, type History } from './history';
 
 /** What the store needs of whoever predicts. */
 export type Asks = {
   readonly ask: (document: BatchDocument) => void;
+  /** Takes on a document whose likely run is known: only its layout and band are asked for. */
+  readonly takeOn: (document: BatchDocument) => void;
   readonly close: () => void;
 };
 type Answers = {
@@ -59,6 +61,8 @@ export class BatchStore {
   private predictor: Asks | null = null;
   private snapshot: BatchSnapshot;
   private bandedOf: BatchDocument | null = null;
+  /** What is shown came with the page, and nobody was asked yet. */
+  private served: boolean;
   private view: View = (document) => document;
   private seen: { readonly of: BatchDocument; readonly as: BatchDocument } | null = null;
   private alone: ReturnType<typeof setTimeout> | undefined;
@@ -66,14 +70,16 @@ export class BatchStore {
   constructor(
     first: BatchDocument,
     private readonly now: () => number,
+    look: FirstLook | null = null,
   ) {
     this.history = begin(first);
+    this.served = look !== null;
     this.snapshot = {
-      document: first,
+      document: look?.part ?? first,
       whole: first,
       canUndo: false,
       canRedo: false,
-      nominal: null,
+      nominal: look?.nominal ?? null,
       failure: null,
       banded: null,
       bandIsOld: true,
@@ -93,7 +99,11 @@ export class BatchStore {
         if (document === this.shown()) this.setSearched(searched);
       },
     });
-    this.predictor.ask(this.shown());
+    // What the page was served with stands: asking for it again could only say the same, later.
+    const { served } = this;
+    this.served = false;
+    if (served) this.predictor.takeOn(this.snapshot.document);
+    else this.predictor.ask(this.shown());
   }
 
   /** Looks at another part of the document, and asks for it. */
@@ -101,7 +111,12 @@ export class BatchStore {
     this.view = view;
     const before = this.seen?.as;
     this.seen = null;
-    if (JSON.stringify(this.shown()) === JSON.stringify(before ?? this.snapshot.document)) return;
+    const known = before ?? this.snapshot.document;
+    if (JSON.stringify(this.shown()) === JSON.stringify(known)) {
+      // The same as was looked at: bands are told of that one.
+      this.seen = { of: this.history.document, as: known };
+      return;
+    }
     this.predictor?.ask(this.shown());
     this.show({});
   }

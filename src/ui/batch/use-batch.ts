@@ -7,7 +7,7 @@ import type { FoundProgrammes } from '@/core/search';
 import type { KeepGain } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
-import type { KitchenGoods, Nominal, TriedSwap } from '@/workers/prediction-protocol';
+import type { FirstLook, KitchenGoods, Nominal, TriedSwap } from '@/workers/prediction-protocol';
 import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
 export type Edits = Pick<BatchStore, 'set' | 'change' | 'newest' | 'undo' | 'redo' | 'begin'>;
@@ -39,10 +39,15 @@ export type Questions = {
   readonly other: (document: BatchDocument) => Promise<Result<Nominal> | null>;
 };
 
-/** A batch being edited, predicted on every change in workers of this page. */
+/**
+ * A batch being edited, predicted on every change in workers of this page.
+ *
+ * @param look - what the page was served with; nothing is asked for again that it tells
+ */
 export function useBatch(
   first: BatchDocument,
   kitchen: KitchenGoods,
+  look: FirstLook | null = null,
 ): BatchSnapshot & {
   readonly edits: Edits;
   readonly looking: Looking;
@@ -50,7 +55,7 @@ export function useBatch(
   readonly search: SearchProgress;
 } {
   const predictor = useRef<Predictor | null>(null);
-  const [store] = useState(() => new BatchStore(first, () => performance.now()));
+  const [store] = useState(() => new BatchStore(first, () => performance.now(), look));
   useEffect(() => {
     store.connect((answers) => (predictor.current = new Predictor(kitchen, answers)));
     return () => store.disconnect();

@@ -4,11 +4,13 @@ import { succeed, type Result } from '@/core/failure';
 import type { PackOption, Store } from '@/core/keeping';
 import { freshLife, wholeBatch, type FreshlyStored, type ToStore } from '@/core/outcomes';
 import type { DoughLine, Pantry } from '@/core/pantry';
-import type { Prediction } from '@/core/prediction';
+import { portionsOf, type Prediction } from '@/core/prediction';
 import type { ForecastRow } from '@/db/forecast';
 import { findText, predictText, type Programmes } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';
+import type { FirstLook, KitchenGoods } from '@/workers/prediction-protocol';
 import type { Ask, Service } from '@/workers/protocol';
+import { kitchenOf, quickLook } from '@/workers/quick-look';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
 
@@ -23,6 +25,8 @@ export type PredictionJobs = {
   /** A batch file's text with the shipped ingredients, as the command line answers it. */
   readonly predictFile: Ask<string, Result<Prediction>>;
   readonly findFile: Ask<string, Result<Programmes>>;
+  /** What a page shows first of a batch, or of the first portion of a shared bowl. */
+  readonly firstLook: Ask<OfDocument & { readonly prices: Omit<KitchenGoods, 'pantry'> }, Result<FirstLook>>;
   /** The few numbers of a nominal prediction that are kept beside a batch. */
   readonly forecast: Ask<OfDocument, Result<ForecastRow>>;
   readonly banded: Ask<OfDocument, Result<BandedBatch>>;
@@ -41,6 +45,14 @@ export type PredictionJobs = {
 export const PREDICTION_JOBS: Service<PredictionJobs> = {
   predictFile: async (text) => predictText(text, { pantry: await shippedPantry() }),
   findFile: async (text) => findText(text, { pantry: await shippedPantry() }),
+  firstLook: ({ document, pantry, prices }) => {
+    const shared = (document.portions ?? []).length > 0;
+    const portions = shared ? portionsOf(document, { pantry }) : null;
+    if (portions && !portions.ok) return portions;
+    const part = portions ? portions.value[0].document : null;
+    const look = quickLook(part ?? document, kitchenOf(pantry, prices));
+    return look.ok ? succeed({ part, nominal: look.value }) : look;
+  },
   forecast: ({ document, pantry }) => {
     const worked = wholeBatch(document, { pantry }, 'light', 0);
     return worked.ok ? succeed(forecastOf(worked.value.prediction)) : worked;
