@@ -48,10 +48,14 @@ export class RequestLog {
   private write(entry: object): void {
     if (this.file === null) return;
     const line = `${JSON.stringify(entry)}\n`;
-    if (this.bytes + line.length > this.most_bytes) this.turn(this.file);
-    this.stream ??= this.open(this.file);
-    this.bytes += line.length;
-    this.stream.write(line);
+    try {
+      if (this.bytes + line.length > this.most_bytes) this.turn(this.file);
+      this.stream ??= this.open(this.file);
+      this.bytes += line.length;
+      this.stream.write(line);
+    } catch {
+      // A folder that can no longer be read or written costs lines.
+    }
   }
 
   private open(file: string): WriteStream {
@@ -68,14 +72,10 @@ export class RequestLog {
     this.stream?.end();
     this.stream = null;
     this.bytes = 0;
-    try {
-      rmSync(`${file}.${OLD_FILES}`, { force: true });
-      for (let nth = OLD_FILES - 1; nth >= 1; nth--)
-        if (there(`${file}.${nth}`)) renameSync(`${file}.${nth}`, `${file}.${nth + 1}`);
-      if (there(file)) renameSync(file, `${file}.1`);
-    } catch {
-      // A folder that can no longer be written keeps what it has.
-    }
+    rmSync(`${file}.${OLD_FILES}`, { force: true });
+    for (let nth = OLD_FILES - 1; nth >= 1; nth--)
+      if (there(`${file}.${nth}`)) renameSync(`${file}.${nth}`, `${file}.${nth + 1}`);
+    if (there(file)) renameSync(file, `${file}.1`);
   }
 }
 

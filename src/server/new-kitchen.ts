@@ -4,7 +4,7 @@ import type { NewKitchenRequest } from '@/contract/kitchens';
 import { APPLIANCE_KINDS } from '@/core/catalogue';
 import { fail, succeed, type Result } from '@/core/failure';
 import { UNKNOWN_DOG } from '@/core/feeding';
-import { readerWho } from '@/core/said';
+import { usualReader } from '@/core/said';
 import { setDog } from '@/db/dogs';
 import { addKitchen } from '@/db/kitchens';
 import { setAppliance, setSettings } from '@/db/kitchen';
@@ -71,7 +71,7 @@ const fill = (
     const currency = allCountries().find(({ code }) => code === country)?.currency ?? USUAL_CURRENCY;
     const place = { country, currency, time_zone: null, altitude_m, ...USUAL_AIR, seasons: {} };
     await setSettings(db, id, { part: 'place', value: place }, 'any');
-    await setSettings(db, id, { part: 'reads', value: readerWho(measures) }, 'any');
+    await setSettings(db, id, { part: 'reads', value: usualReader(measures) }, 'any');
     await setSettings(db, id, { part: 'habits', value: { measures, cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } }, 'any');
     for (const [at, { kind, name: called }] of inside.appliances.entries())
       await setAppliance(db, id, { id: `${kind}-${at + 1}`, name: called, appliance: { kind, thermostat_offset_c: 0 } }, 'any');

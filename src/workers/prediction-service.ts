@@ -17,7 +17,7 @@ import { findInSteps } from '@/core/search';
 import { swapsOf } from '@/core/yield';
 import type { KitchenGoods, PredictionExchanges, TriedSwap } from './prediction-protocol';
 import type { Service } from './protocol';
-import { kitchenOf, quickLook } from './quick-look';
+import { pricedKitchen, quickLook } from './quick-look';
 import { inSlices, type Slicing } from './sliced';
 
 /** Answers predictions. */
@@ -77,7 +77,7 @@ export function makePredictionService(slicing: Slicing): Service<PredictionExcha
 }
 
 const kitchenFrom = ({ pantry, ...prices }: KitchenGoods): Kitchen =>
-  kitchenOf(new Map(pantry.map((row) => [row.id, row])), prices);
+  pricedKitchen(new Map(pantry.map((row) => [row.id, row])), prices);
 
 const triedSwaps = (document: BatchDocument, line: number, kitchen: Kitchen): TriedSwap[] =>
   swapsOf(document.recipe, line, kitchen.pantry, document.kitchen?.cup_fill).flatMap((swapped) => {

@@ -11,7 +11,7 @@ export function quickLook(document: BatchDocument, kitchen: Kitchen): Result<Nom
 }
 
 /** The kitchen that predictions are made in: without a price, nothing is said of cost. */
-export function kitchenOf(pantry: Pantry, { currency, prices, energy_per_kwh }: Omit<KitchenGoods, 'pantry'>): Kitchen {
+export function pricedKitchen(pantry: Pantry, { currency, prices, energy_per_kwh }: Omit<KitchenGoods, 'pantry'>): Kitchen {
   if (prices.length === 0) return { pantry };
   return {
     pantry,

@@ -1,4 +1,4 @@
-export { METRIC_READER, READINGS, US_READER, readerOf, readerWho, readerWord } from './reader';
+export { METRIC_READER, READINGS, US_READER, readerOf, usualReader, readerWord } from './reader';
 export type { Reader } from './reader';
 export {
   bareHeatIn,

@@ -36,7 +36,7 @@ export const US_READER: Reader = {
 };
 
 /** In what somebody reads who measures so, until they say otherwise. */
-export const readerWho = (measures: 'us' | 'metric' | 'imperial'): Reader => (measures === 'us' ? US_READER : METRIC_READER);
+export const usualReader = (measures: 'us' | 'metric' | 'imperial'): Reader => (measures === 'us' ? US_READER : METRIC_READER);
 
 const KEYS = Object.keys(READINGS) as ReadonlyArray<keyof Reader>;
 

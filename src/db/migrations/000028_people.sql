@@ -8,8 +8,6 @@ create table person (
   passphrase text,
   -- In what this person reads numbers, where it is not as the kitchen does.
   reads jsonb not null default '{}' constraint person_reads_are_named check (jsonb_typeof(reads) = 'object'),
-  -- Was made an owner at the machine: looks after the house, also while there is no kitchen in it.
-  keeps_house boolean not null default false,
   made_at timestamptz not null default now()
 );
 create table member (

@@ -88,11 +88,7 @@ export function useOven(first: OvenView): OvenState {
   const send = useCallback(
     (address: string, body: unknown): Promise<boolean> => {
       outbox.current?.add({ address, body, oven_ms: performance.now() + (offset.current ?? 0) });
-      // What was heard of but not seen yet stays as well: its call would come up again until it is.
-      setWaiting((shown) => [
-        ...shown,
-        ...(outbox.current?.all() ?? []).filter(({ key }) => shown.every((one) => one.key !== key)),
-      ]);
+      setWaiting((shown) => alsoWaiting(shown, outbox.current?.all() ?? []));
       return flush();
     },
     [flush],
@@ -100,6 +96,12 @@ export function useOven(first: OvenView): OvenState {
   const shown = useMemo(() => withWaiting(oven, waiting), [oven, waiting]);
   return { oven: shown, now, isConnected, waiting: isConnected ? 0 : waiting.length, trouble, send };
 }
+
+/** With what was added since. What was heard of but not seen yet stays as well: its call would come up again until it is. */
+const alsoWaiting = (shown: readonly Waiting[], all: readonly Waiting[]): readonly Waiting[] => [
+  ...shown,
+  ...all.filter(({ key }) => shown.every((one) => one.key !== key)),
+];
 
 /** Now on the oven's clock, which is so far from what runs evenly on this device [ms since 1970]; null until that is known. */
 function useClock(offset: RefObject<number | null>): number | null {

@@ -8,7 +8,7 @@ import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
-import { readerWho } from '@/core/said';
+import { usualReader } from '@/core/said';
 import { FindField } from '../kit/FindField';
 import { NumberField } from '../kit/NumberField';
 import { PageHead } from '../kit/PageHead';
@@ -101,7 +101,7 @@ const Where = ({ kitchen, countries, change }: AskProps & { readonly countries: 
       <NumberField
         label="height above the sea"
         unit="m"
-        reads={readerWho(kitchen.measures)}
+        reads={usualReader(kitchen.measures)}
         value={kitchen.altitude_m}
         min={-420}
         max={5000}
@@ -148,7 +148,7 @@ const WhoEats = ({ kitchen: { dog, measures }, change }: AskProps): ReactNode =>
       <NumberField
         label="weighs"
         unit="kg"
-        reads={readerWho(measures)}
+        reads={usualReader(measures)}
         value={dog.weight_kg}
         min={0.5}
         max={120}

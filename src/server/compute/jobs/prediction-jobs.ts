@@ -10,7 +10,7 @@ import { findText, predictText, type Programmes } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';
 import type { FirstLook, KitchenGoods } from '@/workers/prediction-protocol';
 import type { Ask, Service } from '@/workers/protocol';
-import { kitchenOf, quickLook } from '@/workers/quick-look';
+import { pricedKitchen, quickLook } from '@/workers/quick-look';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
 
@@ -50,7 +50,7 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
     const portions = shared ? portionsOf(document, { pantry }) : null;
     if (portions && !portions.ok) return portions;
     const part = portions ? portions.value[0].document : null;
-    const look = quickLook(part ?? document, kitchenOf(pantry, prices));
+    const look = quickLook(part ?? document, pricedKitchen(pantry, prices));
     return look.ok ? succeed({ part, nominal: look.value }) : look;
   },
   forecast: ({ document, pantry }) => {
