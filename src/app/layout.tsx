@@ -6,6 +6,7 @@ import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
 import { ServiceWorker } from '@/ui/shell/ServiceWorker';
+import { BottomBar } from '@/ui/shell/BottomBar';
 import { SignedOutNotice } from '@/ui/shell/SignedOutNotice';
 import { TopNav } from '@/ui/shell/TopNav';
 import './globals.css';
@@ -21,6 +22,7 @@ export const viewport: Viewport = { themeColor: '#1d3b53', viewportFit: 'cover' 
 export default async function Layout({ children }: { readonly children: ReactNode }): Promise<ReactNode> {
   const theme = themeOf((await cookies()).get('theme')?.value);
   const rail = await viewRail();
+  const closed = !rail.ok && rail.code === 'NOT_SIGNED_IN';
   return (
     <html
       lang="en-GB"
@@ -29,10 +31,11 @@ export default async function Layout({ children }: { readonly children: ReactNod
       data-role={rail.ok ? (rail.value.me?.role ?? undefined) : undefined}
       data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
     >
-      <body>
-        <TopNav rail={rail.ok ? rail.value : null} night={theme === 'night'} closed={!rail.ok && rail.code === 'NOT_SIGNED_IN'} />
+      <body className="max-sm:pb-[calc(58px+env(safe-area-inset-bottom))] print:pb-0">
+        <TopNav rail={rail.ok ? rail.value : null} night={theme === 'night'} closed={closed} />
         <SignedOutNotice />
         {children}
+        {!closed && <BottomBar openBatch={rail.ok ? rail.value.openBatch : null} />}
         <UndoNotice />
         <ServiceWorker />
       </body>

@@ -44,7 +44,7 @@ export function ApplianceSheet({ own: { id, ...first }, room_c, onSaved, onDrop 
           needed
           label="Name of the appliance"
           look="name"
-          className="flex-1"
+          className="flex-1 max-sm:basis-full"
           value={name}
           onChange={(next) => change({ name: next })}
         />

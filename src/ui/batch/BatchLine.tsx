@@ -7,11 +7,9 @@ import type { Nominal } from '@/workers/prediction-protocol';
 import { duration, factor, mass, span } from '../format/units';
 import { ENDS, feelName, packs } from '../format/words';
 import { CautionShape, type Severity } from '../kit/CautionMark';
-import { useWidth } from '../kit/use-width';
 import { BENCHES, type Bench } from './bench-props';
 import { inShort } from './heat/programme-edits';
-import { cssColour } from './heat/water-colours';
-import { ribbonOf, ribbonPath, steamAt } from './ribbon';
+import { Ribbon, UprightRibbon } from './Ribbon';
 import { filledKeeps, firstToEnd } from './shown-keeps';
 
 type BatchLineProps = {
@@ -38,8 +36,10 @@ const HOLDERS: Partial<Record<BatchDocument['shape']['method'], string>> = {
   cup: 'tin',
   'frozen-mould': 'mould',
 };
-const RIBBON_HEIGHT = 46;
-const TALLEST = 38;
+
+/** A station beside its neighbours; on a phone a row with its name at the left and its result at the right. */
+const STATION =
+  'relative min-w-0 text-left leading-tight sm:my-2 sm:px-3.5 sm:align-top sm:max-lg:px-2 max-sm:grid max-sm:min-h-12 max-sm:grid-cols-[8.5rem_minmax(0,1fr)] max-sm:content-center max-sm:gap-x-2 max-sm:px-2 max-sm:py-1';
 
 /** The line from bowl to jar: each station with its one result, and the water running through them. */
 export const BatchLine = memo(function BatchLine({
@@ -53,47 +53,51 @@ export const BatchLine = memo(function BatchLine({
 }: BatchLineProps): ReactNode {
   const stations = stationsOf(document, nominal.prediction, whole ?? nominal.prediction, whole?.keeps ?? keeps);
   const assumed = stillAssumed(document);
+  const flowing = { nominal, portion, pack: firstToEnd(keeps), days: keeps[firstToEnd(keeps)]?.days ?? 0 };
   return (
     <nav aria-label="Stations of the batch" className="overflow-hidden rounded-[18px] border-[1.6px] border-rim bg-face">
-      <div role="tablist" className="grid grid-cols-7 max-sm:grid-cols-4 max-sm:gap-y-1">
-        {BENCHES.map((key, i) => (
-          <button
-            key={key}
-            type="button"
-            role="tab"
-            id={`station-${key}`}
-            aria-selected={bench === key}
-            aria-controls="bench"
-            aria-keyshortcuts={String(i + 1)}
-            onClick={() => onBench(key)}
-            className={`relative my-2 min-w-0 px-3.5 text-left leading-tight max-lg:px-2 ${i > 0 ? 'border-l-[1.5px] border-hair' : ''}`}
-          >
-            <span className="flex items-center gap-2 text-[13.5px] whitespace-nowrap max-lg:gap-1 max-lg:text-[12.5px]">
-              <span
-                className={`grid size-4 place-items-center rounded-[5px] border-[1.3px] text-[11px] font-semibold ${bench === key ? 'border-heat bg-heat text-face' : 'border-rim'}`}
-              >
-                {i + 1}
-              </span>
-              <span className={bench === key ? 'font-semibold text-heat' : 'text-soft'}>{stations[key].name}</span>
-              <StationMark cautions={nominal.prediction.cautions} bench={key} />
-            </span>
-            <span className="block truncate pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[15px]">
-              {assumed.some((path) => path.split('.')[0].startsWith(key)) ? (
+      <div className="relative">
+        <div role="tablist" className="grid grid-cols-7 max-sm:grid-cols-1 max-sm:pl-12">
+          {BENCHES.map((key, i) => (
+            <button
+              key={key}
+              type="button"
+              role="tab"
+              id={`station-${key}`}
+              aria-selected={bench === key}
+              aria-controls="bench"
+              aria-keyshortcuts={String(i + 1)}
+              onClick={() => onBench(key)}
+              className={`${STATION} ${i > 0 ? 'border-hair sm:border-l-[1.5px] max-sm:border-t' : ''} ${bench === key ? 'max-sm:bg-crunch-pale' : ''}`}
+            >
+              <span className="flex items-center gap-2 text-[13.5px] whitespace-nowrap max-lg:gap-1 max-sm:row-span-2 max-sm:self-center max-sm:gap-2 max-sm:text-[15px]">
                 <span
-                  title="in part assumed: no words of the recipe say it"
-                  className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4"
+                  className={`grid size-4 place-items-center rounded-[5px] border-[1.3px] text-[11px] font-semibold ${bench === key ? 'border-heat bg-heat text-face' : 'border-rim'}`}
                 >
-                  {stations[key].figure}
+                  {i + 1}
                 </span>
-              ) : (
-                stations[key].figure
-              )}
-            </span>
-            <span className="block truncate text-[13px] text-soft max-lg:text-[12px]">{stations[key].small}</span>
-          </button>
-        ))}
+                <span className={bench === key ? 'font-semibold text-heat' : 'text-soft'}>{stations[key].name}</span>
+                <StationMark cautions={nominal.prediction.cautions} bench={key} />
+              </span>
+              <span className="block pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[16px] max-sm:pt-0">
+                {assumed.some((path) => path.split('.')[0].startsWith(key)) ? (
+                  <span
+                    title="in part assumed: no words of the recipe say it"
+                    className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4"
+                  >
+                    {stations[key].figure}
+                  </span>
+                ) : (
+                  stations[key].figure
+                )}
+              </span>
+              <span className="block text-[13px] text-soft max-sm:col-start-2">{stations[key].small}</span>
+            </button>
+          ))}
+        </div>
+        <UprightRibbon {...flowing} />
       </div>
-      <Ribbon {...{ nominal, portion }} pack={firstToEnd(keeps)} days={keeps[firstToEnd(keeps)]?.days ?? 0} />
+      <Ribbon {...flowing} />
     </nav>
   );
 });
@@ -178,50 +182,5 @@ function StationMark({ cautions, bench }: { readonly cautions: Prediction['cauti
       <CautionShape severity={gravest} />
       <span className="sr-only">{gravest === 'stop' ? 'has a stop caution' : 'has a caution'}</span>
     </span>
-  );
-}
-
-type RibbonProps = Pick<BatchLineProps, 'nominal' | 'portion'> & { readonly pack: number; readonly days: number };
-
-/** The water along the line: what is in the dough, what leaves, what stays. */
-function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(1228);
-  const points = ribbonOf({ ...nominal, pack, days }, width, TALLEST);
-  const { start_g, end_g } = nominal.drawing.water;
-  return (
-    <div ref={ref} className="relative" style={{ height: RIBBON_HEIGHT }}>
-      <svg width={width} height={RIBBON_HEIGHT} className="block">
-        <title>{`Water along the line: ${mass(start_g, 0)} in the dough, ${mass(end_g, 0)} left after heat`}</title>
-        <defs>
-          <linearGradient id="wetness" gradientUnits="userSpaceOnUse" x1="0" x2={width}>
-            {points.map(({ x, wet }, i) => (
-              <stop key={i} offset={x / Math.max(width, 1)} stopColor={cssColour(wet)} />
-            ))}
-          </linearGradient>
-        </defs>
-        <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
-        {steamAt(points).map((x) => (
-          <path
-            key={x}
-            d={`M${x} 13c-5 -4 5 -6 0 -12`}
-            className="fill-none stroke-water"
-            strokeWidth={1.6}
-            strokeLinecap="round"
-          />
-        ))}
-      </svg>
-      <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
-        {mass(start_g, 0)} water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}
-      </span>
-      <span
-        className="absolute top-0 rounded bg-face/85 px-1 text-[13px] font-semibold text-water max-sm:hidden"
-        style={{ left: `${(100 / 7) * 4.1}%` }}
-      >
-        {mass(start_g - end_g, 0)} leaves in the heat
-      </span>
-      <span className="absolute top-0 right-3.5 rounded bg-face/85 px-1 text-[13px] font-semibold text-crunch">
-        {mass(end_g, 0)} stays
-      </span>
-    </div>
   );
 }

@@ -19,6 +19,7 @@ import { shownKeeps } from './shown-keeps';
 import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
 import { CoolBench } from './CoolBench';
+import { OutcomeBar } from './OutcomeBar';
 import { OutcomePanel } from './OutcomePanel';
 import { BENCHES, type BatchDog, type Bench, type BenchProps } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
@@ -98,7 +99,7 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
     ...{ onCompare: setCompared, appliances: kitchen.appliances, dogs: kitchen.dogs, costs: kitchen.costs, lots: kitchen.lots },
   };
   return (
-    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto">
+    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto max-sm:px-3">
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
         <BatchLine
@@ -159,6 +160,7 @@ function BenchAndOutcome({ bench, props, portions, whole, all, of, onAccept }: B
         portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
         nominal={of.nominal.prediction}
       />
+      <OutcomeBar {...{ banded, bandIsOld }} nominal={of.nominal.prediction} />
     </div>
   );
 }

@@ -13,7 +13,7 @@ export function BenchHead({
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-2">
       <h2 className="text-[19px]">{title}</h2>
-      <p className="min-w-0 flex-1 truncate text-[14px] text-soft">{about}</p>
+      <p className="min-w-56 flex-1 text-[14px] leading-snug text-soft max-sm:min-w-full">{about}</p>
       {children}
     </header>
   );

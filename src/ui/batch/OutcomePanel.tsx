@@ -47,7 +47,11 @@ export const OutcomePanel = memo(function OutcomePanel({
   const eaten = linesOnTreats(document, nominal.dough, pantry);
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
-    <Panel label="What comes out" className="flex min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5">
+    <Panel
+      label="What comes out"
+      id="what-comes-out"
+      className="flex scroll-mt-2 min-h-0 flex-col gap-2.5 overflow-y-auto px-[18px] py-3.5"
+    >
       <h2 className="text-[19px]">{portion === null ? 'What comes out' : `${portion}: what comes out`}</h2>
       <AssumedLine document={document} onAccept={onAccept} />
       <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />

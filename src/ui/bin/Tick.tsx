@@ -12,11 +12,13 @@ type TickProps = {
 /** Chooses one thing of a list, for what is done with several together. */
 export const Tick = ({ name, checked, onChange, forAll = false }: TickProps): ReactNode =>
   (forAll || mayHere('baker')) && (
-    <input
-      type="checkbox"
-      className="size-[24px] shrink-0 accent-current"
-      aria-label={`Choose ${name}`}
-      checked={checked}
-      onChange={onChange}
-    />
+    <label className="inline-grid shrink-0 cursor-pointer place-items-center">
+      <input
+        type="checkbox"
+        className="size-[24px] accent-current"
+        aria-label={`Choose ${name}`}
+        checked={checked}
+        onChange={onChange}
+      />
+    </label>
   );

@@ -28,7 +28,7 @@ export function UndoNotice(): ReactNode {
     <div
       aria-live="polite"
       data-undo
-      className="print:hidden pointer-events-none fixed inset-x-0 bottom-4 z-40 flex justify-center px-3"
+      className="print:hidden pointer-events-none fixed inset-x-0 bottom-4 max-sm:bottom-16 z-40 flex justify-center px-3"
     >
       {binned && (
         <p

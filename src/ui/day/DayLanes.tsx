@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from 'react';
 import type { Day } from '@/core/bakeday';
 import { useDrag } from '../kit/use-drag';
-import { useWidth } from '../kit/use-width';
+import { useSize } from '../kit/use-size';
 import { DayBlock } from './DayBlock';
 import { LaneGrid } from './LaneGrid';
 import { LaneName } from './LaneName';
@@ -25,7 +25,7 @@ const SNAP_MIN = 5;
 
 /** The plan on the clock: hands, ovens, dryers and the night. A block is dragged, or moved by arrow keys, to pin it. */
 export function DayLanes({ iso, day, lanes, names, picked, onPick, onPin }: DayLanesProps): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const [ref, { width }] = useSize<HTMLDivElement>({ width: 900, height: 0 });
   const scale = laneScale(day, lanes, width);
   const [drag, setDrag] = useState<{ readonly key: string; readonly at: number } | null>(null);
   const { handle } = useDrag<Block, number>({

@@ -14,7 +14,7 @@ export function TreatTable({ dogs, recipes, names, openId, onOpen }: TreatTableP
   const [picked, setPicked] = useState<RowProps['picked']>(null);
   return (
     <div className="max-h-[52vh] overflow-auto" tabIndex={0} role="region" aria-label="What each dog may have">
-      <table className="w-full border-collapse text-[14.5px]">
+      <table className="stacked w-full border-collapse text-[14.5px]">
         <thead className="sticky top-0 z-10 bg-face">
           <tr className="text-left">
             <th className="pr-3 pb-1 font-normal text-soft">a piece of</th>
@@ -64,18 +64,18 @@ function RecipeRow({ recipe, dogs, names, picked, onPick }: RowProps): ReactNode
   return (
     <>
       <tr className="border-t border-hair">
-        <th scope="row" className="py-1 pr-3 text-left font-normal">
+        <th scope="row" className="whole py-1 pr-3 text-left font-normal">
           {recipe.name}{' '}
           <span className="text-[13px] whitespace-nowrap text-soft">
             {mass(recipe.piece_g, 1)}, {recipe.kcal_per_piece.toFixed(1)} kcal
           </span>
         </th>
         {recipe.verdicts.map((verdict, i) => (
-          <td key={dogs[i].id} className="pr-2">
+          <td key={dogs[i].id} data-head={dogs[i].document.name} className="pr-2">
             <button
               type="button"
               aria-expanded={i === openFor}
-              aria-label={`${recipe.name} for ${dogs[i].document.name}: ${MAY_NAMES[verdict.may]}, ${verdict.may === 'no' ? 'none' : perDay(verdict.allowance)}`}
+              aria-label={`${recipe.name} for ${dogs[i].document.name}: ${MAY_NAMES[verdict.may]}, ${verdict.may === 'no' ? 'none' : short(verdict)}`}
               className={`rounded-full border-[1.4px] px-2 text-[13.5px] font-semibold whitespace-nowrap ${LOOKS[verdict.may]}`}
               onClick={() => onPick(i === openFor ? null : { recipe: recipe.id, dog: dogs[i].id })}
             >
@@ -86,7 +86,7 @@ function RecipeRow({ recipe, dogs, names, picked, onPick }: RowProps): ReactNode
       </tr>
       {openFor >= 0 && (
         <tr>
-          <td colSpan={dogs.length + 1} className="rounded-xl bg-enamel px-3 py-1.5 text-[14px]">
+          <td colSpan={dogs.length + 1} className="whole rounded-xl bg-enamel px-3 py-1.5 text-[14px]">
             <strong>
               {dogs[openFor].document.name}: {MAY_NAMES[recipe.verdicts[openFor].may]}
               {recipe.verdicts[openFor].may === 'no' ? '. ' : `, up to ${perDay(recipe.verdicts[openFor].allowance)}. `}

@@ -53,7 +53,7 @@ export function IngredientPicker({
             value={row}
             className="flex cursor-pointer items-center gap-2 rounded-lg px-3 py-1 data-[focus]:bg-crunch-pale"
           >
-            <span className="min-w-0 flex-1 truncate">{row.name}</span>
+            <span className="min-w-0 flex-1">{row.name}</span>
             {row.dogFlag !== 'ok' && (
               <>
                 <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />

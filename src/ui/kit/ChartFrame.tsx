@@ -1,7 +1,7 @@
 'use client';
 import type { ApexOptions } from 'apexcharts';
 import type { ReactNode } from 'react';
-import ReactApexChart from 'react-apexcharts';
+import { Chart } from './Chart';
 
 type ChartFrameProps = {
   readonly title: string;
@@ -19,6 +19,8 @@ export const ChartFrame = ({ title, says, options, series, height }: ChartFrameP
       <strong className="font-display text-[16px]">{title}</strong>
       {says !== undefined && <span className="block text-[13.5px]">{says}</span>}
     </figcaption>
-    <ReactApexChart type="line" height={height} options={options} series={series} />
+    <div style={{ minHeight: height }}>
+      <Chart type="line" height={height} options={options} series={series} />
+    </div>
   </figure>
 );

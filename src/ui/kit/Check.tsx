@@ -12,7 +12,7 @@ export const Check = ({ checked, onChange, title, children }: CheckProps): React
   <label className="inline-flex cursor-pointer items-center gap-1.5" title={title}>
     <input
       type="checkbox"
-      className="my-1.5 size-4 accent-current"
+      className="my-1.5 size-4 accent-current pointer-coarse:size-5"
       checked={checked}
       onChange={({ target }) => onChange(target.checked)}
     />

@@ -5,7 +5,11 @@ export function Hint({ says, children }: { readonly says: string; readonly child
   const id = useId();
   return (
     <span className="group/hint relative inline-block">
-      <button type="button" aria-describedby={id} className="cursor-help border-b border-dotted border-soft">
+      <button
+        type="button"
+        aria-describedby={id}
+        className="relative cursor-help border-b border-dotted border-soft pointer-coarse:after:absolute pointer-coarse:after:-inset-3"
+      >
         {children}
       </button>
       <span

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 
-type PlateProps = { readonly label: string; readonly className?: string; readonly children: ReactNode };
+type PlateProps = { readonly label: string; readonly id?: string; readonly className?: string; readonly children: ReactNode };
 
 /** An enamel tray: flat face, thin dark rim. Every panel of the product is one. */
-export function Panel({ label, className = '', children }: PlateProps): ReactNode {
+export function Panel({ label, id, className = '', children }: PlateProps): ReactNode {
   return (
-    <section aria-label={label} className={`rounded-[18px] border-[1.6px] border-rim bg-face ${className}`}>
+    <section id={id} aria-label={label} className={`rounded-[18px] border-[1.6px] border-rim bg-face ${className}`}>
       {children}
     </section>
   );

@@ -14,7 +14,7 @@ type TableProps = {
 /** Things side by side in columns. Where they need more room than there is they scroll by themselves, also by key. */
 export const Table = ({ label, heads, children, className = '' }: TableProps): ReactNode => (
   <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
-    <table className={`w-full border-collapse text-[14.5px] ${className}`}>
+    <table className={`stacked w-full border-collapse text-[14.5px] ${className}`}>
       <thead>
         <tr className="text-left text-[13.5px] text-soft">
           {heads.map((head, i) => (

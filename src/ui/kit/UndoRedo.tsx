@@ -13,10 +13,10 @@ type UndoRedoProps = {
 export const UndoRedo = ({ canUndo, canRedo, undo, redo }: UndoRedoProps): ReactNode => (
   <>
     <Button disabled={!canUndo} onClick={undo} aria-keyshortcuts="Control+Z">
-      <Undo2 aria-hidden size={16} /> Undo
+      <Undo2 aria-hidden size={16} /> <span className="max-sm:sr-only">Undo</span>
     </Button>
     <Button disabled={!canRedo} onClick={redo} aria-keyshortcuts="Control+Y">
-      <Redo2 aria-hidden size={16} /> Redo
+      <Redo2 aria-hidden size={16} /> <span className="max-sm:sr-only">Redo</span>
     </Button>
   </>
 );

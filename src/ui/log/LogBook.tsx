@@ -209,11 +209,11 @@ type RowProps = { readonly entry: LogEntryView; readonly chosen: boolean; readon
 function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
   const { id, name, recipe, oven, baked_on, changed_at, forecast, comparison } = entry;
   return (
-    <tr className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5">
+    <tr className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5 max-sm:mx-4">
       <td>
         <Tick forAll name={name} checked={chosen} onChange={onChoose} />
       </td>
-      <td>
+      <td className="max-sm:min-w-0 max-sm:flex-1 max-sm:basis-3/4">
         <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
           {name}
         </Link>
@@ -223,16 +223,16 @@ function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
           {oven && ` · ${oven}`}
         </p>
       </td>
-      <td>
+      <td data-head="pieces">
         <Value of={comparison?.pieces} unit="" digits={0} forecast={String(forecast.pieces)} />
       </td>
-      <td>
+      <td data-head="lost">
         <Value of={comparison?.loss_pct} unit=" %" digits={1} forecast={`${forecast.mass_loss_pct.toFixed(1)} %`} />
       </td>
-      <td>
+      <td data-head="water left">
         <Value of={comparison?.moisture_pct} unit=" %" digits={1} forecast={`${forecast.moisture_pct.toFixed(1)} %`} />
       </td>
-      <td>
+      <td data-head="texture">
         {comparison?.texture ? (
           <>
             <strong>{comparison.texture.measured}</strong>
@@ -272,7 +272,7 @@ type TableProps = {
 
 function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
   return (
-    <table className="w-full border-collapse">
+    <table className="stacked w-full border-collapse">
       <thead>
         <tr className="text-left text-[14px] text-soft [&>th]:px-4 [&>th]:py-2 [&>th]:font-normal">
           <th>
@@ -283,7 +283,9 @@ function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
           <th>Lost in the heat</th>
           <th>Water left</th>
           <th>Texture</th>
-          <th />
+          <th>
+            <span className="sr-only">Open</span>
+          </th>
         </tr>
       </thead>
       <tbody>

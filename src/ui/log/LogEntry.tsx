@@ -114,7 +114,9 @@ function Comparison({ forecast, comparison }: ComparisonProps): ReactNode {
     <table className="w-full">
       <thead>
         <tr className="text-left text-[14px] text-soft [&>th]:py-1 [&>th]:font-normal">
-          <th />
+          <th>
+            <span className="sr-only">What</span>
+          </th>
           <th>predicted</th>
           <th>measured</th>
         </tr>

@@ -148,7 +148,7 @@ function PantryRow({ item, currency, today, isOpen, onOpen, tick }: PantryRowPro
   const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
   return (
     <tr className={`border-t border-hair ${isOpen ? 'bg-crunch-pale' : ''}`}>
-      <th scope="row" className="w-full max-w-0 min-w-44 py-1 pl-4 text-left font-semibold">
+      <th scope="row" className="whole w-full py-1 pl-4 text-left font-semibold">
         <span className="flex items-center gap-2">
           {tick}
           <button
@@ -158,21 +158,27 @@ function PantryRow({ item, currency, today, isOpen, onOpen, tick }: PantryRowPro
             className="inline-flex min-w-0 items-center gap-1.5 text-left hover:underline"
           >
             {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
-            <span className="truncate">{row.name}</span>
+            <span>{row.name}</span>
             {row.own && <span className="text-[13px] font-normal text-soft">yours</span>}
           </button>
         </span>
       </th>
       {[row.water, row.protein, row.fat, row.carb].map((value, i) => (
-        <td key={i} className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden' : ''}`}>
+        <td
+          key={i}
+          data-head={i === 0 ? 'water' : undefined}
+          className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden!' : ''}`}
+        >
           {value.toFixed(0)} %
         </td>
       ))}
-      <td className="px-2 text-right whitespace-nowrap">{massRange(light, hard)}</td>
+      <td data-head="a cup" className="px-2 text-right whitespace-nowrap">
+        {massRange(light, hard)}
+      </td>
       <td className="px-2 text-right whitespace-nowrap">
         {price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : <span className="text-soft">–</span>}
       </td>
-      <td className="px-2 pr-4 text-right whitespace-nowrap">
+      <td data-head={item.lots.length > 0 ? 'in the house' : undefined} className="px-2 pr-4 text-right whitespace-nowrap">
         {item.lots.length > 0 && (
           <>
             <strong>{mass(inHouse_g(item))}</strong>
@@ -201,7 +207,7 @@ type PantryTableProps = {
 
 function PantryTable({ listed, currency, today, open, setOpen, ticked }: PantryTableProps): ReactNode {
   return (
-    <table className="w-full border-collapse text-[14.5px]">
+    <table className="stacked w-full border-collapse text-[14.5px] max-sm:px-3">
       <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
         <tr>
           {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (

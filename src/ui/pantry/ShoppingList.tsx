@@ -99,10 +99,16 @@ function BuyTable({ items, currency, total, unpriced }: BuyTableProps): ReactNod
         {items.map((item) => (
           <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
             <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">{buyWords(item)}</td>
-            <td className="pr-3 font-semibold">{item.ingredient.name}</td>
-            <td className="text-right whitespace-nowrap">{mass(item.need_g)}</td>
-            <td className="text-right whitespace-nowrap">{item.have_g > 0 ? mass(item.have_g) : ''}</td>
-            <td className="text-right whitespace-nowrap">{item.leftOver_g > 1 ? mass(item.leftOver_g) : ''}</td>
+            <td className="pr-3 font-semibold max-sm:order-first max-sm:basis-full">{item.ingredient.name}</td>
+            <td data-head="needed" className="text-right whitespace-nowrap">
+              {mass(item.need_g)}
+            </td>
+            <td data-head="in the house" className="text-right whitespace-nowrap">
+              {item.have_g > 0 ? mass(item.have_g) : ''}
+            </td>
+            <td data-head="left over" className="text-right whitespace-nowrap">
+              {item.leftOver_g > 1 ? mass(item.leftOver_g) : ''}
+            </td>
             <td className="text-right whitespace-nowrap">{item.cost === null ? 'no price' : money(item.cost, currency)}</td>
           </tr>
         ))}

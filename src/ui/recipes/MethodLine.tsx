@@ -31,7 +31,7 @@ export function MethodLine({ card }: { readonly card: RecipeView['card'] }): Rea
         {stations.map(([name, result]) => (
           <li key={name} className="min-w-0">
             <span className="block text-soft">{name}</span>
-            <strong className="block truncate font-display text-[16px]" title={result}>
+            <strong className="block font-display text-[16px]" title={result}>
               {result}
             </strong>
           </li>

@@ -151,8 +151,10 @@ function DoughPanel({ recipe }: { readonly recipe: RecipeView }): ReactNode {
 
 function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readonly habits: Habits }): ReactNode {
   return (
-    <table className="w-full border-collapse text-[15px]">
-      <caption className="pb-1 text-left font-display text-[17px] font-semibold">Ingredients, the recipe once</caption>
+    <table className="stacked w-full border-collapse text-[15px]">
+      <caption className="max-sm:block pb-1 text-left font-display text-[17px] font-semibold">
+        Ingredients, the recipe once
+      </caption>
       <tbody>
         {document.recipe.ingredients.map((line, i) => {
           const row = rowOfLine(line, pantry, slicedOffBy(document.shape));
@@ -166,7 +168,7 @@ function Ingredients({ document, recipe, pantry, habits }: StepsProps & { readon
             .join(' · ');
           return (
             <tr key={`${line.ingredient}-${i}`} className="border-t border-hair align-top">
-              <th scope="row" className="py-1 pr-3 text-left font-semibold">
+              <th scope="row" className="whole py-1 pr-3 text-left font-semibold">
                 {row?.dogFlag === 'avoid' && <CautionShape severity="stop" />} {row?.name ?? line.ingredient}
                 {small && <span className="block text-[13px] font-normal text-soft">{small}</span>}
               </th>

@@ -34,10 +34,10 @@ export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTile
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">
       <div className="min-w-0">
         <Name {...{ recipe, chosen, onChoose }} />
-        <p className="truncate pt-0.5 text-[14.5px]" title={recipe.summary}>
+        <p className="pt-0.5 text-[14.5px] leading-snug" title={recipe.summary}>
           {recipe.summary}
         </p>
-        <p className="truncate pt-0.5 text-[13.5px] text-soft" title={ingredients}>
+        <p className="pt-0.5 text-[13.5px] leading-snug text-soft" title={ingredients}>
           {ingredients}
         </p>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">

@@ -7,10 +7,12 @@ import { usePlace } from './use-place';
 export function NavLink({
   href,
   place,
+  className = '',
   children,
 }: {
   readonly href: string;
   readonly place: string;
+  readonly className?: string;
   readonly children: ReactNode;
 }): ReactNode {
   const here = usePlace() === place;
@@ -18,7 +20,7 @@ export function NavLink({
     <Link
       href={href}
       aria-current={here ? 'page' : undefined}
-      className={`rounded-full px-2.5 py-1 ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
+      className={`rounded-full px-2.5 py-1 ${className} ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
     >
       {children}
     </Link>

@@ -3,7 +3,9 @@ import type { ReactNode } from 'react';
 import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { KitchenSwitch } from './KitchenSwitch';
+import { MorePlaces } from './MorePlaces';
 import { NavLink } from './NavLink';
+import { placesOf } from './places';
 import { ThemeSwitch } from './ThemeSwitch';
 
 type TopRailProps = {
@@ -22,6 +24,7 @@ type TopRailProps = {
 
 /** The places in working order, and which kitchen they are in. */
 export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
+  const places = closed ? [] : placesOf(rail?.openBatch ?? null);
   return (
     <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 max-sm:gap-2 max-sm:px-3 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
@@ -37,33 +40,21 @@ export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
             strokeLinecap="round"
           />
         </svg>
-        <span className="max-sm:sr-only">Upbeat Oven</span>
+        <span className="sm:max-lg:sr-only">Upbeat Oven</span>
       </Link>
-      <nav aria-label="Places" className="flex gap-0.5 whitespace-nowrap max-lg:min-w-0 max-lg:overflow-x-auto">
-        {(closed ? [] : placesOf(rail?.openBatch ?? null)).map(({ href, place, name }) => (
-          <NavLink key={href} href={href} place={place}>
+      <nav aria-label="Places" className="flex items-center gap-0.5 whitespace-nowrap max-sm:hidden">
+        {places.map(({ href, place, name, more }) => (
+          <NavLink key={href} href={href} place={place} className={more ? 'max-lg:hidden' : ''}>
             {name}
           </NavLink>
         ))}
+        {places.length > 0 && (
+          <MorePlaces places={places.filter(({ more }) => more)} className="rounded-full px-2.5 py-1 lg:hidden" />
+        )}
       </nav>
-      <span className={closed ? 'flex-1' : 'flex-1 max-lg:hidden'} />
+      <span className="flex-1" />
       {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} me={rail.me} />}
       <ThemeSwitch night={night} />
     </header>
   );
 }
-
-type Place = { readonly href: string; readonly place: string; readonly name: string };
-
-const placesOf = (openBatch: string | null): readonly Place[] => [
-  { href: '/', place: '', name: 'Today' },
-  { href: '/recipes', place: 'recipes', name: 'Recipes' },
-  ...(openBatch ? [{ href: `/batch/${openBatch}`, place: 'batch', name: 'Batch' }] : []),
-  { href: '/day', place: 'day', name: 'Bake day' },
-  { href: '/oven', place: 'oven', name: 'At the oven' },
-  { href: '/jars', place: 'jars', name: 'Jars' },
-  { href: '/log', place: 'log', name: 'Log' },
-  { href: '/dogs', place: 'dogs', name: 'Dogs' },
-  { href: '/pantry', place: 'pantry', name: 'Pantry' },
-  { href: '/kit', place: 'kit', name: 'Kit' },
-];

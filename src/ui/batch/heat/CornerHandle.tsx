@@ -22,8 +22,9 @@ export function CornerHandle({ stretch, scale, y, floor, heatOf, held, handlers 
   const name = heated
     ? `${heatOf(step.setpoint_c, index)} for ${counted(step.minutes, 'minute')}`
     : `${IN_SHORT[step.do]} for ${counted(step.minutes, 'minute')}`;
+  const at = { cx: scale.x(to), cy: heated ? y(step.setpoint_c) : floor };
   return (
-    <circle
+    <g
       role="slider"
       tabIndex={0}
       aria-label={`End of stretch from minute ${from}`}
@@ -33,12 +34,16 @@ export function CornerHandle({ stretch, scale, y, floor, heatOf, held, handlers 
       aria-valuetext={name}
       aria-orientation="horizontal"
       data-corner={index}
-      cx={scale.x(to)}
-      cy={heated ? y(step.setpoint_c) : floor}
-      r={8}
-      strokeWidth={3}
-      className={`stroke-heat outline-none focus-visible:fill-crunch-fill focus-visible:stroke-ink ${held ? 'fill-heat-pale' : 'fill-face'} ${heated ? 'cursor-move' : 'cursor-ew-resize'}`}
+      className={`group/corner outline-none ${heated ? 'cursor-move' : 'cursor-ew-resize'}`}
       {...handlers}
-    />
+    >
+      <circle {...at} r={22} className="hidden fill-transparent pointer-coarse:inline" />
+      <circle
+        {...at}
+        r={8}
+        strokeWidth={3}
+        className={`stroke-heat group-focus-visible/corner:fill-crunch-fill group-focus-visible/corner:stroke-ink ${held ? 'fill-heat-pale' : 'fill-face'}`}
+      />
+    </g>
   );
 }

@@ -69,9 +69,10 @@ function Mark({ event, minute, scale, base, handlers }: MarkProps): ReactNode {
       aria-valuemax={Math.round(scale.lastMinute)}
       aria-valuenow={Math.round(minute)}
       data-event={event.do}
-      className="cursor-ew-resize outline-none focus-visible:[&>rect]:stroke-crunch-fill"
+      className="cursor-ew-resize outline-none focus-visible:[&>rect:last-of-type]:stroke-crunch-fill"
       {...handlers}
     >
+      <rect x={x - width / 2} y={base - 34} width={width} height={44} className="hidden fill-transparent pointer-coarse:inline" />
       <rect x={x - width / 2} y={base - 21} width={width} height={18} rx={9} strokeWidth={3} className="fill-ink" />
       <text x={x} y={base - 8} textAnchor="middle" className="fill-face text-[12px] font-semibold">
         {words}

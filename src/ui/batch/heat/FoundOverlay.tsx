@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Candidate } from '@/core/search';
-import { chartScale, minuteTicks } from './chart-scale';
+import { MinuteAxis } from './HeatGrid';
+import { chartScale } from './chart-scale';
 
 /** One dash for each place in the table, so that a line is found without its colour. */
 export const LINE_LOOKS: ReadonlyArray<string | undefined> = [undefined, '7 4', '2 3', '9 3 2 3'];
@@ -39,12 +40,7 @@ export function FoundOverlay({ candidates }: { readonly candidates: readonly Can
             <circle cx={scale.x(candidate.minutes)} cy={FLOOR} r={4} className="fill-heat" strokeDasharray="none" />
           </g>
         ))}
-        {minuteTicks(scale).map((minute, i, all) => (
-          <text key={minute} x={scale.x(minute)} y={HEIGHT - 6} textAnchor="middle" className="fill-soft text-[12px]">
-            {minute}
-            {i === all.length - 1 ? ' min' : ''}
-          </text>
-        ))}
+        <MinuteAxis scale={scale} y={HEIGHT - 6} />
       </svg>
     </figure>
   );

@@ -161,14 +161,18 @@ function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProp
           <line x1={1} x2={25} y1={7} y2={7} className="stroke-ink" strokeWidth={2} strokeDasharray={look} />
         </svg>
       </td>
-      <td>
+      <td className="max-sm:min-w-0 max-sm:flex-1 max-sm:basis-3/4">
         <strong>{STRATEGY_NAMES[strategy]}</strong>
         <br />
         <span className="text-soft">{inWords(heat, dial)}</span>
       </td>
-      <td className="font-semibold whitespace-nowrap">{duration(minutes)}</td>
-      <td className="whitespace-nowrap">{duration(oven_minutes)}</td>
-      <td>{visits}</td>
+      <td data-head="time" className="font-semibold whitespace-nowrap">
+        {duration(minutes)}
+      </td>
+      <td data-head="oven" className="whitespace-nowrap">
+        {duration(oven_minutes)}
+      </td>
+      <td data-head="visits">{visits}</td>
       <td className="whitespace-nowrap">
         {energy_kwh.toFixed(1)} kWh
         {energy_cost !== null && cost && (
@@ -179,21 +183,25 @@ function CandidateRow({ candidate, look, worth, dial, onTake }: CandidateRowProp
         )}
       </td>
       <td className="whitespace-nowrap">{worth && cost ? <Price worth={worth} currency={cost.currency} /> : '–'}</td>
-      <td className="whitespace-nowrap">
+      <td data-head="Snap" className="whitespace-nowrap">
         <strong className="text-crunch">{outcome.snap.toFixed(1)}</strong>
         <br />
         <span className="text-soft">{range(outcome.snap_low, outcome.snap_high, 1)}</span>
       </td>
-      <td className="whitespace-nowrap">{moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}</td>
-      <td className="whitespace-nowrap">
+      <td data-head="water" className="whitespace-nowrap">
+        {moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}
+      </td>
+      <td data-head="keeps" className="whitespace-nowrap">
         <strong className="text-keep">{counted(Math.floor(keeps[0].days), 'day')}</strong>
         <br />
         <span className="text-soft">
           {chilled_days === null ? range(keeps[0].days_low, keeps[0].days_high) : `${chilled_days} in the fridge`}
         </span>
       </td>
-      <td>{colourWord(prediction.heat.browning)}</td>
-      <td className="whitespace-nowrap">{chance === null ? '–' : `${Math.round(100 * chance)} of 100`}</td>
+      <td data-head="edge">{colourWord(prediction.heat.browning)}</td>
+      <td data-head="gets there" className="whitespace-nowrap">
+        {chance === null ? '–' : `${Math.round(100 * chance)} of 100`}
+      </td>
       <td>
         <Button look="small" aria-label={`Take it: ${STRATEGY_NAMES[strategy]}`} onClick={onTake}>
           Take it

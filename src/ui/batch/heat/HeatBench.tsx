@@ -7,7 +7,7 @@ import { finishingFrom, type BatchDocument } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
-import { useWidth } from '../../kit/use-width';
+import { useSize } from '../../kit/use-size';
 import { dialHere, heatWord, type Dial } from '../../format/dial-words';
 import { BASES } from '../../format/words';
 import { BenchHead } from '../BenchHead';
@@ -171,7 +171,7 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
     drawing,
   } = nominal;
   const { steps } = document.heat;
-  const [ref, width] = useWidth<HTMLDivElement>(860);
+  const [ref, { width }] = useSize<HTMLDivElement>({ width: 860, height: 0 });
   const { scale, hold } = useHeldScale(steps, compared, width >= BESIDE ? width - CROSS_SECTION : width);
   return (
     <div ref={ref} className="flex flex-wrap gap-x-3">

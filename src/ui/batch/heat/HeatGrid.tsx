@@ -21,16 +21,21 @@ export const HeatGrid = ({ scale, axis }: { readonly scale: ChartScale; readonly
 );
 
 /** Minutes below the chart. */
-export const MinuteAxis = ({ scale, y }: { readonly scale: ChartScale; readonly y: number }): ReactNode =>
-  minuteTicks(scale).map((minute, i, all) => (
-    <text
-      key={minute}
-      x={scale.x(minute)}
-      y={y}
-      textAnchor={scale.x(minute) > scale.right - 24 ? 'end' : 'middle'}
-      className="fill-soft text-[12px]"
-    >
-      {minute}
-      {i === all.length - 1 ? ' min' : ''}
+export const MinuteAxis = ({ scale, y }: { readonly scale: ChartScale; readonly y: number }): ReactNode => (
+  <>
+    <text x={scale.left - 8} y={y} textAnchor="end" className="fill-soft text-[12px]">
+      min
     </text>
-  ));
+    {minuteTicks(scale).map((minute) => (
+      <text
+        key={minute}
+        x={scale.x(minute)}
+        y={y}
+        textAnchor={scale.x(minute) > scale.right - 10 ? 'end' : 'middle'}
+        className="fill-soft text-[12px]"
+      >
+        {minute}
+      </text>
+    ))}
+  </>
+);

@@ -1,5 +1,6 @@
 'use client';
-import { Suspense, lazy, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
@@ -16,8 +17,12 @@ import { limits } from '../../kit/limits';
 import { KITCHEN } from '@/core/document';
 import { sentence } from '../../format/units';
 
-const LifeChart = lazy(() => import('./LifeChart').then(({ LifeChart: chart }) => ({ default: chart })));
 const CHART_PX = 190;
+/** It takes its colours from the page as it stands, so it is drawn in the browser only. */
+const LifeChart = dynamic(() => import('./LifeChart').then(({ LifeChart: chart }) => chart), {
+  ssr: false,
+  loading: () => <div style={{ height: CHART_PX }} />,
+});
 
 /** The keep station: how long each pack keeps, what ends it first, and what would buy more. */
 export function KeepBench(props: BenchProps): ReactNode {
@@ -37,18 +42,10 @@ export function KeepBench(props: BenchProps): ReactNode {
       <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
-            <figcaption className="truncate px-2 text-[14px]">
+            <figcaption className="px-2 text-[14px]">
               <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}: {sentence(keeps.why)}
             </figcaption>
-            <Suspense
-              fallback={
-                <p className="grid place-items-center text-soft" style={{ height: CHART_PX }}>
-                  Drawing the life curve …
-                </p>
-              }
-            >
-              <LifeChart curve={curve} keeps={keeps} height={CHART_PX} />
-            </Suspense>
+            <LifeChart curve={curve} keeps={keeps} height={CHART_PX} />
           </figure>
         )}
         <Gains

@@ -2,8 +2,8 @@
 import { counted } from '@/core/quantities';
 import type { ApexOptions } from 'apexcharts';
 import { useMemo, type ReactNode } from 'react';
-import ReactApexChart from 'react-apexcharts';
 import type { Keeps, LifeCurve } from '@/core/prediction';
+import { Chart } from '../../kit/Chart';
 import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../../kit/chart-look';
 
 type LifeChartProps = { readonly curve: LifeCurve; readonly keeps: Keeps; readonly height: number };
@@ -25,7 +25,7 @@ export function LifeChart({ curve, keeps, height }: LifeChartProps): ReactNode {
     () => [{ name: 'Water', data: curve.points.map(({ day, moisture_pct }) => ({ x: day, y: moisture_pct })) }],
     [curve],
   );
-  return <ReactApexChart type="line" options={options} series={series} height={height} />;
+  return <Chart type="line" options={options} series={series} height={height} />;
 }
 
 /** Water against days, with what it may not pass. */

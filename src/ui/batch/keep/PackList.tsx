@@ -73,7 +73,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
   const pct = (days: number): number => (100 * Math.min(days, longest)) / longest;
   return (
     <span className="block">
-      <span className="flex items-baseline justify-between gap-3">
+      <span className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span>
           <strong className="font-display text-[18px] text-keep">{span(keeps.days)}</strong> {ENDS[keeps.limit]}
           {keeps.crisp_days !== null && keeps.crisp_days < keeps.fit_days && (

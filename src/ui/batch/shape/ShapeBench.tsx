@@ -8,7 +8,7 @@ import { heatWord } from '../../format/dial-words';
 import { duration, mass, ranged } from '../../format/units';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
-import { useWidth } from '../../kit/use-width';
+import { useSize } from '../../kit/use-size';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { dialHere } from '../../format/dial-words';
@@ -138,7 +138,7 @@ function CleanAfter({ prediction, document }: { readonly prediction: Prediction;
 
 /** Where the pieces lie, drawn as wide as there is room. */
 function Drawn({ nominal }: Pick<BenchProps, 'nominal'>): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(860);
+  const [ref, { width }] = useSize<HTMLDivElement>({ width: 860, height: 0 });
   const { shape } = nominal.drawing;
   const { prediction } = nominal;
   return (

@@ -18,7 +18,7 @@ export function BowlTable({ document, edits, nominal, pantry, habits, scale }: B
   const setActual = (line: number, actual_g: number | null): void =>
     edits.set(['recipe', 'ingredients', line, 'actual_g'], actual_g ?? undefined);
   return (
-    <table className="w-full border-collapse text-[15px]" aria-label="Into the bowl">
+    <table className="stacked w-full border-collapse text-[15px]" aria-label="Into the bowl">
       <thead>
         <tr className="text-left text-[14px] text-soft">
           <th className="py-0.5 font-normal">Into the bowl</th>
@@ -43,7 +43,7 @@ export function BowlTable({ document, edits, nominal, pantry, habits, scale }: B
                   <th
                     rowSpan={lines.length}
                     scope="rowgroup"
-                    className="w-36 py-1 pr-3 text-left align-top text-[13.5px] font-semibold text-dough"
+                    className="whole w-36 py-1 pr-3 text-left align-top text-[13.5px] font-semibold text-dough"
                   >
                     {BOWL_PARTS.find((one) => one.part === part)?.name}
                   </th>
@@ -84,9 +84,11 @@ function LineCells({ name, planned_g, actual_g, reading, onActual }: LineCellsPr
   return (
     <>
       {' '}
-      <td className="py-0.5 pr-3 font-semibold">{name}</td>
-      <td className="text-right font-display text-[17px] font-semibold whitespace-nowrap">{mass(planned_g)}</td>
-      <td className="py-0.5 pl-6 whitespace-nowrap">
+      <td className="whole py-0.5 pr-3 font-semibold">{name}</td>
+      <td data-head="planned" className="text-right font-display text-[17px] font-semibold whitespace-nowrap">
+        {mass(planned_g)}
+      </td>
+      <td data-head="really" className="py-0.5 pl-6 whitespace-nowrap">
         <OptionalNumber
           label={`Really in it, ${name}`}
           unit="g"
