@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # npm run check: what a machine can say about the code without running it: format, types, purity of the core, lint, import
-# directions, dead exports. What has not changed since the last time is not looked at again (.oven/cache).
+# directions, dead exports; and how heavy the pages that are built of it are. What has not changed since the last time is not looked at again (.oven/cache).
 set -uo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
@@ -13,6 +13,7 @@ check() { # prints one line: ok or FAIL
   if output="$("$@" 2>&1)"; then say "ok    $name"; echo ok
   else say "FAIL  $name"; say "$output"; echo failed; fi
 }
+weigh() { (ensure_build) >/dev/null || true; node --import tsx scripts/page-weights.ts; }
 node_modules/.bin/next typegen >/dev/null 2>&1
 # Lint takes as long as all the others together, so it runs beside them.
 lint="$(mktemp)"
@@ -26,6 +27,7 @@ results="$(
 )"
 wait
 results="$results
+$(check "page weights" weigh)
 $(cat "$lint")"
 rm -f "$lint"
 passed="$(grep -c '^ok$' <<< "$results")"; failed="$(grep -cv '^ok$' <<< "$results")"

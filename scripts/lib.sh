@@ -65,7 +65,7 @@ ensure_programs() {
 # nothing to do.
 ensure_build() {
   local want have
-  want="$(find src data examples public -type f | sort | xargs cat package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  want="$(find src data examples public -type f | sort | xargs cat package.json package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
   have="$(cat .next/oven-build 2>/dev/null || true)"
   [ "$have" = "$want $(built_files)" ] && return 1
   say "Building (about a minute) ..."

@@ -32,12 +32,12 @@ export async function holdBatch(db: Queryable, id: string): Promise<BatchRow | n
 export async function maybeOpenBatch(
   db: Queryable,
   kitchenId: string,
-): Promise<Pick<BatchRow, 'id' | 'name' | 'baked_on'> | null> {
+): Promise<Pick<BatchRow, 'id' | 'name' | 'baked_on' | 'revision'> | null> {
   // One index for each: asked together, all batches ever baked would be sorted.
-  const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'baked_on'>>(
-    `(select id, name, baked_on from batch where kitchen_id = $1 and baked_on is null order by updated_at desc, id desc limit 1)
+  const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'baked_on' | 'revision'>>(
+    `(select id, name, baked_on, revision from batch where kitchen_id = $1 and baked_on is null order by updated_at desc, id desc limit 1)
      union all
-     (select id, name, baked_on from batch where kitchen_id = $1 order by updated_at desc, id desc limit 1) limit 1`,
+     (select id, name, baked_on, revision from batch where kitchen_id = $1 order by updated_at desc, id desc limit 1) limit 1`,
     [kitchenId],
   );
   return rows[0] ?? null;

@@ -4,8 +4,9 @@ import { lostShare } from '@/core/costing';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient, Pantry } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
+import type { Queryable } from '@/db/client';
 import { dogsOf, type DogRow } from '@/db/dogs';
-import { appliancesOf, type ApplianceRow, type HabitsRow } from '@/db/kitchen';
+import { appliancesOf, type ApplianceRow, type HabitsRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
 import { countedLosses } from '@/db/losses';
 import { lotsOf, type LotRow } from '@/db/pantry';
@@ -14,7 +15,9 @@ import { carriesOwn } from './exchange-recipe';
 import { usedPace } from './oven/learn';
 import type { FirstLook } from '@/workers/prediction-protocol';
 import { computeResult } from './compute/compute';
+import { fullLook } from './full-look';
 import { loadPantry, loadPrices } from './pantry';
+import { Remembered } from './remembered';
 import { plainPrices, type PlainPrices } from './view-recipe';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -33,6 +36,8 @@ export type OpenBatch = {
   readonly batch: BatchView;
   /** What its page shows first; null where it cannot be worked out. */
   readonly look: FirstLook | null;
+  /** The same with its bands where those are still being drawn; of null where they cannot be. */
+  readonly later: Promise<FirstLook | null> | null;
   readonly pantry: readonly Ingredient[];
   readonly appliances: ReadonlyArray<
     ApplianceRow & { readonly known: { readonly pace: number; readonly batches: number } | null }
@@ -56,11 +61,28 @@ export async function openBatch(id: string): Promise<Result<OpenBatch>> {
   const { known, ...open } = opened.value;
   // Worked out once the database is free for others; a batch that cannot be is told so by its page.
   const { document } = open.batch;
+  const { settled, later } = fullLook(document, known, open.prices);
+  if (settled) return succeed({ ...open, look: settled, later: null });
   const look = await computeResult('firstLook', { document, pantry: known, prices: open.prices });
-  return succeed({ ...open, look: look.ok ? look.value : null });
+  return succeed({ ...open, look: look.ok ? look.value : null, later });
 }
 
-const readBatch = (id: string): Promise<Result<Omit<OpenBatch, 'look'> & { readonly known: Pantry }>> =>
+/** Begins to draw a batch that is likely to be opened next, so that it is known once it is. */
+export async function drawAhead(
+  db: Queryable,
+  kitchen: KitchenRow,
+  { id, revision }: { id: string; revision: number },
+): Promise<void> {
+  if (ahead.get(id) === revision) return;
+  ahead.set(id, revision);
+  const row = await maybeBatch(db, id);
+  if (row) fullLook(row.document, await loadPantry(db), plainPrices(await loadPrices(db, kitchen)));
+}
+
+/** Batches that were drawn ahead, and at which revision. */
+const ahead = new Remembered<number>(50);
+
+const readBatch = (id: string): Promise<Result<Omit<OpenBatch, 'look' | 'later'> & { readonly known: Pantry }>> =>
   withDatabase('guest', async (db) => {
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;

@@ -4,6 +4,7 @@ import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { maybeOpenBatch } from '@/db/batches';
 import { who } from './asked';
+import { drawAhead } from './open-batch';
 import { kitchens } from './kitchen-pools';
 import { kitchenOf } from './view-kitchen';
 import { withDatabase } from './with-database';
@@ -24,6 +25,7 @@ export const viewRail = (): Promise<Result<RailView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const open = await maybeOpenBatch(db, kitchen.value.id);
+    if (open) await drawAhead(db, kitchen.value, open);
     const { id, name, is_demo, reads } = kitchen.value;
     const asking = who();
     const person = asking.kind === 'person' ? asking : null;

@@ -17,6 +17,8 @@ export type FirstLook = {
   /** The first portion of a bowl that is shared out, as a batch of its own; null where all of it is looked at. */
   readonly part: BatchDocument | null;
   readonly nominal: Nominal;
+  /** The same with its bands and the layout searched; null where only the likely run is worked out yet. */
+  readonly banded: Prediction | null;
 };
 
 /** What a kitchen brings, as it crosses to a worker: a map does, a function would not. */

@@ -58,18 +58,25 @@ export class Predictor {
     this.bandOf(document, REST_MS);
   }
 
-  /** Takes on a document whose likely run is known already: only its layout and its band are told. */
-  takeOn(document: BatchDocument): void {
-    this.bandOf(document, 0);
+  /**
+   * Takes on a document whose likely run is known already.
+   *
+   * @param drawn - whether its band comes from elsewhere: then everything only gets ready for the first change
+   */
+  takeOn(document: BatchDocument, drawn: Promise<boolean>): void {
+    this.bandOf(document, 0, drawn);
   }
 
-  private bandOf(document: BatchDocument, rest_ms: number): void {
+  private bandOf(document: BatchDocument, rest_ms: number, drawn = Promise.resolve(false)): void {
     this.asked = document;
     clearTimeout(this.rest);
     this.bands.abort();
     this.bands = new AbortController();
     const { signal } = this.bands;
-    this.rest = setTimeout(() => void this.band(document, signal), rest_ms);
+    this.rest = setTimeout(
+      () => void drawn.then((known) => (known ? this.getReady(document, signal) : this.band(document, signal))),
+      rest_ms,
+    );
   }
 
   /** Tries every swap of an ingredient line, beside whatever else is under way. */
@@ -169,6 +176,19 @@ export class Predictor {
       if (error instanceof GivenUp || signal.aborted) return;
       this.answers.onSearch(document, null);
       this.answers.onBanded(document, brokenOr(error));
+    }
+  }
+
+  /** Searches the layout that is shown already, so that changes keep it, and compiles; nothing of it is told. */
+  private async getReady(document: BatchDocument, signal: AbortSignal): Promise<void> {
+    if (signal.aborted) return;
+    try {
+      const found = await this.beside().ask('layout', document, { signal });
+      const others = [this.foreground, ...this.background.slice(1)];
+      if (found) await Promise.all(others.map((worker) => worker.ask('primeCache', found)));
+      if (this.cold) await this.warmUp(document);
+    } catch (error) {
+      if (!(error instanceof GivenUp) && !signal.aborted) brokenOr(error);
     }
   }
 

@@ -2,10 +2,9 @@ import { quantile, runOut } from '../quantities';
 import { type MomentBand, type Prediction, type ProgrammeBand, otherPieces, type PredictionRun } from '../prediction';
 import { varianceShares } from './variance-shares';
 import { livesOver } from './lives';
+import { USUAL_DRAWS } from './usual-draws';
 import { CURVES, bandMinutes, sampleOf, type Curve, type Sample } from './sample';
 
-/** Draws that a door makes. */
-export const USUAL_DRAWS = 100;
 /** A band holds four of five batches. */
 const LOW = 0.1;
 const HIGH = 0.9;

@@ -1,17 +1,9 @@
-import type { Caution, CautionContext, Severity } from './caution';
-import { RULES } from './rules';
-
+export { cautionsFor } from './cautions-for';
 export { CORE_TARGET_C, ENOUGH_KILL } from './rules';
 
 export type { Caution, CautionContext } from './caution';
 export { warmAndWetMinutes } from './warm-and-wet';
 
-const ORDER: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
-
-/** Every caution that applies, the gravest first; within one gravity in the order of the work. */
-export function cautionsFor(context: CautionContext): Caution[] {
-  return RULES.flatMap((rule) => rule(context)).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
-}
 export { pieceSizes, sizeVerdict } from './piece-size';
 export type { SizeVerdict } from './piece-size';
 export { allergenCaution } from './allergen-caution';

@@ -1,7 +1,8 @@
 export { withAdvice } from './advice';
 export { feedingInput } from './feeding-input';
 export { heatedThrough } from './heat-through';
-export { LONGER_MIN, keepGains } from './keep-gains';
+export { keepGains } from './keep-gains';
+export { LONGER_MIN } from './longer';
 export type { KeepGain } from './keep-gains';
 export { labelFacts, makerLetter } from './label-facts';
 export { fillAsCounted, freshLife, lifeOfPack } from './store-room';

@@ -2,12 +2,11 @@ import { lifeGains, type LifeGain } from '../keeping';
 import type { BatchDocument } from '../document';
 import { stepRecord } from '../catalogue';
 import { coatedLife, keptOf, storageOf, predict, type Kitchen } from '../prediction';
+import { LONGER_MIN } from './longer';
 
 /** What buys life: a step of storing, or a while longer in the heat. */
 export type KeepGain = Omit<LifeGain, 'step'> & { readonly step: Exclude<LifeGain['step'], 'drier'> | 'heat-longer' };
 
-/** How much longer the last stretch of heat is tried [min]; a freeze dryer is slow. */
-export const LONGER_MIN = 10;
 const LONGER_FREEZE_DRYING_MIN = 60;
 const LEAST_DAYS = 1;
 

@@ -2,7 +2,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { borderOf, frostingOf, layerCake, type CakePlan } from './cake';
-import { PAN_SHAPES, panArea, panFactor, panOutline, panVolume_ml, panWall, type Pan } from './pan';
+import { panArea, panFactor, panOutline, panVolume_ml, panWall } from './pan';
+import { PAN_SHAPES, type Pan } from './pan-kinds';
 
 const round: Pan = { shape: 'round', width_mm: 200, length_mm: 200, depth_mm: 50, hole_mm: 0 };
 const square: Pan = { ...round, shape: 'square' };

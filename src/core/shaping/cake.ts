@@ -1,4 +1,5 @@
-import { panArea, panWall, type Pan } from './pan';
+import { panArea, panWall } from './pan';
+import type { Pan } from './pan-kinds';
 
 /** A cake of equal layers, each baked in its own pan or all cut from one. */
 export type CakePlan = {

@@ -1,7 +1,8 @@
 import { fail, succeed, type Result } from '../failure';
 import { area, perimeter, stretch, type Ring } from './geometry';
 import { minkowskiSum } from './minkowski';
-import { unitOutline, type OutlineName, type UnitOutline } from './outlines';
+import type { OutlineName } from './outline-names';
+import { unitOutline, type UnitOutline } from './outlines';
 import { outlineOfPath } from './own-outline';
 
 /** A cutter of one outline at one size [mm, mm2], centred on the middle of its box. */

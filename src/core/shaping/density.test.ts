@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../quantities';
 import { makeCutter, type Cutter } from './cutter';
 import { area, boundsOf, moveRing, perimeter, type Point, type Ring } from './geometry';
-import type { OutlineName } from './outlines';
+import type { OutlineName } from './outline-names';
 import { inRowPattern, plainPatterns, type Pattern } from './row-pattern';
 import { stepsOf } from './stack-rows';
 import { turnCutter } from './turned-cutter';

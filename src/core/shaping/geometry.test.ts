@@ -4,7 +4,8 @@ import { convexParts } from './convex-parts';
 import { Envelope } from './envelope';
 import { area, boundsOf, perimeter, stretch, turn, turnRing, type Point, type Ring } from './geometry';
 import { minkowskiSum } from './minkowski';
-import { OUTLINE_NAMES, unitOutline } from './outlines';
+import { OUTLINE_NAMES } from './outline-names';
+import { unitOutline } from './outlines';
 import { grow, unite } from './polygon-union';
 
 const square = (side: number, x = 0, y = 0): Ring => [

@@ -6,13 +6,7 @@ import { inRowPattern, inRowPatterns, plainPatterns, type Pattern } from './row-
 import { bestStack, better, piecesOf, type Box, type Stack, type Stacked } from './stack-rows';
 import { isRound, turnCutter, type TurnedCutter } from './turned-cutter';
 import { runOut, seededRandom } from '../quantities';
-
-/**
- * How hard is tried: `hand` lays straight rows with the cutter as it lies or sideways; `tighter` turns it and sets every
- * second one the other way round; `tightest` searches on and needs a paper template to be cut.
- */
-export const LAYOUT_LEVELS = ['hand', 'tighter', 'tightest'] as const;
-export type LayoutLevel = (typeof LAYOUT_LEVELS)[number];
+import type { LayoutLevel } from './layout-level';
 
 /** How far a search is, so that it can be shown and stopped. */
 export type LayoutProgress = { readonly done: number; readonly of: number };

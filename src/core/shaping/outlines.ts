@@ -1,7 +1,6 @@
 import { boundsOf, type Point, type Ring } from './geometry';
+import type { OutlineName } from './outline-names';
 import { unite } from './polygon-union';
-
-export type OutlineName = 'circle' | 'square' | 'rectangle' | 'bone' | 'star' | 'heart' | 'paw' | 'fish';
 
 /** Corners of a flattened disc. Discs are drawn around the true circle, so the true shape lies inside. */
 const DISC_CORNERS = 32;
@@ -81,8 +80,6 @@ const DRAWN: Record<OutlineName, () => Ring> = {
       ],
     ]),
 };
-
-export const OUTLINE_NAMES = Object.keys(DRAWN) as OutlineName[];
 
 /** An outline centred on its box and scaled to a box of 1 x 1, with its natural height over width; `key` tells outlines apart. */
 export type UnitOutline = { readonly key: string; readonly ring: Ring; readonly heightOverWidth: number };

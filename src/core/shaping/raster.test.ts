@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeCutter, type Cutter } from './cutter';
 import { layOut } from './lay-out';
-import type { OutlineName } from './outlines';
+import type { OutlineName } from './outline-names';
 import { fillGround, rasterLayout, type Ground } from './raster';
 
 function cutter(outline: OutlineName, length_mm: number): Cutter {

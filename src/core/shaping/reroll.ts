@@ -1,6 +1,7 @@
 import { runOut } from '../quantities';
 import type { Cutter } from './cutter';
-import { layOutInSteps, type LayoutLevel, type LayoutProgress } from './lay-out';
+import { layOutInSteps, type LayoutProgress } from './lay-out';
+import type { LayoutLevel } from './layout-level';
 import type { Layout, Placement } from './placement';
 import { fillGround } from './raster';
 

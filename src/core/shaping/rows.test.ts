@@ -1,7 +1,7 @@
 /** Rows: how far they rise, how they stack, and what a harder try may never lose. */
 import { describe, expect, it } from 'vitest';
 import { makeCutter, type Cutter } from './cutter';
-import type { OutlineName } from './outlines';
+import type { OutlineName } from './outline-names';
 import { inRowPattern, inRowPatterns, plainPatterns, rowStep } from './row-pattern';
 import { bestStack, piecesOf } from './stack-rows';
 import { isRound, turnCutter } from './turned-cutter';

@@ -5,7 +5,7 @@ import { makeCutter, type Cutter } from './cutter';
 import { gapOfHand, handScatter, usualGap } from './hand-scatter';
 import { leftOverUses } from './left-over';
 import { rollUp, sliceLogs, type LogPlan } from './log-slices';
-import type { OutlineName } from './outlines';
+import type { OutlineName } from './outline-names';
 import { ballDiameter, ballMass, evenPortions, filledMass, roundsFor, wholePortions } from './portions';
 import { rollAndCut, type RollOut } from './reroll';
 import { bestRollSize } from './roll-size';

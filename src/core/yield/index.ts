@@ -2,7 +2,8 @@ export { bakedBy, doughMaterial, filmMaterial } from './dough-material';
 export type { DoughMaterial } from './dough-material';
 export { openSides, pouredGap } from './exposure';
 export { Known } from './known';
-export { USUAL_TRAY, onItsTray } from './on-tray';
+export { onItsTray } from './on-tray';
+export { USUAL_TRAY } from './usual-tray';
 export { bowlFactor, knownDough, leftOvers, rememberDough, scaleFactor } from './scale';
 export type { KnownDough, ScaleBasis } from './scale';
 export {

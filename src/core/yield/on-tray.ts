@@ -8,9 +8,6 @@ import type { TrayPicture } from './shape-yield';
 /** A tray and how far apart pieces lie on it [mm]. */
 export type TrayPlan = { readonly trayWidth_mm: number; readonly trayDepth_mm: number; readonly trayGap_mm: number };
 
-/** A household oven's tray [mm]. */
-export const USUAL_TRAY = { width_mm: TRAY.fields.width_mm.default, depth_mm: TRAY.fields.depth_mm.default } as const;
-
 /** The shape with the tray that its pieces lie on: its own, or else the appliance's, or what its kind holds. */
 export function onItsTray({ shape, heat: { appliance } }: Pick<BatchDocument, 'shape' | 'heat'>): Shape {
   const tray = appliance?.tray ?? applianceRecord(appliance?.kind ?? 'static-oven').floor_mm;

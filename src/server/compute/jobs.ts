@@ -25,6 +25,7 @@ export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   predictFile: LONG,
   findFile: LONG,
   firstLook: SHORT,
+  fullLook: LONG,
   forecast: SHORT,
   banded: SHORT,
   plannedLines: SHORT,

@@ -9,7 +9,7 @@ import { ENDS, feelName, packs } from '../format/words';
 import { CautionShape, type Severity } from '../kit/CautionMark';
 import { BENCHES, type Bench } from './bench-props';
 import { inShort } from './heat/programme-edits';
-import { Ribbon, UprightRibbon } from './Ribbon';
+import { Ribbon, UprightRibbon } from './WaterRibbon';
 import { filledKeeps, firstToEnd } from './shown-keeps';
 
 type BatchLineProps = {
@@ -158,7 +158,7 @@ function stationsOf(
             ),
             small: [...new Set(filled.map(({ store }) => store))].join(', '),
           },
-    keep: { name: 'Keep', figure: span(first.days), small: ENDS[first.limit] },
+    keep: { name: 'Keep', figure: span(first.days_low), small: `at least, ${ENDS[first.limit]}` },
   };
 }
 

@@ -3,7 +3,7 @@ import type { KitAppliance } from '@/contract/batch';
 import { unpacked, type Packed } from '@/contract/packed';
 import type { LotView } from '@/contract/pantry';
 import Link from 'next/link';
-import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { acceptAssumed, type BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
 import type { Ingredient, Pantry } from '@/core/pantry';
@@ -18,29 +18,23 @@ import { BatchLine } from './BatchLine';
 import { shownKeeps } from './shown-keeps';
 import { BeginAtOven } from './BeginAtOven';
 import { ConflictDialog } from '../kit/autosave/ConflictDialog';
-import { CoolBench } from './CoolBench';
 import { OutcomeBar } from './OutcomeBar';
 import { OutcomePanel } from './OutcomePanel';
 import { BENCHES, type BatchDog, type Bench, type BenchProps } from './bench-props';
 import { KeepInRecipe } from './KeepInRecipe';
 import type { Compared } from './heat/CompareStrip';
-import { HeatBench } from './heat/HeatBench';
-import { KeepBench } from './keep/KeepBench';
-import { PackBench } from './keep/PackBench';
 import { PortionStrip } from './portions/PortionStrip';
 import { usePortions } from './portions/use-portions';
-import { ShapeBench } from './shape/ShapeBench';
 import { useBatch, type Edits } from './use-batch';
 import type { SavingState } from '../kit/autosave/saver';
 import { unsavedWords } from '../kit/autosave/unsaved-words';
 import type { Saving } from '../kit/autosave/use-autosave';
 import { useBatchSaving } from './use-batch-saving';
-import { MixBench } from './weigh/MixBench';
-import { WeighBench } from './weigh/WeighBench';
 import { readerHere } from '../format/reader-here';
 import { HistoryDialog } from './HistoryDialog';
 import { localDay } from '../kit/local-day';
 import { PageTitle } from '../shell/PageTitle';
+import { OneBench } from './OneBench';
 import { clock, dayOfYear, sentence } from '../format/units';
 
 type BatchPageProps = {
@@ -65,12 +59,13 @@ type BatchPageProps = {
   >;
   readonly firstBench: Bench;
   readonly look: FirstLook | null;
+  readonly later: Promise<FirstLook | null> | null;
 };
 
 /** One batch from bowl to jar: the line on top, one bench, and what comes out. */
 export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBench, ...kitchen }: BatchPageProps): ReactNode {
   const goods = useMemo<KitchenGoods>(() => ({ pantry: unpacked(packedRows), ...prices }), [packedRows, prices]);
-  const shown = useBatch(batch.document, goods, kitchen.look);
+  const shown = useBatch(batch.document, goods, kitchen.look, kitchen.later);
   const { document, whole, questions, nominal, banded, bandIsOld, search } = shown;
   const [habits, onHabits] = useHabits(kitchen.habits, kitchen.habitsRevision);
   const alsoUsedIn = useMemo(() => new Map(kitchen.alsoUsedIn), [kitchen.alsoUsedIn]);
@@ -81,12 +76,13 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
   const saving = useBatchSaving(batch, whole, shown.edits);
   const [compared, setCompared] = useState<Compared | null>(null);
   const [bench, setBench] = useState<Bench>(firstBench);
-  useKeys(edits, saving.saveNow, setBench);
 
   const open = useCallback((next: Bench): void => {
-    setBench(next);
+    // The station before stands until the next one is loaded.
+    startTransition(() => setBench(next));
     window.history.replaceState(null, '', `?bench=${next}`);
   }, []);
+  useKeys(edits, saving.saveNow, open);
   const all = shown.edits;
   const acceptAll = useCallback((): void => all.change<BatchDocument>([], (now) => acceptAssumed(now)), [all]);
   const props: BenchProps | null = nominal && {
@@ -175,26 +171,6 @@ function WorkingOut(): ReactNode {
 
 /** Stations that come before the bowl is shared out. */
 const OF_THE_BOWL: ReadonlySet<Bench> = new Set<Bench>(['weigh', 'mix']);
-
-/** Drawn anew only when the batch changes, not when it is saved or its neighbours move. */
-const OneBench = memo(function OneBench({ bench, ...props }: BenchProps & { readonly bench: Bench }): ReactNode {
-  switch (bench) {
-    case 'weigh':
-      return <WeighBench {...props} />;
-    case 'mix':
-      return <MixBench {...props} />;
-    case 'shape':
-      return <ShapeBench {...props} />;
-    case 'heat':
-      return <HeatBench {...props} />;
-    case 'cool':
-      return <CoolBench {...props} />;
-    case 'pack':
-      return <PackBench {...props} />;
-    case 'keep':
-      return <KeepBench {...props} />;
-  }
-});
 
 function NameField({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }): ReactNode {
   // What is being typed stands at once; the batch comes back with its answer a little later than keys are struck.
@@ -301,7 +277,7 @@ function BatchHead({ batch, known, shown, saving }: BatchHeadProps): ReactNode {
   const { whole: document, edits, canUndo, canRedo } = shown;
   return (
     <header className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
-      <span className="flex min-w-0 flex-1 basis-72 flex-wrap items-baseline gap-x-3 sm:flex-nowrap">
+      <span className="flex min-w-0 flex-1 basis-72 flex-wrap max-sm:basis-full items-baseline gap-x-3 sm:flex-nowrap">
         <PageTitle>{document.name ?? document.recipe.name ?? 'Batch'}</PageTitle>
         <NameField name={document.name ?? document.recipe.name ?? 'Batch'} onName={(name) => edits.set(['name'], name)} />
         <SavedWord state={saving.state} onSave={saving.saveNow}>

@@ -16,8 +16,8 @@ export function OutcomeBar({ nominal, banded, bandIsOld }: OutcomeBarProps): Rea
   const keeps = shownKeeps(nominal, banded, bandIsOld);
   const figures = [
     { name: 'makes', figure: counted(nominal.yield.pieces, 'piece'), hue: 'text-dough' },
-    { name: 'snap', figure: nominal.outcome.snap.toFixed(1), hue: 'text-crunch' },
-    { name: 'keeps', figure: span(keeps[firstToEnd(keeps)].days), hue: 'text-keep' },
+    { name: 'snap', figure: ((!bandIsOld && banded) || nominal).outcome.snap_low.toFixed(1), hue: 'text-crunch' },
+    { name: 'keeps', figure: span(keeps[firstToEnd(keeps)].days_low), hue: 'text-keep' },
   ];
   return (
     <a

@@ -44,6 +44,7 @@ export const OutcomePanel = memo(function OutcomePanel({
   onAccept,
 }: OutcomePanelProps): ReactNode {
   const { target } = document;
+  const bends = target?.snap_max !== undefined && target.snap_min === undefined;
   const eaten = linesOnTreats(document, nominal.dough, pantry);
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
@@ -54,7 +55,7 @@ export const OutcomePanel = memo(function OutcomePanel({
     >
       <h2 className="text-[19px]">{portion === null ? 'What comes out' : `${portion}: what comes out`}</h2>
       <AssumedLine document={document} onAccept={onAccept} />
-      <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} />
+      <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} soft={bends} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
       <YieldLine nominal={nominal} band={banded} old={bandIsOld}>
         <PriceLine {...{ document, nominal, pantry, costs }} />
@@ -129,11 +130,14 @@ type HeadlineProps = {
   readonly words: string;
   readonly hue: string;
   readonly test: string;
+  /** The figure is of the band: what can be counted on. Until it is drawn for what is shown its edge is soft. */
+  readonly counted?: boolean;
   readonly children?: ReactNode;
 };
 
 /** A big figure with its band beside it. */
-function Headline({ name, band, old, figure, words, hue, test, children }: HeadlineProps): ReactNode {
+function Headline({ name, band, old, figure, words, hue, test, counted: ofBand = false, children }: HeadlineProps): ReactNode {
+  const soft = ofBand && old;
   return (
     <div className="border-t border-hair pt-2 first-of-type:border-0 first-of-type:pt-0">
       <p className="flex justify-between gap-2 text-[14px] text-soft">
@@ -147,7 +151,11 @@ function Headline({ name, band, old, figure, words, hue, test, children }: Headl
         </span>
       </p>
       <p className="leading-tight" data-outcome={test}>
-        <strong className={`font-display text-[25px] font-semibold ${hue}`}>{figure}</strong>{' '}
+        <strong
+          className={`font-display text-[25px] font-semibold ${hue} ${soft ? 'border-b-2 border-dotted border-current/50 opacity-70' : ''}`}
+        >
+          {figure}
+        </strong>{' '}
         <span className="text-[15px]">{words}</span>
       </p>
       {children}
@@ -183,7 +191,10 @@ function SnapBar({ value, low, high, wanted }: SnapBarProps): ReactNode {
   );
 }
 
-function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
+/** Nine of ten batches snap at least so; those that shall bend, at most. */
+const safeSnap = ({ snap_low, snap_high }: Prediction['outcome'], soft: boolean): number => (soft ? snap_high : snap_low);
+
+function SnapLine({ nominal, band, old, wanted, soft }: WantedLineProps & { readonly soft: boolean }): ReactNode {
   const { outcome } = nominal;
   return (
     <Headline
@@ -192,10 +203,11 @@ function SnapLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       }
       band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
       old={old}
-      figure={outcome.snap.toFixed(1)}
-      words={outcome.texture}
+      figure={(band ? safeSnap(band.outcome, soft) : outcome.snap).toFixed(1)}
+      words={`${band ? (soft ? 'at most · ' : 'at least · ') : ''}likely ${band ? `${outcome.snap.toFixed(1)}, ` : ''}${outcome.texture}`}
       hue="text-crunch"
       test="snap"
+      counted
     >
       <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={wanted} />
       <p className="text-[14px] text-soft">
@@ -231,19 +243,21 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       }
       band={kept ? ranged(kept.days_low, kept.days_high, 'day') : '…'}
       old={old}
-      figure={span(days)}
-      words={ENDS[first.limit]}
+      figure={span(kept ? kept.days_low : days)}
+      words={`${kept ? 'at least · ' : ''}likely ${kept ? `${counted(days, 'day')}, ` : ''}${ENDS[first.limit]}`}
       hue="text-keep"
       test="keeps"
+      counted
     >
       <p className="text-[14px] text-soft">
-        {first.capped ? `${sentence(capitalised(first.why))}.` : `${counted(days, 'day')} likely.`}
+        {first.capped && `${sentence(capitalised(first.why))}.`}
         {wanted !== undefined && ` You want ${counted(wanted, 'day')}.`}
         {wanted !== undefined && share !== null && ` ${Math.round(share)} of 100 batches keep so long.`}
       </p>
       {others.map((one, i) => (
         <p key={i} className="text-[14px]">
-          {PACK_NAMES[one.option]} {STORE_NAMES[one.store]}: <strong>{span(one.days)}</strong>
+          {PACK_NAMES[one.option]} {STORE_NAMES[one.store]}: <strong>{span(one.days_low)}</strong> at least, likely{' '}
+          {span(one.days)}
         </p>
       ))}
       {advice && <p className="text-[14px]">{sentence(advice.text)}.</p>}

@@ -11,29 +11,35 @@ const nominal = (name: string): Nominal => ({ prediction: { name } }) as unknown
 
 type Answers = Parameters<Parameters<BatchStore['connect']>[0]>[0];
 
-function storeWith(look: FirstLook | null = null): {
+function storeWith(
+  look: FirstLook | null = null,
+  later: Promise<FirstLook | null> | null = null,
+): {
   store: BatchStore;
   asked: BatchDocument[];
   taken: BatchDocument[];
+  /** Whether each taken document is drawn elsewhere. */
+  drawn: Array<Promise<boolean>>;
   answers: Answers;
   shown: () => number;
 } {
   const asked: BatchDocument[] = [];
   const taken: BatchDocument[] = [];
+  const drawn: Array<Promise<boolean>> = [];
   let answers: Answers | null = null;
-  const store = new BatchStore(FIRST, () => Date.now(), look);
+  const store = new BatchStore(FIRST, () => Date.now(), look, later);
   store.connect((given) => {
     answers = given;
     return {
       ask: (document) => void asked.push(document),
-      takeOn: (document) => void taken.push(document),
+      takeOn: (document, elsewhere) => void (taken.push(document), drawn.push(elsewhere)),
       close: () => undefined,
     };
   });
   let count = 0;
   store.subscribe(() => count++);
   if (!answers) throw new Error('the store did not connect');
-  return { store, asked, taken, answers, shown: () => count };
+  return { store, asked, taken, drawn, answers, shown: () => count };
 }
 
 beforeEach(() => void vi.useFakeTimers());
@@ -41,7 +47,7 @@ afterEach(() => void vi.useRealTimers());
 
 describe('a batch that its page was served with', () => {
   it('stands at once, and asks only for its band', () => {
-    const { store, asked, taken, answers } = storeWith({ part: null, nominal: nominal('served') });
+    const { store, asked, taken, answers } = storeWith({ part: null, nominal: nominal('served'), banded: null });
     expect(store.getSnapshot()).toMatchObject({ document: FIRST, nominal: nominal('served'), banded: null });
     expect(asked).toEqual([]);
     expect(taken).toEqual([FIRST]);
@@ -52,7 +58,7 @@ describe('a batch that its page was served with', () => {
   });
   it('looks at the portion it was served with, whose band is its own', () => {
     const part = { ...FIRST, name: 'first portion' };
-    const { store, asked, taken, answers } = storeWith({ part, nominal: nominal('served') });
+    const { store, asked, taken, answers } = storeWith({ part, nominal: nominal('served'), banded: null });
     expect(store.getSnapshot().document).toBe(part);
     store.look((all) => ({ ...all, name: 'first portion' }));
     expect(asked).toEqual([]);
@@ -60,6 +66,26 @@ describe('a batch that its page was served with', () => {
     expect(store.getSnapshot()).toMatchObject({ document: { name: 'first portion' }, bandIsOld: false });
     store.look((all) => ({ ...all, name: 'second portion' }));
     expect(asked.map(({ name }) => name)).toEqual(['second portion']);
+  });
+  const full: FirstLook = { part: null, nominal: nominal('full'), banded: nominal('banded').prediction };
+  it('shows the band that came with the page, and draws none', async () => {
+    const { store, drawn } = storeWith(full);
+    expect(store.getSnapshot()).toMatchObject({ banded: { name: 'banded' }, bandIsOld: false });
+    expect(await drawn[0]).toBe(true);
+  });
+  it('takes the band that the server draws once it is there', async () => {
+    const { store, drawn } = storeWith({ ...full, banded: null }, Promise.resolve(full));
+    expect(store.getSnapshot()).toMatchObject({ banded: null });
+    expect(await drawn[0]).toBe(true);
+    expect(store.getSnapshot()).toMatchObject({ nominal: nominal('full'), banded: { name: 'banded' }, bandIsOld: false });
+  });
+  it('draws by itself where the server could not, and keeps a change that was made meanwhile', async () => {
+    expect(await storeWith({ ...full, banded: null }, Promise.resolve(null)).drawn[0]).toBe(false);
+    expect(await storeWith({ ...full, banded: null }, Promise.reject(new Error('gone'))).drawn[0]).toBe(false);
+    const { store, drawn } = storeWith({ ...full, banded: null }, Promise.resolve(full));
+    store.set(['name'], 'changed meanwhile');
+    await drawn[0];
+    expect(store.getSnapshot().banded).toBeNull();
   });
 });
 

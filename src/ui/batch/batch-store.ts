@@ -7,8 +7,8 @@ import { begin, edit, redo, undo, type History } from './history';
 /** What the store needs of whoever predicts. */
 export type Asks = {
   readonly ask: (document: BatchDocument) => void;
-  /** Takes on a document whose likely run is known: only its layout and band are asked for. */
-  readonly takeOn: (document: BatchDocument) => void;
+  /** Takes on a document whose likely run is known: its band is asked for unless it is drawn elsewhere. */
+  readonly takeOn: (document: BatchDocument, drawn: Promise<boolean>) => void;
   readonly close: () => void;
 };
 type Answers = {
@@ -71,6 +71,7 @@ export class BatchStore {
     first: BatchDocument,
     private readonly now: () => number,
     look: FirstLook | null = null,
+    private readonly later: Promise<FirstLook | null> | null = null,
   ) {
     this.history = begin(first);
     this.served = look !== null;
@@ -81,9 +82,10 @@ export class BatchStore {
       canRedo: false,
       nominal: look?.nominal ?? null,
       failure: null,
-      banded: null,
-      bandIsOld: true,
+      banded: look?.banded ?? null,
+      bandIsOld: !look?.banded,
     };
+    if (look?.banded) this.bandedOf = this.snapshot.document;
   }
 
   /** Takes on whoever predicts, and asks for the document as it is. */
@@ -102,8 +104,21 @@ export class BatchStore {
     // What the page was served with stands: asking for it again could only say the same, later.
     const { served } = this;
     this.served = false;
-    if (served) this.predictor.takeOn(this.snapshot.document);
+    if (served) this.predictor.takeOn(this.snapshot.document, this.drawnElsewhere());
     else this.predictor.ask(this.shown());
+  }
+
+  /** Whether the band of what the page was served with is known or comes from the server; shown once it does. */
+  private async drawnElsewhere(): Promise<boolean> {
+    if (this.snapshot.banded) return true;
+    const served = this.snapshot.document;
+    const look = await this.later?.catch(() => null);
+    if (!look?.banded) return false;
+    if (this.predictor && this.shown() === served) {
+      this.bandedOf = served;
+      this.show({ nominal: look.nominal, banded: look.banded });
+    }
+    return true;
   }
 
   /** Looks at another part of the document, and asks for it. */

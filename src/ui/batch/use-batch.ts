@@ -43,11 +43,13 @@ export type Questions = {
  * A batch being edited, predicted on every change in workers of this page.
  *
  * @param look - what the page was served with; nothing is asked for again that it tells
+ * @param later - the same with its bands, where the server still draws them
  */
 export function useBatch(
   first: BatchDocument,
   kitchen: KitchenGoods,
   look: FirstLook | null = null,
+  later: Promise<FirstLook | null> | null = null,
 ): BatchSnapshot & {
   readonly edits: Edits;
   readonly looking: Looking;
@@ -55,7 +57,7 @@ export function useBatch(
   readonly search: SearchProgress;
 } {
   const predictor = useRef<Predictor | null>(null);
-  const [store] = useState(() => new BatchStore(first, () => performance.now(), look));
+  const [store] = useState(() => new BatchStore(first, () => performance.now(), look, later));
   useEffect(() => {
     store.connect((answers) => (predictor.current = new Predictor(kitchen, answers)));
     return () => store.disconnect();

@@ -141,7 +141,7 @@ function Noted({ readings, now, note }: NotedProps): ReactNode {
               </span>
               <Button
                 look="quiet"
-                className="min-h-[24px]"
+                className="pointer-fine:min-h-6"
                 aria-label={`Strike out ${KINDS[kind][0]} ${KINDS[kind][1](value)}`}
                 onClick={() => note({ by: 'strike', id })}
               >

@@ -17,7 +17,7 @@ export function MethodLine({ card }: { readonly card: RecipeView['card'] }): Rea
     ['Shape', counted(card.pieces, 'piece')],
     ['Heat', duration(card.minutes)],
     ['Ends', card.texture],
-    ['Keeps', span(card.keeps_days)],
+    ['Keeps', `likely ${span(card.keeps_days)}`],
   ];
   const tall = (water_g: number): number => Math.max(2, (TALLEST * water_g) / card.water_g);
   const [wide, thin] = [tall(card.water_g), tall(left_g)];

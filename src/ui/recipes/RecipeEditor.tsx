@@ -1,5 +1,6 @@
 'use client';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import { useEffect, useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import {
   METHODS,
   METHOD_NAMES,
@@ -16,7 +17,6 @@ import { unpacked, type Packed } from '@/contract/packed';
 import type { Ingredient, Pantry, SlicedOff } from '@/core/pantry';
 import { slicedOffBy } from '@/core/catalogue';
 import type { KitchenGoods } from '@/workers/prediction-protocol';
-import { IngredientTable } from '../ingredients/IngredientTable';
 import type { Habits } from '../ingredients/habits';
 import { useBatch, type Edits } from '../batch/use-batch';
 import { Alert } from '../kit/Alert';
@@ -26,13 +26,16 @@ import { NumberField } from '../kit/NumberField';
 import { Panel } from '../kit/Panel';
 import { UndoRedo } from '../kit/UndoRedo';
 import { DoughSide } from './DoughSide';
-import { BringRecipe } from './bring/BringRecipe';
 import { dropDraft } from './bring/brought-draft';
 import { useEditedDraft } from './bring/use-edited-draft';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 import { limits } from '../kit/limits';
 import { PageTitle } from '../shell/PageTitle';
+
+// A recipe is pasted or written line by line; each way is loaded where it is gone.
+const BringRecipe = dynamic(() => import('./bring/BringRecipe').then((way) => way.BringRecipe));
+const IngredientTable = dynamic(() => import('../ingredients/IngredientTable').then((way) => way.IngredientTable));
 
 type RecipeEditorProps = {
   /** The recipe that is edited; null for a new one. */
@@ -184,7 +187,7 @@ type LinesProps = {
   /** Back to the paper with the recipe's words; null where there is none. */
   readonly onPaste: (() => void) | null;
   readonly recipe: BatchDocument['recipe'];
-  readonly told: Parameters<typeof IngredientTable>[0]['told'];
+  readonly told: ComponentProps<typeof IngredientTable>['told'];
   readonly pantry: Pantry;
   readonly habits: Habits;
   readonly edits: Edits;

@@ -28,7 +28,7 @@ export function RecipeTile({ recipe, startAction, chosen, onChoose }: RecipeTile
     ['dough', mass(card.dough_g), card.feel === null ? '' : feelName(card.feel).toLowerCase()],
     ['pieces', String(card.pieces), card.texture],
     ['heat', duration(card.minutes), ''],
-    ['keeps', span(card.keeps_days), ''],
+    ['keeps', span(card.keeps_days), 'likely'],
   ];
   return (
     <Panel label={recipe.name} className="grid gap-x-6 gap-y-2 px-5 py-3 lg:grid-cols-[1fr_29rem_auto]">

@@ -1,10 +1,11 @@
-import { USUAL_DRAWS } from '@/core/bands';
+import { USUAL_DRAWS, bandFrom, samplesInSteps } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import type { PackOption, Store } from '@/core/keeping';
-import { freshLife, wholeBatch, type FreshlyStored, type ToStore } from '@/core/outcomes';
+import { freshLife, wholeBatch, withAdvice, type FreshlyStored, type ToStore } from '@/core/outcomes';
 import type { DoughLine, Pantry } from '@/core/pantry';
-import { portionsOf, type Prediction } from '@/core/prediction';
+import { drawingOf, portionsOf, predict, type Prediction } from '@/core/prediction';
+import { runOut } from '@/core/quantities';
 import type { ForecastRow } from '@/db/forecast';
 import { findText, predictText, type Programmes } from '@/formats/predict-text';
 import { shippedPantry } from '@/formats/shipped-pantry';
@@ -27,6 +28,8 @@ export type PredictionJobs = {
   readonly findFile: Ask<string, Result<Programmes>>;
   /** What a page shows first of a batch, or of the first portion of a shared bowl. */
   readonly firstLook: Ask<OfDocument & { readonly prices: Omit<KitchenGoods, 'pantry'> }, Result<FirstLook>>;
+  /** The same with its bands, over as many draws as every door makes. */
+  readonly fullLook: Ask<OfDocument & { readonly prices: Omit<KitchenGoods, 'pantry'> }, Result<FirstLook>>;
   /** The few numbers of a nominal prediction that are kept beside a batch. */
   readonly forecast: Ask<OfDocument, Result<ForecastRow>>;
   readonly banded: Ask<OfDocument, Result<BandedBatch>>;
@@ -45,13 +48,26 @@ export type PredictionJobs = {
 export const PREDICTION_JOBS: Service<PredictionJobs> = {
   predictFile: async (text) => predictText(text, { pantry: await shippedPantry() }),
   findFile: async (text) => findText(text, { pantry: await shippedPantry() }),
-  firstLook: ({ document, pantry, prices }) => {
-    const shared = (document.portions ?? []).length > 0;
-    const portions = shared ? portionsOf(document, { pantry }) : null;
-    if (portions && !portions.ok) return portions;
-    const part = portions ? portions.value[0].document : null;
-    const look = quickLook(part ?? document, pricedKitchen(pantry, prices));
-    return look.ok ? succeed({ part, nominal: look.value }) : look;
+  firstLook: (ask) => {
+    const part = firstPart(ask);
+    if (!part.ok) return part;
+    const look = quickLook(part.value ?? ask.document, pricedKitchen(ask.pantry, ask.prices));
+    return look.ok ? succeed({ part: part.value, nominal: look.value, banded: null }) : look;
+  },
+  fullLook: (ask) => {
+    const part = firstPart(ask);
+    if (!part.ok) return part;
+    const document = part.value ?? ask.document;
+    const kitchen = pricedKitchen(ask.pantry, ask.prices);
+    const worked = predict(document, kitchen);
+    if (!worked.ok) return worked;
+    const samples = runOut(samplesInSteps(worked.value, 0, USUAL_DRAWS));
+    const banded = withAdvice({ document, kitchen, worked: worked.value }, samples, bandFrom(worked.value, samples));
+    return succeed({
+      part: part.value,
+      nominal: { prediction: worked.value.prediction, drawing: drawingOf(worked.value) },
+      banded,
+    });
   },
   forecast: ({ document, pantry }) => {
     const worked = wholeBatch(document, { pantry }, 'light', 0);
@@ -80,6 +96,13 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
     }),
   freshLife: ({ document, pantry, ...where }) => freshLife(document, { pantry }, where),
 };
+
+/** The first portion of a bowl that is shared out, as a batch of its own; null where all of it is looked at. */
+function firstPart({ document, pantry }: OfDocument): Result<BatchDocument | null> {
+  if ((document.portions ?? []).length === 0) return succeed(null);
+  const portions = portionsOf(document, { pantry });
+  return portions.ok ? succeed(portions.value[0].document) : portions;
+}
 
 /** The few numbers of a prediction that are kept beside a batch. */
 export function forecastOf({ dough, yield: out, heat, outcome, keeps }: Prediction): ForecastRow {

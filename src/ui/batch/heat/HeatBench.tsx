@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { KitAppliance } from '@/contract/batch';
 import { Search } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
@@ -7,6 +8,7 @@ import { finishingFrom, type BatchDocument } from '@/core/document';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
+import { useEver } from '../../kit/use-ever';
 import { useSize } from '../../kit/use-size';
 import { dialHere, heatWord, type Dial } from '../../format/dial-words';
 import { BASES } from '../../format/words';
@@ -16,7 +18,6 @@ import { CompareStrip } from './CompareStrip';
 import { ComparePicker } from './ComparePicker';
 import { CrossSection } from './CrossSection';
 import { CutThroughPicture } from './CutThroughPicture';
-import { FindDialog } from './FindDialog';
 import { VarianceLine, OthersLine, ReachedChips } from './Outlook';
 import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
@@ -26,6 +27,9 @@ import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
 import { length } from '../../format/units';
+
+/** Loaded once it is opened. */
+const FindDialog = dynamic(() => import('./FindDialog').then((dialog) => dialog.FindDialog), { ssr: false });
 
 /** The cross-section stands beside the chart from this width on [px]. */
 const BESIDE = 620;
@@ -39,6 +43,7 @@ export function HeatBench(props: BenchProps): ReactNode {
   const dial = dialHere();
   const [scrubAt, setScrub] = useState<number | null>(null);
   const [finding, setFinding] = useState(false);
+  const searched = useEver(finding);
   const { steps, appliance, base } = document.heat;
   const head = useMemo(
     () => ({ steps, ...(appliance ? { appliance } : {}), ...(base ? { base } : {}) }),
@@ -86,7 +91,7 @@ export function HeatBench(props: BenchProps): ReactNode {
       <VarianceLine banded={bands} />
       <OthersLine banded={bands} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
-      <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />
+      {searched && <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { PackChoice } from '@/core/catalogue';
@@ -14,13 +15,15 @@ import { TextField } from '../../kit/TextField';
 import { limits } from '../../kit/limits';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
-import { WorthDialog } from '../worth/WorthDialog';
 import { PackFields } from './PackFields';
 import { PackList } from './PackList';
 import { shownKeeps } from '../shown-keeps';
 import { packsShort, sizesOf, type PacksShort } from './house-packs';
 import { onePack } from './new-pack';
 import { usePacks } from './use-packs';
+
+/** Loaded once it is opened. */
+const WorthDialog = dynamic(() => import('../worth/WorthDialog').then((dialog) => dialog.WorthDialog), { ssr: false });
 
 /** The pack station: portions, packs side by side, label and price. */
 export function PackBench(props: BenchProps): ReactNode {

@@ -2,7 +2,8 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
 import type { PackChoice } from '@/core/catalogue';
-import { span, ranged } from '../../format/units';
+import { counted } from '@/core/quantities';
+import { range, span } from '../../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Choice } from '../../kit/Choice';
 
@@ -75,7 +76,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
     <span className="block">
       <span className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span>
-          <strong className="font-display text-[18px] text-keep">{span(keeps.days)}</strong> {ENDS[keeps.limit]}
+          <strong className="font-display text-[18px] text-keep">{span(keeps.days_low)}</strong> at least, {ENDS[keeps.limit]}
           {keeps.crisp_days !== null && keeps.crisp_days < keeps.fit_days && (
             <span className="text-[14px] text-soft">
               {' '}
@@ -87,7 +88,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
           {keeps.packs === 0
             ? 'instead of the others'
             : `${keeps.pieces} in ${keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`}`}{' '}
-          · {ranged(keeps.days_low, keeps.days_high, 'day')}
+          · likely {counted(keeps.days, 'day')}, {range(keeps.days_low, keeps.days_high)}
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">

@@ -1,8 +1,6 @@
 'use client';
 import { Upload } from 'lucide-react';
 import { useId, useState, type DragEvent, type ReactNode } from 'react';
-import { outlineOfPath } from '@/core/shaping';
-import { outlineOfSvg } from '@/formats/svg-outline';
 import { buttonClass } from '../../kit/Button';
 
 type OwnOutlineProps = { readonly onPath: (path: string) => void };
@@ -15,6 +13,7 @@ export function OwnOutline({ onPath }: OwnOutlineProps): ReactNode {
   const [over, setOver] = useState(false);
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
+    const [{ outlineOfSvg }, { outlineOfPath }] = await Promise.all([import('@/formats/svg-outline'), import('@/core/shaping')]);
     const path = outlineOfSvg(await file.text());
     const outline = path.ok ? outlineOfPath(path.value) : path;
     if (!path.ok || !outline.ok) return setTold({ wrong: true, text: outline.ok ? '' : outline.message });

@@ -4,7 +4,6 @@ import { Printer } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import { PAPERS, TEMPLATES, pageOfSheet, type Paper, type Template, type TemplateOf } from '@/formats/template-pages';
-import { templateSvg } from '@/formats/template-svg';
 import { Alert } from '../../kit/Alert';
 import { buttonClass } from '../../kit/Button';
 import { callFile, wrongWith } from '../../kit/api';
@@ -26,7 +25,8 @@ export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): React
     setTrouble(wrongWith(printed));
     if (printed.ok) saveFile(printed.value, `${template}-template.pdf`);
   };
-  const svg = (template: Template): void => {
+  const svg = async (template: Template): Promise<void> => {
+    const { templateSvg } = await import('@/formats/template-svg');
     const page = template === 'sheet' ? pageOfSheet(drawing) : PAPERS.a4;
     const [first] = TEMPLATES[template](drawing, page);
     saveFile(new Blob([templateSvg(first)], { type: 'image/svg+xml' }), `${template}-template.svg`);
@@ -50,7 +50,7 @@ export function TemplateMenu({ document, ...drawing }: TemplateMenuProps): React
               </MenuItem>
             )),
             <MenuItem key={`${template} svg`}>
-              <button type="button" className={ITEM} onClick={() => svg(template)}>
+              <button type="button" className={ITEM} onClick={() => void svg(template)}>
                 {name}, SVG at true size
               </button>
             </MenuItem>,

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { Repeat2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { slicedOffBy } from '@/core/catalogue';
@@ -11,6 +12,7 @@ import { feelName, feelWords, withoutWords } from '../../format/words';
 import { IngredientTable, type ChangeLines } from '../../ingredients/IngredientTable';
 import { intoPart } from '../../ingredients/parts/change-parts';
 import { FILL_NAMES, MEASURE_NAMES, type Habits } from '../../ingredients/habits';
+import { useEver } from '../../kit/use-ever';
 import { Button } from '../../kit/Button';
 import { CautionsOf } from '../../kit/CautionMark';
 import { Choice } from '../../kit/Choice';
@@ -20,14 +22,17 @@ import { BenchHead } from '../BenchHead';
 import { nameOf, type BenchProps } from '../bench-props';
 import { HowMuch } from './HowMuch';
 import { TreatsOfAnother } from './TreatsOfAnother';
-import { SwapDialog } from './SwapDialog';
 import { WeighedWater } from './WeighedWater';
 import { WholeAndLeft } from './WholeAndLeft';
+
+/** Loaded once it is opened. */
+const SwapDialog = dynamic(() => import('./SwapDialog').then((dialog) => dialog.SwapDialog), { ssr: false });
 
 /** The weigh station: how much is made, and what goes on the scale. */
 export function WeighBench(props: BenchProps): ReactNode {
   const { document, edits, nominal, pantry, habits, onHabits, questions, costs } = props;
   const [swapping, setSwapping] = useState<number | null>(null);
+  const swapped = useEver(swapping !== null);
   const { cautions } = nominal.prediction;
   const onLines: ChangeLines = (next) => edits.change(['recipe', 'ingredients'], next);
   return (
@@ -73,15 +78,17 @@ export function WeighBench(props: BenchProps): ReactNode {
       <WholeAndLeft {...props} />
       <Feel nominal={nominal} />
       <KitchenAir document={document} edits={edits} />
-      <SwapDialog
-        {...{ document, nominal, pantry, questions, costs }}
-        line={swapping}
-        onClose={() => setSwapping(null)}
-        onSwap={(lines) => {
-          edits.set(['recipe', 'ingredients'], lines);
-          setSwapping(null);
-        }}
-      />
+      {swapped && (
+        <SwapDialog
+          {...{ document, nominal, pantry, questions, costs }}
+          line={swapping}
+          onClose={() => setSwapping(null)}
+          onSwap={(lines) => {
+            edits.set(['recipe', 'ingredients'], lines);
+            setSwapping(null);
+          }}
+        />
+      )}
     </div>
   );
 }

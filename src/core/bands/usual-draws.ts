@@ -1,0 +1,2 @@
+/** Draws that a door makes. */
+export const USUAL_DRAWS = 100;

@@ -1,0 +1,1 @@
+export { portionsOf } from '@/core/prediction';
