@@ -5,6 +5,7 @@ import { themeOf } from '@/contract/theme';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
+import { FocusOnMove } from '@/ui/shell/FocusOnMove';
 import { ServiceWorker } from '@/ui/shell/ServiceWorker';
 import { BottomBar } from '@/ui/shell/BottomBar';
 import { SignedOutNotice } from '@/ui/shell/SignedOutNotice';
@@ -32,9 +33,18 @@ export default async function Layout({ children }: { readonly children: ReactNod
       data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
     >
       <body className="max-sm:pb-[calc(58px+env(safe-area-inset-bottom))] print:pb-0">
+        <a
+          href="#page"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:rounded-lg focus:bg-face focus:px-4 focus:py-2"
+        >
+          Skip to the page
+        </a>
         <TopNav rail={rail.ok ? rail.value : null} night={theme === 'night'} closed={closed} />
         <SignedOutNotice />
-        {children}
+        <div id="page" tabIndex={-1} className="outline-none">
+          {children}
+        </div>
+        <FocusOnMove />
         {!closed && <BottomBar openBatch={rail.ok ? rail.value.openBatch : null} />}
         <UndoNotice />
         <ServiceWorker />

@@ -33,6 +33,7 @@ import { useBatchSaving } from './use-batch-saving';
 import { readerHere } from '../format/reader-here';
 import { HistoryDialog } from './HistoryDialog';
 import { localDay } from '../kit/local-day';
+import { ownsKeys } from '../kit/owns-keys';
 import { PageTitle } from '../shell/PageTitle';
 import { OneBench } from './OneBench';
 import { clock, dayOfYear, sentence } from '../format/units';
@@ -250,13 +251,12 @@ function useKeys(edits: { undo: () => void; redo: () => void }, save: () => void
   const { undo, redo } = edits;
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea');
       if (event.ctrlKey || event.metaKey) {
         const act = { z: event.shiftKey ? redo : undo, y: redo, s: save }[event.key.toLowerCase()];
         if (!act) return;
         event.preventDefault();
         act();
-      } else if (!typing && !event.altKey && readerHere().keys === 'alone') {
+      } else if (!ownsKeys(event.target) && !event.altKey && readerHere().keys === 'alone') {
         const bench = BENCHES[Number(event.key) - 1];
         if (bench) open(bench);
       }

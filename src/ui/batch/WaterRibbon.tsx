@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { mass } from '../format/units';
 import { useSize } from '../kit/use-size';
-import { cssColour } from './heat/water-colours';
-import { ribbonOf, ribbonPath, steamAt, type RibbonPoint } from './ribbon';
+import { Wetness } from './Wetness';
+import { ribbonOf, ribbonPath, steamAt } from './ribbon';
 
 const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
@@ -73,16 +73,3 @@ export function UprightRibbon({ nominal, pack, days }: RibbonProps): ReactNode {
     </div>
   );
 }
-
-type WetnessProps = { readonly id: string; readonly points: readonly RibbonPoint[]; readonly length: number };
-
-/** How wet it is along the line, as colours. */
-const Wetness = ({ id, points, length }: WetnessProps): ReactNode => (
-  <defs>
-    <linearGradient id={id} gradientUnits="userSpaceOnUse" x1="0" x2={length}>
-      {points.map(({ x, wet }, i) => (
-        <stop key={i} offset={x / Math.max(length, 1)} stopColor={cssColour(wet)} />
-      ))}
-    </linearGradient>
-  </defs>
-);

@@ -15,7 +15,9 @@ import { toCome } from './oven-view';
 import { Readings } from './Readings';
 import { useNextCall } from './use-next-call';
 import { useOven } from './use-oven';
+import { ownsKeys } from '../kit/owns-keys';
 import { readerHere } from '../format/reader-here';
+import { HelpButton } from '../help/HelpButton';
 import { PageTitle } from '../shell/PageTitle';
 
 const SHOWN_NEXT = 6;
@@ -45,11 +47,12 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
             </span>
           </p>
           {now !== null && <span className="font-display text-[17px] font-semibold text-ink">{wallClock(now, now)}</span>}
-          <Button look="small" aria-pressed={chime.isOn} onClick={chime.toggle} className="min-h-[34px]">
+          <Button look="small" aria-pressed={chime.isOn} onClick={chime.toggle} className="pointer-fine:min-h-[34px]">
             {chime.isOn ? <Bell aria-hidden size={15} /> : <BellOff aria-hidden size={15} />}
             {chime.isOn ? 'Rings' : 'Silent'}
           </Button>
-          <Link href="/day" className={`${buttonClass('small')} min-h-[34px]`}>
+          <HelpButton className="grid place-items-center rounded-full p-1.5 hover:text-ink" />
+          <Link href="/day" className={`${buttonClass('small')} pointer-fine:min-h-[34px]`}>
             Leave
           </Link>
         </header>
@@ -151,8 +154,15 @@ function Ended({
 function useDoneKey(done: () => Promise<void>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const held = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, button, a');
-      if (held || event.repeat || readerHere().keys === 'none' || (event.key !== ' ' && event.key !== 'Enter')) return;
+      const held = event.target instanceof HTMLElement && event.target.matches('input, button, a');
+      if (
+        held ||
+        ownsKeys(event.target) ||
+        event.repeat ||
+        readerHere().keys === 'none' ||
+        (event.key !== ' ' && event.key !== 'Enter')
+      )
+        return;
       event.preventDefault();
       void done();
     };

@@ -26,9 +26,10 @@ const Jar = (): ReactNode => (
 
 const ITEM = 'flex min-w-0 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-0.5 text-[12.5px] leading-tight';
 
-/** On a phone: the places of the moment under the thumb, and all others one press further. */
+/** On a phone: the places of the moment under the thumb, and all others one press further. At the oven there is only the oven. */
 export function BottomBar({ openBatch }: { readonly openBatch: string | null }): ReactNode {
   const here = usePlace();
+  if (here === 'oven') return null;
   const { bar, rest } = thumbPlaces(placesOf(openBatch));
   return (
     <nav

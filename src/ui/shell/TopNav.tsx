@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
+import { HelpButton } from '../help/HelpButton';
 import { KitchenSwitch } from './KitchenSwitch';
 import { MorePlaces } from './MorePlaces';
 import { NavLink } from './NavLink';
@@ -54,6 +55,7 @@ export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
       </nav>
       <span className="flex-1" />
       {rail && <KitchenSwitch kitchen={rail.kitchen} kitchens={rail.kitchens} me={rail.me} />}
+      <HelpButton className="grid place-items-center rounded-full p-1.5 hover:bg-white/10" />
       <ThemeSwitch night={night} />
     </header>
   );

@@ -8,8 +8,13 @@ import { Panel } from '../kit/Panel';
 import { BLANK_KITCHEN, chooseKitchen, setUpKitchen } from './choose';
 import { PageTitle } from '../shell/PageTitle';
 
-/** The first page, as long as nobody has chosen a kitchen: what this is, and three ways in. */
-export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
+type WelcomePageProps = WelcomeView & {
+  /** One batch from bowl to jar, drawn. */
+  readonly line: ReactNode;
+};
+
+/** The first page, as long as nobody has chosen a kitchen: what this is, shown, and three ways in. */
+export function WelcomePage({ kitchens, line }: WelcomePageProps): ReactNode {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [going, setGoing] = useState(false);
   const go = async (way: () => Promise<string | null>): Promise<void> => {
@@ -20,7 +25,7 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
   };
   const demo = kitchens.find(({ is_demo }) => is_demo);
   return (
-    <main className="mx-auto flex max-w-[1080px] flex-col gap-4 px-6 py-8">
+    <main className="mx-auto flex max-w-[1080px] flex-col gap-4 px-6 py-6 max-sm:px-4">
       <PageTitle>Welcome</PageTitle>
       <h1 className="max-w-[22ch] text-[40px] leading-[1.1] max-sm:text-[31px]">
         Know when a dog treat is dry, before you bake it.
@@ -30,6 +35,7 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
         many you get, how crisp they turn, how long they keep, and what to do at the oven minute by minute. Everything stays on
         this machine.
       </p>
+      {line}
       <Alert>{trouble}</Alert>
       <div className="grid gap-3 md:grid-cols-3">
         <Way
@@ -39,14 +45,6 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
           <Button look="main" disabled={going} onClick={() => void go(() => setUpKitchen(BLANK_KITCHEN, '/recipes/new'))}>
             Start with a recipe
           </Button>
-        </Way>
-        <Way
-          title="Set up my kitchen"
-          says="Five short questions: its name, where it is, how you measure, what bakes, who eats. Each may be left for later."
-        >
-          <Link href="/kitchens/new" className={buttonClass()}>
-            Set up my kitchen
-          </Link>
         </Way>
         {demo && (
           <Way
@@ -58,6 +56,14 @@ export function WelcomePage({ kitchens }: WelcomeView): ReactNode {
             </Button>
           </Way>
         )}
+        <Way
+          title="Set up my kitchen"
+          says="Five short questions: its name, where it is, how you measure, what bakes, who eats. Each may be left for later."
+        >
+          <Link href="/kitchens/new" className={buttonClass()}>
+            Set up my kitchen
+          </Link>
+        </Way>
       </div>
     </main>
   );

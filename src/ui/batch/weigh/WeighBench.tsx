@@ -60,20 +60,9 @@ export function WeighBench(props: BenchProps): ReactNode {
           />
         )}
         more={(i) => <WeighedWater {...props} line={i} />}
-        tools={(i) => {
-          const { ingredient } = document.recipe.ingredients[i];
-          const row = pantry.get(ingredient);
-          return row && swapIdeas(row, pantry).length > 0 ? (
-            <Button
-              look="quiet"
-              aria-label={`Swap ${nameOf(pantry, ingredient)}`}
-              title="Swap it for something else"
-              onClick={() => setSwapping(i)}
-            >
-              <Repeat2 aria-hidden size={17} />
-            </Button>
-          ) : null;
-        }}
+        tools={(i) => (
+          <SwapButton pantry={pantry} ingredient={document.recipe.ingredients[i].ingredient} onSwap={() => setSwapping(i)} />
+        )}
       />
       <WholeAndLeft {...props} />
       <Feel nominal={nominal} />
@@ -90,6 +79,19 @@ export function WeighBench(props: BenchProps): ReactNode {
         />
       )}
     </div>
+  );
+}
+
+type SwapButtonProps = { readonly pantry: Pantry; readonly ingredient: string; readonly onSwap: () => void };
+
+/** Nothing where nothing else would do. */
+function SwapButton({ pantry, ingredient, onSwap }: SwapButtonProps): ReactNode {
+  const row = pantry.get(ingredient);
+  if (!row || swapIdeas(row, pantry).length === 0) return null;
+  return (
+    <Button look="quiet" aria-label={`Swap ${nameOf(pantry, ingredient)}`} title="Swap it for something else" onClick={onSwap}>
+      <Repeat2 aria-hidden size={17} />
+    </Button>
   );
 }
 
