@@ -52,11 +52,16 @@ export type LogView = {
   /** Whether this is not the first page, and where the next one begins; null on the last. */
   readonly goesOn: boolean;
   readonly next: string | null;
-  /** Of all batches: how many were weighed, were inside their band of weight, and how far off they were on average [points of raw mass]. */
+  /**
+   * Of all batches: how many were weighed and counted, how many of those were inside their band of weight and of pieces, and how far
+   * off they were on average [points of raw mass].
+   */
   readonly tally: {
     readonly batches: number;
     readonly weighed: number;
     readonly inside: number;
+    readonly counted: number;
+    readonly pieces_inside: number;
     readonly shift_pct: number | null;
   };
   /** Recipes that anything was made of, and what there is to bake in: by name, to choose from. */

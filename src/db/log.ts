@@ -89,11 +89,13 @@ async function newestPage(
   return { rows, total: counted.rows[0].total };
 }
 
-/** How weighed batches did, all of them: inside their band of weight, and how far off on average [points of raw mass]. */
+/** How batches did, all of them: inside their band of weight and of pieces, and how far off on average [points of raw mass]. */
 type LogTally = {
   readonly batches: number;
   readonly weighed: number;
   readonly inside: number;
+  readonly counted: number;
+  readonly pieces_inside: number;
   readonly shift_pct: number | null;
 };
 
@@ -101,6 +103,7 @@ export async function logTally(db: Queryable, kitchenId: string): Promise<LogTal
   const { rows } = await db.query<LogTally>(
     `select (select count(*)::int from batch where kitchen_id = $1) as batches, count(m.loss_pct)::int as weighed,
        count(*) filter (where m.loss_pct between m.loss_low_pct and m.loss_high_pct)::int as inside,
+       count(m.pieces)::int as counted, count(*) filter (where m.pieces_inside)::int as pieces_inside,
        avg(m.loss_pct - m.loss_likely_pct) as shift_pct
      from measurement m join batch b on b.id = m.batch_id where b.kitchen_id = $1`,
     [kitchenId],

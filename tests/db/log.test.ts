@@ -78,6 +78,8 @@ describe('a page of the log', () => {
     const weighed = (await log()).flatMap(({ comparison }) => comparison?.loss_pct ?? []);
     const { tally } = await page({ words: 'no batch is called so' });
     expect(tally).toMatchObject({ weighed: weighed.length, inside: weighed.filter(({ inside }) => inside).length });
+    const counted = (await log()).flatMap(({ comparison }) => comparison?.pieces ?? []);
+    expect(tally).toMatchObject({ counted: counted.length, pieces_inside: counted.filter(({ inside }) => inside).length });
     expect(tally.shift_pct).toBeCloseTo(
       weighed.reduce((sum, { measured, likely }) => sum + measured - likely, 0) / weighed.length,
       9,

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { lateBatches, solve } from '@/core/bakeday';
 import { dayOf, type DaySettings } from '@/core/calls';
 import { BlockSheet } from '@/ui/day/BlockSheet';
+import { handCalls } from '@/ui/day/hand-calls';
 import { DayPrint } from '@/ui/day/DayPrint';
 import { DayPicker } from '@/ui/day/DayPicker';
 import type { DayNames } from '@/ui/day/day-names';
@@ -80,7 +81,9 @@ describe('a bake day', () => {
     expect(text).toContain('It could not begin at 08:05');
   });
   it('is printed as calls by the clock, with when each batch is ready', () => {
-    const text = words(<DayPrint iso="2026-11-28" day={day} plan={planned.plan} names={names} />);
+    const calls = handCalls(day, planned.plan, names);
+    expect(calls.map(({ number }) => number)).toEqual(calls.map((_, i) => i + 1));
+    const text = words(<DayPrint iso="2026-11-28" day={day} plan={planned.plan} names={names} calls={calls} />);
     const times = [...text.matchAll(/Sat (\d\d):(\d\d) (mix|bake|pack)/g)].map(([, h, m]) => 60 * Number(h) + Number(m));
     expect(times.length).toBe(planned.plan.flatMap(({ att }) => att).length);
     expect([...times].sort((a, b) => a - b)).toEqual(times);

@@ -393,7 +393,7 @@ describe('recipes and log', () => {
     total: entries.length,
     goesOn: false,
     next: null,
-    tally: { batches: entries.length, weighed: 2, inside: 1, shift_pct: -6.5 },
+    tally: { batches: entries.length, weighed: 2, inside: 1, counted: 2, pieces_inside: 2, shift_pct: -6.5 },
     recipes: [],
     ovens: [],
   });
@@ -408,7 +408,7 @@ describe('recipes and log', () => {
     expect(text).toContain('planned · changed 20 Nov 2026');
     expect(text).toContain('baked 14 Nov 2026');
     expect(text).toContain(
-      '1 of 2 weighed batches lost what their band of weight said; on average they lost 6.5 points less water',
+      'Forecasts inside their band, which promises 8 of 10: weight lost 1 of 2, pieces 2 of 2. On average batches lost 6.5 points less water',
     );
     expect(text).toMatch(/39\.0 % inside/);
     expect(text).toMatch(/30\.0 % outside/);

@@ -18,6 +18,8 @@ import { DayPrint } from './DayPrint';
 import { DayVerdict } from './DayVerdict';
 import { PlanFoot } from './PlanFoot';
 import { PlanView } from './PlanView';
+import { DayCalls } from './DayCalls';
+import { handCalls } from './hand-calls';
 import { dayNames } from './day-names';
 import { lanesOf } from './lanes';
 import { useBakeDay } from './use-bake-day';
@@ -37,6 +39,7 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
     () => (shown && fits(shown.plan, day.batches) ? lanesOf(day, shown.plan, machines) : []),
     [day, shown, machines],
   );
+  const calls = shown && lanes.length > 0 ? handCalls(day, shown.plan, names) : [];
   const [trouble, setTrouble] = useState<string | null>(null);
   // The oven begins with the plan as it is shown, so it is kept first.
   const [goToOven] = useAfterSaving({ saved: saving.state.kind === 'saved', saveNow: saving.saveNow }, async () => {
@@ -50,9 +53,18 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
       <DayHead iso={iso} settings={settings} onSettings={setSettings} isSaved={view.saved.revision > 0} />
       <Alert>{trouble}</Alert>
       <SavingNote saving={saving} what="this day" />
-      {shown && lanes.length > 0 && <DayPrint iso={iso} day={day} plan={shown.plan} names={names} />}
+      {shown && lanes.length > 0 && <DayPrint iso={iso} day={day} plan={shown.plan} names={names} calls={calls} />}
       <Panel label="The plan" className="px-4 py-3 print:hidden">
-        <PlanView {...{ iso, planned, day, lanes, names, picked }} onPick={setPicked} onPin={pin} />
+        <div className={calls.length > 0 ? 'grid gap-x-4 gap-y-3 lg:grid-cols-[minmax(0,1fr)_350px]' : ''}>
+          <PlanView {...{ iso, planned, day, lanes, names, calls, picked }} onPick={setPicked} onPin={pin} />
+          {calls.length > 0 && (
+            <div className="relative max-lg:static">
+              <div className="inset-0 flex flex-col lg:absolute">
+                <DayCalls {...{ calls, picked }} onPick={setPicked} />
+              </div>
+            </div>
+          )}
+        </div>
         <PlanFoot {...{ iso, planned, names }} isUnderWay={underWay !== null} onOven={goToOven} />
       </Panel>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:hidden">

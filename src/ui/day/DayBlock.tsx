@@ -12,6 +12,8 @@ type DayBlockProps = {
   readonly day: Day;
   readonly lane: Lane;
   readonly block: Block;
+  /** Of a block of hands: which call of the day it is. */
+  readonly number: number | null;
   readonly names: DayNames;
   readonly picked: { readonly b: number; readonly j: number } | null;
   readonly onPick: (picked: { b: number; j: number }) => void;
@@ -23,7 +25,7 @@ type DayBlockProps = {
 };
 
 /** One block of a lane: it is dragged, or moved by arrow keys, to pin its step. */
-export function DayBlock({ day, lane, block, names, picked, onPick, handlers, ...place }: DayBlockProps): ReactNode {
+export function DayBlock({ day, lane, block, number, names, picked, onPick, handlers, ...place }: DayBlockProps): ReactNode {
   const { b, j, s, e, visit } = block;
   const step = day.batches[b]?.steps[j];
   if (!step) return null;
@@ -48,8 +50,8 @@ export function DayBlock({ day, lane, block, names, picked, onPick, handlers, ..
         handlers.onPointerDown(pointer);
       }}
     >
-      <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, pinned, chosen }} {...place} />
-      <title>{`${label}, ${clock(s)} – ${clock(e)}`}</title>
+      <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, number, pinned, chosen }} {...place} />
+      <title>{`${number === null ? '' : `${number}. `}${label}, ${clock(s)} – ${clock(e)}`}</title>
     </g>
   );
 }
@@ -64,15 +66,19 @@ type BlockFaceProps = Pick<DayBlockProps, 'width_px' | 'height_px'> & {
   readonly kind: Lane['kind'];
   readonly heat_c: number | null;
   readonly label: string;
+  readonly number: number | null;
   readonly pinned: boolean;
   readonly chosen: 'step' | 'batch' | null;
 };
 
 /** As much of its label as there is room for, on a ground that tells how hot it is. */
-function BlockFace({ kind, heat_c, label, pinned, chosen, width_px, height_px }: BlockFaceProps): ReactNode {
+function BlockFace({ kind, heat_c, label, number, pinned, chosen, width_px, height_px }: BlockFaceProps): ReactNode {
   const heat = heat_c === null ? null : heatShare(heat_c);
   const ground = heat !== null ? '' : kind === 'hands' ? 'fill-dough-pale' : 'fill-water-pale';
-  const lines = wrapped(label, Math.floor((width_px - 8) / PX_PER_LETTER), Math.floor((height_px - 6) / LINE_PX));
+  const letters = Math.floor((width_px - 8) / PX_PER_LETTER);
+  // A block of hands is told by its number on the list; where that has no room either, the list alone tells it.
+  const numbered = number === null || width_px < String(number).length * PX_PER_LETTER + 2 ? '' : String(number);
+  const lines = number === null ? wrapped(label, letters, Math.floor((height_px - 6) / LINE_PX)) : [];
   return (
     <>
       <rect
@@ -84,6 +90,11 @@ function BlockFace({ kind, heat_c, label, pinned, chosen, width_px, height_px }:
       />
       {pinned && <circle cx={width_px - 7} cy={8} r={3.5} className="fill-rim" />}
       <text className={`pointer-events-none text-[12px] ${heat !== null && heat > DARK ? 'fill-face' : 'fill-ink'}`}>
+        {numbered && (
+          <tspan x={width_px / 2} y={height_px / 2 + 4} textAnchor="middle">
+            {numbered}
+          </tspan>
+        )}
         {lines.map((line, i) => (
           <tspan key={i} x={5} y={16 + i * LINE_PX}>
             {line}

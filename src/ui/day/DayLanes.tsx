@@ -6,6 +6,7 @@ import { useSize } from '../kit/use-size';
 import { DayBlock } from './DayBlock';
 import { LaneGrid } from './LaneGrid';
 import { LaneName } from './LaneName';
+import type { HandCall } from './hand-calls';
 import type { DayNames } from './day-names';
 import { laneScale, rowPx, stepStart } from './lane-scale';
 import type { Block, Lane } from './lanes';
@@ -15,6 +16,8 @@ export type DayLanesProps = {
   readonly day: Day;
   readonly lanes: readonly Lane[];
   readonly names: DayNames;
+  /** The calls of the day, which the blocks of hands are numbered by. */
+  readonly calls: readonly HandCall[];
   readonly picked: { readonly b: number; readonly j: number } | null;
   readonly onPick: (picked: { b: number; j: number }) => void;
   readonly onPin: (b: number, j: number, at: number) => void;
@@ -24,9 +27,10 @@ export type DayLanesProps = {
 const SNAP_MIN = 5;
 
 /** The plan on the clock: hands, ovens, dryers and the night. A block is dragged, or moved by arrow keys, to pin it. */
-export function DayLanes({ iso, day, lanes, names, picked, onPick, onPin }: DayLanesProps): ReactNode {
+export function DayLanes({ iso, day, lanes, names, calls, picked, onPick, onPin }: DayLanesProps): ReactNode {
   const [ref, { width }] = useSize<HTMLDivElement>({ width: 900, height: 0 });
   const scale = laneScale(day, lanes, width);
+  const numbers = new Map(calls.map(({ key, number }) => [key, number]));
   const [drag, setDrag] = useState<{ readonly key: string; readonly at: number } | null>(null);
   const { handle } = useDrag<Block, number>({
     under: (pointer, block, grabbed) =>
@@ -56,6 +60,7 @@ export function DayLanes({ iso, day, lanes, names, picked, onPick, onPin }: DayL
               <DayBlock
                 key={`${lane.id} ${block.key}`}
                 {...{ iso, day, lane, block, names, picked, onPick }}
+                number={lane.kind === 'hands' ? (numbers.get(block.key) ?? null) : null}
                 x={scale.x(block.s + (drag?.key === block.key ? drag.at - stepStart(lanes, block) : 0))}
                 y={scale.tops[i] + block.row * rowPx(lane)}
                 width_px={Math.max(3, (block.e - block.s) * scale.px_per_min - 1)}

@@ -3,20 +3,19 @@ import type { Day, PlannedStep } from '@/core/bakeday';
 import { duration } from '../format/units';
 import type { DayNames } from './day-names';
 import { momentOf } from './day-words';
+import type { HandCall } from './hand-calls';
 
 type DayPrintProps = {
   readonly iso: string;
   readonly day: Day;
   readonly plan: readonly PlannedStep[];
   readonly names: DayNames;
+  readonly calls: readonly HandCall[];
 };
 
 /** The day on paper: every call to the hands by the clock, with a box to tick. Only printed, never on the screen. */
-export function DayPrint({ iso, day, plan, names }: DayPrintProps): ReactNode {
-  const { nameOf, visitName, machineName } = names;
-  const calls = plan
-    .flatMap(({ b, j, m, att }) => att.map(({ s, e }, i) => ({ b, j, m, s, e, name: visitName(b, j, i, att.length) })))
-    .sort((x, y) => x.s - y.s);
+export function DayPrint({ iso, day, plan, names, calls }: DayPrintProps): ReactNode {
+  const { nameOf } = names;
   const ready = day.batches.map(({ due }, b) => ({
     b,
     due,
@@ -27,23 +26,24 @@ export function DayPrint({ iso, day, plan, names }: DayPrintProps): ReactNode {
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-rim text-left">
-            {['', 'when', 'what', 'batch', 'where', 'takes'].map((head, i) => (
+            {['done', '', 'when', 'what', 'batch', 'where', 'takes'].map((head, i) => (
               <th key={i} className="py-1 pr-3">
-                {head}
+                {head || <span className="sr-only">number</span>}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {calls.map(({ b, j, m, s, e, name }) => (
-            <tr key={`${b} ${j} ${s}`} className="break-inside-avoid border-b border-hair align-top">
+          {calls.map(({ number, key, s, e, what, batch, where }) => (
+            <tr key={key} className="break-inside-avoid border-b border-hair align-top">
               <td className="py-1 pr-2">
                 <span aria-hidden className="inline-block size-3.5 rounded-sm border border-rim" />
               </td>
+              <td className="py-1 pr-2 text-right text-soft">{number}</td>
               <td className="py-1 pr-3 font-semibold whitespace-nowrap">{momentOf(iso, s)}</td>
-              <td className="py-1 pr-3">{name}</td>
-              <td className="py-1 pr-3">{nameOf(b)}</td>
-              <td className="py-1 pr-3">{m >= 0 && machineName(day.batches[b].steps[j].modes?.[m]?.res ?? '')}</td>
+              <td className="py-1 pr-3">{what}</td>
+              <td className="py-1 pr-3">{batch}</td>
+              <td className="py-1 pr-3">{where}</td>
               <td className="py-1 whitespace-nowrap">{duration(e - s)}</td>
             </tr>
           ))}

@@ -15,8 +15,10 @@ describe('a text in a narrow place', () => {
     expect(wrapped(NAME, 20, 1)).toEqual(['Hillbars for Saturd…']);
     expect(wrapped(NAME, 20, 2)).toEqual(['Hillbars for', "Saturday's market:…"]);
   });
-  it('is cut within a word that is wider than the place, and left out where nothing could be read', () => {
-    expect(wrapped(NAME, 5, 3)).toEqual(['Hill…']);
+  it('is cut within a word that is wider than the place, and left out where so little of it would tell nothing', () => {
+    expect(wrapped('Hillbars-for-the-market', 12, 1)).toEqual(['Hillbars-fo…']);
+    expect(wrapped(NAME, 5, 3)).toEqual([]);
+    expect(wrapped('Tray', 5, 3)).toEqual(['Tray']);
     expect(wrapped(NAME, 2, 3)).toEqual([]);
     expect(wrapped(NAME, 20, 0)).toEqual([]);
   });
@@ -26,7 +28,7 @@ describe('a text in a narrow place', () => {
         const made = wrapped(NAME, letters, lines);
         expect(made.length).toBeLessThanOrEqual(lines);
         for (const line of made) expect(line.length).toBeLessThanOrEqual(letters);
-        if (!made.some((line) => line.endsWith('…'))) expect(made.join(' ')).toBe(NAME);
+        if (made.length > 0 && !made.some((line) => line.endsWith('…'))) expect(made.join(' ')).toBe(NAME);
       }
   });
 });

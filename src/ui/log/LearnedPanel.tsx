@@ -116,8 +116,9 @@ function ApplianceLine({ one, change }: ApplianceLineProps): ReactNode {
           </span>
           <span className="text-soft">
             from {one.batches === 1 ? 'one batch' : `${one.batches} batches`}
-            {one.tally.of > 0 && `; of ${one.tally.of} end times foreseen at the oven ${one.tally.inside} fell inside their bar`}
-            {one.tally.of >= ENOUGH && one.tally.inside / one.tally.of < FEW_HITS && ', so those bars are wider now'}
+            {one.tally.of >= ENOUGH &&
+              one.tally.inside / one.tally.of < FEW_HITS &&
+              `; ${one.tally.inside} of ${one.tally.of} end times foreseen at the oven came true, so those are told wider now`}
           </span>
         </>
       )}

@@ -187,14 +187,19 @@ function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn, onGone
 /** Points by which the kitchen differs from the forecasts before it is worth a word [% of raw mass]. */
 const WORTH_A_WORD = 0.3;
 
-/** How many weighed batches fell inside their band, and whether this kitchen dries more or less than predicted; nothing where none was weighed. */
-function tallyWords({ weighed, inside, shift_pct: shift }: LogView['tally']): string | undefined {
-  if (weighed === 0 || shift === null) return undefined;
+/**
+ * The one tally: how many forecasts that were made before baking came true, by what was measured, beside what their bands promise; and
+ * whether this kitchen dries more or less than predicted. Nothing where nothing was weighed.
+ */
+function tallyWords({ weighed, inside, counted, pieces_inside, shift_pct: shift }: LogView['tally']): string | undefined {
+  const told = [weighed > 0 && `weight lost ${inside} of ${weighed}`, counted > 0 && `pieces ${pieces_inside} of ${counted}`];
+  const lines = told.filter((line) => line !== false);
+  if (lines.length === 0) return undefined;
   const shifted =
-    Math.abs(shift) < WORTH_A_WORD
+    shift === null || Math.abs(shift) < WORTH_A_WORD
       ? ''
-      : `; on average they lost ${Math.abs(shift).toFixed(1)} points ${shift < 0 ? 'less' : 'more'} water than the likely value`;
-  return `${inside} of ${weighed} weighed batches lost what their band of weight said${shifted}`;
+      : `. On average batches lost ${Math.abs(shift).toFixed(1)} points ${shift < 0 ? 'less' : 'more'} water than the likely value`;
+  return `Forecasts inside their band, which promises 8 of 10: ${lines.join(', ')}${shifted}.`;
 }
 
 const Only = ({ value }: { readonly value: string }): ReactNode => (
