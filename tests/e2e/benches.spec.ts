@@ -4,8 +4,8 @@ import { bake, expectAccessibleByDayAndNight, outcome, predicted, test, typeIn }
 
 const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
 
-test('every station, place and dead end reads well to tools', async ({ page, troubles }) => {
-  await test.step('every station opens by its number, reads well to tools by day and night, and keeps the outcome in view', async () => {
+test('every station opens by its number', async ({ page }) => {
+  await test.step('every station opens by its number and keeps the outcome in view', async () => {
     await bake(page, 'Malt-grain batons');
     for (const [i, name] of BENCHES.entries()) {
       await page.locator('body').press(String(i + 1));
@@ -13,28 +13,7 @@ test('every station, place and dead end reads well to tools', async ({ page, tro
       await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
       await expect(page.locator('[data-outcome="snap"]')).toBeInViewport();
       if (name === 'Keep') await page.locator('.apexcharts-series path').first().waitFor();
-      await expectAccessibleByDayAndNight(page);
     }
-  });
-  await test.step('every place and dead end reads well to tools by day and night', async () => {
-    for (const address of [
-      '/',
-      '/oven',
-      '/jars',
-      '/recipes',
-      '/recipes/hillbars',
-      '/recipes/hillbars/edit',
-      '/pantry',
-      '/pantry/shopping',
-      '/kit',
-      '/log',
-      '/batch/nonsense',
-    ]) {
-      await page.goto(address);
-      await expect(page.getByRole('main')).toBeVisible();
-      await expectAccessibleByDayAndNight(page);
-    }
-    troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
   });
 });
 

@@ -52,7 +52,7 @@ export const BatchLine = memo(function BatchLine({
               aria-controls="bench"
               aria-keyshortcuts={String(i + 1)}
               onClick={() => onBench(key)}
-              className={`${STATION} ${i > 0 ? 'border-hair sm:border-l-[1.5px] max-sm:border-t' : ''} ${bench === key ? 'max-sm:bg-crunch-pale' : ''}`}
+              className={`${STATION} ${i > 0 ? 'border-hair sm:border-l-[1.5px] max-sm:border-t' : ''} ${bench === key ? 'max-sm:bg-enamel' : ''}`}
             >
               <span className="flex items-center gap-2 text-[13.5px] whitespace-nowrap max-lg:gap-1 max-sm:row-span-2 max-sm:self-center max-sm:gap-2 max-sm:text-[15px]">
                 <span

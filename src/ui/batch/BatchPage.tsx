@@ -14,6 +14,7 @@ import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { UndoRedo } from '../kit/UndoRedo';
+import { WrappingField } from '../kit/WrappingField';
 import { BatchLine } from './BatchLine';
 import { shownKeeps } from './shown-keeps';
 import { BeginAtOven } from './BeginAtOven';
@@ -183,18 +184,16 @@ function NameField({ name, onName }: { readonly name: string; readonly onName: (
       <label className="sr-only" htmlFor="batch-name">
         Name of the batch
       </label>
-      <input
+      <WrappingField
         id="batch-name"
         value={shown}
         maxLength={200}
-        title={shown}
-        size={Math.max(8, Math.min(40, shown.length))}
         onChange={({ target }) => {
           setTyped(target.value);
           onName(target.value);
         }}
         onBlur={() => setTyped(null)}
-        className="max-w-full rounded-lg bg-transparent font-display text-[25px] font-semibold tracking-tight text-ellipsis [field-sizing:content] hover:bg-face"
+        className="block max-w-full min-w-32 rounded-lg bg-transparent font-display text-[25px] leading-tight font-semibold tracking-tight hover:bg-face"
       />
     </h1>
   );
@@ -319,7 +318,7 @@ function BenchPanel({ bench, children }: BenchPanelProps): ReactNode {
       role="tabpanel"
       tabIndex={0}
       aria-labelledby={`station-${bench}`}
-      className="min-h-0 overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
+      className="min-h-0 overflow-x-hidden overflow-y-auto rounded-[18px] border-[1.6px] border-rim bg-face px-4 py-3"
     >
       {children}
     </div>

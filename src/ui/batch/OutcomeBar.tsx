@@ -22,9 +22,9 @@ export function OutcomeBar({ nominal, banded, bandIsOld }: OutcomeBarProps): Rea
   return (
     <a
       href="#what-comes-out"
-      aria-label={`What comes out: ${figures.map(({ name, figure }) => `${name} ${figure}`).join(', ')}`}
       className="sticky bottom-2 z-20 flex justify-around gap-2 rounded-2xl border-[1.6px] border-rim bg-face px-3 py-1 max-sm:bottom-[calc(62px+env(safe-area-inset-bottom))] lg:hidden print:hidden"
     >
+      <span className="sr-only">What comes out: </span>
       {figures.map(({ name, figure, hue }) => (
         <span key={name} className="whitespace-nowrap">
           <span className="text-[13.5px] text-soft">{name}</span>{' '}

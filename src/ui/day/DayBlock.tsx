@@ -34,25 +34,32 @@ export function DayBlock({ day, lane, block, number, names, picked, onPick, hand
   const label = lane.kind === 'hands' ? `${what}, ${batch}` : lane.kind === 'store' ? batch : `${batch}: ${what}`;
   const pinned = step.pin !== undefined;
   const chosen = picked?.b !== b ? null : picked.j === j ? 'step' : 'batch';
+  const at = `translate(${place.x} ${place.y})`;
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen === 'step'}
-      aria-label={`${batch}: ${what}, ${momentOf(place.iso, s)} to ${momentOf(place.iso, e)}${pinned ? ', pinned' : ''}`}
-      data-block={`${lane.kind} ${b}/${j}`}
-      transform={`translate(${place.x} ${place.y})`}
-      className="cursor-grab outline-offset-1 active:cursor-grabbing"
-      onFocus={() => onPick({ b, j })}
-      {...handlers}
-      onPointerDown={(pointer) => {
-        onPick({ b, j });
-        handlers.onPointerDown(pointer);
-      }}
-    >
-      <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, number, pinned, chosen }} {...place} />
-      <title>{`${number === null ? '' : `${number}. `}${label}, ${clock(s)} – ${clock(e)}`}</title>
-    </g>
+    <>
+      {/* What is seen lies under what is pressed, whose name says all of it. */}
+      <g aria-hidden transform={at} className="pointer-events-none">
+        <BlockFace kind={lane.kind} heat_c={block.heat_c} {...{ label, number, pinned, chosen }} {...place} />
+      </g>
+      <g
+        role="button"
+        tabIndex={0}
+        aria-pressed={chosen === 'step'}
+        aria-label={`${batch}: ${what}, ${momentOf(place.iso, s)} to ${momentOf(place.iso, e)}${pinned ? ', pinned' : ''}`}
+        data-block={`${lane.kind} ${b}/${j}`}
+        transform={at}
+        className="cursor-grab outline-offset-1 active:cursor-grabbing"
+        onFocus={() => onPick({ b, j })}
+        {...handlers}
+        onPointerDown={(pointer) => {
+          onPick({ b, j });
+          handlers.onPointerDown(pointer);
+        }}
+      >
+        <rect width={place.width_px} height={place.height_px} rx={5} className="fill-transparent" />
+        <title>{`${number === null ? '' : `${number}. `}${label}, ${clock(s)} – ${clock(e)}`}</title>
+      </g>
+    </>
   );
 }
 

@@ -51,6 +51,7 @@ export function DayLanes({ iso, day, lanes, names, calls, picked, onPick, onPin 
         className="block touch-pan-x text-[13px] select-none"
         role="group"
         aria-label="Plan of the day"
+        data-listed-beside
       >
         <LaneGrid iso={iso} day={day} scale={scale} />
         {lanes.map((lane, i) => (

@@ -28,7 +28,7 @@ export function DateField({ label, value, from, shown = false, onChange }: DateF
     <Popover className="relative inline-flex items-center gap-1.5">
       {shown && <span className="text-soft">{label}</span>}
       <PopoverButton
-        aria-label={`${label}: ${value === '' ? 'none' : day(value)}`}
+        aria-label={`${label}: ${value === '' ? 'choose a day' : day(value)}`}
         className="inline-flex items-center gap-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold hover:border-rim"
       >
         {value === '' ? <span className="font-normal text-soft">choose a day</span> : day(value)}

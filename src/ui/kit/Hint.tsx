@@ -8,7 +8,7 @@ export function Hint({ says, children }: { readonly says: string; readonly child
       <button
         type="button"
         aria-describedby={id}
-        className="relative cursor-help border-b border-dotted border-soft pointer-coarse:after:absolute pointer-coarse:after:-inset-3"
+        className="cursor-help border-b border-dotted border-soft pointer-coarse:-mx-2 pointer-coarse:-my-3 pointer-coarse:border-0 pointer-coarse:px-2 pointer-coarse:py-3 pointer-coarse:underline pointer-coarse:decoration-dotted"
       >
         {children}
       </button>

@@ -67,7 +67,7 @@ export function NumberField({
           inputMode="text"
           autoComplete="off"
           style={{ minWidth: `${(typed ?? text).length + 0.5}ch` }}
-          className={`${width} bg-transparent text-right pointer-coarse:min-w-11! font-semibold outline-none`}
+          className={`${width} bg-transparent text-right pointer-coarse:min-w-[44px]! font-semibold outline-none`}
           value={typed ?? text}
           aria-invalid={wrong !== null}
           aria-describedby={wrong ? `${id}-wrong` : undefined}

@@ -1,5 +1,6 @@
 'use client';
 import { useState, type ReactNode } from 'react';
+import { WrappingField } from './WrappingField';
 
 type TextFieldProps = {
   readonly label: string;
@@ -32,13 +33,12 @@ export function TextField({ label, value, onChange, needed, look = 'plain', ...m
     if (next !== value && !(needed && next === '')) onChange(next);
   };
   return (
-    <input
+    <WrappingField
       aria-label={label}
       value={shown}
       maxLength={maxLength}
       placeholder={placeholder}
-      size={look === 'name' ? Math.max(6, shown.length) : undefined}
-      className={`min-w-0 outline-none ${LOOKS[look]} ${className}`}
+      className={`min-w-0 ${LOOKS[look]} ${className}`}
       onChange={({ target }) => setTyped(target.value)}
       onBlur={commit}
       onKeyDown={({ key, currentTarget }) => {

@@ -214,7 +214,7 @@ type RowProps = { readonly entry: LogEntryView; readonly chosen: boolean; readon
 function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
   const { id, name, recipe, oven, baked_on, changed_at, forecast, comparison } = entry;
   return (
-    <tr className="border-t border-hair align-top [&>td]:px-4 [&>td]:py-2.5 max-sm:mx-4">
+    <tr className="border-t border-hair align-top [&>td]:px-4 max-lg:[&>td]:px-2 [&>td]:py-2.5 max-sm:mx-4">
       <td>
         <Tick forAll name={name} checked={chosen} onChange={onChoose} />
       </td>
@@ -252,7 +252,7 @@ function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
       <td className="text-right">
         <Link
           href={`/log/${id}`}
-          className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold whitespace-nowrap hover:border-rim"
+          className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold lg:whitespace-nowrap hover:border-rim"
         >
           {comparison ? 'Open' : 'Enter weights'}
         </Link>
@@ -279,7 +279,7 @@ function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
   return (
     <table className="stacked w-full border-collapse">
       <thead>
-        <tr className="text-left text-[14px] text-soft [&>th]:px-4 [&>th]:py-2 [&>th]:font-normal">
+        <tr className="text-left text-[14px] text-soft [&>th]:px-4 max-lg:[&>th]:px-2 [&>th]:py-2 [&>th]:font-normal">
           <th>
             <span className="sr-only">Compare</span>
           </th>

@@ -155,7 +155,7 @@ function PantryRow({ item, currency, today, isOpen, onOpen, tick }: PantryRowPro
             type="button"
             onClick={onOpen}
             aria-pressed={isOpen}
-            className="inline-flex min-w-0 items-center gap-1.5 text-left hover:underline"
+            className="inline-flex min-w-[44px] items-center gap-1.5 text-left hover:underline"
           >
             {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
             <span>{row.name}</span>

@@ -31,6 +31,7 @@ import { useEditedDraft } from './bring/use-edited-draft';
 import { StepsEditor } from './StepsEditor';
 import { useSaveRecipe, type SavedRecipe } from './use-save-recipe';
 import { limits } from '../kit/limits';
+import { WrappingField } from '../kit/WrappingField';
 import { PageTitle } from '../shell/PageTitle';
 
 // A recipe is pasted or written line by line; each way is loaded where it is gone.
@@ -71,7 +72,7 @@ export function RecipeEditor({
   const steps = recipe.steps ?? [];
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
-      <PageTitle>{(saved && recipe.name) || 'Write a recipe'}</PageTitle>
+      <PageTitle>{saved ? `Change ${recipe.name}` : 'Write a recipe'}</PageTitle>
       <Head saved={saved} batch={batch} saving={saving} pasting={pasting} onWrite={() => setPasting(false)} />
       <NotSaved saving={saving} />
       {pasting ? (
@@ -149,7 +150,7 @@ function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
     <Panel label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
       <label className="flex min-w-64 flex-1 items-center gap-2">
         <span className="text-soft">Name</span>
-        <input
+        <WrappingField
           value={recipe.name ?? ''}
           maxLength={200}
           onChange={({ target }) => edits.set(['recipe', 'name'], target.value)}
@@ -172,7 +173,7 @@ function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
       />
       <label className="flex w-full items-center gap-2">
         <span className="text-soft">In a line</span>
-        <input
+        <WrappingField
           value={recipe.summary ?? ''}
           maxLength={1000}
           onChange={({ target }) => edits.set(['recipe', 'summary'], target.value || undefined)}

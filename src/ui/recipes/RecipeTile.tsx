@@ -110,7 +110,7 @@ function BakeThis({ recipe, startAction }: BakeThisProps): ReactNode {
           className="rounded-full border-[1.6px] border-heat bg-heat px-5 py-2 font-semibold whitespace-nowrap text-face hover:brightness-110"
           aria-label={`Bake ${recipe.name}`}
         >
-          Bake this
+          Bake
         </button>
       </form>
     </Needs>

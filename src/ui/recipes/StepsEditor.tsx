@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { type RecipeStep, RECIPE_STEP } from '@/core/document';
 import { Button } from '../kit/Button';
 import { OptionalNumber } from '../kit/OptionalNumber';
+import { WrappingField } from '../kit/WrappingField';
 
 type StepsEditorProps = {
   readonly steps: readonly RecipeStep[];
@@ -20,7 +21,7 @@ export function StepsEditor({ steps, onText, onSteps }: StepsEditorProps): React
       {steps.map((step, i) => (
         <li key={i} className="flex flex-wrap items-center gap-2">
           <span className="w-5 font-display text-[16px] font-semibold text-dough">{i + 1}</span>
-          <input
+          <WrappingField
             aria-label={`Step ${i + 1}`}
             value={step.text}
             maxLength={1000}
@@ -35,7 +36,7 @@ export function StepsEditor({ steps, onText, onSteps }: StepsEditorProps): React
             value={step.minutes ?? null}
             onChange={(minutes) => change(i, { minutes: minutes ?? undefined } as Partial<RecipeStep>)}
           />
-          <input
+          <WrappingField
             aria-label={`Tool of step ${i + 1}`}
             value={step.tool ?? ''}
             maxLength={200}

@@ -1,0 +1,117 @@
+import { expect } from '@playwright/test';
+import { scriptsOf, tooSmallForFingers, wrongAtThisWidth } from './looked-over';
+import { expectAccessible, expectContrast, test } from './page';
+
+/** Every place and dead end, as a stranger may enter it. */
+const PLACES = [
+  '/',
+  '/recipes',
+  '/recipes/lamb-liver-squares',
+  '/recipes/lamb-liver-squares/edit',
+  '/recipes/new',
+  '/day',
+  '/oven',
+  '/jars',
+  '/log',
+  '/dogs',
+  '/pantry',
+  '/pantry/shopping',
+  '/kit',
+  '/settings',
+  '/bin',
+  '/people',
+  '/kitchens/new',
+  '/help',
+  '/sign-in',
+  '/pair',
+  '/offline',
+  '/batch/nonsense',
+];
+const BENCHES = ['weigh', 'mix', 'shape', 'heat', 'cool', 'pack', 'keep'];
+const PHONE = { width: 360, height: 780 };
+const TABLET = { width: 820, height: 1180 };
+const DESK = { width: 1280, height: 800 };
+const WIDTHS = [PHONE, { width: 430, height: 900 }, TABLET, DESK];
+const TRIED = [PHONE, TABLET, DESK];
+/** What a page's scripts may weigh, and a batch's, which works things out; its charts come on top of that [kB]. */
+const MOST_KB = { page: 260, batch: 320 };
+const CHARTS_KB = 165;
+
+const settled = expect.configure({ soft: true });
+
+test.use({ hasTouch: true });
+
+test('every page stands at every width, by day and by night, with room for fingers and a title of its own', async ({
+  page,
+  troubles,
+}) => {
+  await page.goto('/log');
+  const entry = await page.getByRole('link', { name: 'Open', exact: true }).first().getAttribute('href');
+  const batch = await page.locator('nav a', { hasText: 'Batch' }).first().getAttribute('href');
+  const addresses = [
+    ...PLACES,
+    entry ?? '',
+    `${batch}/label`,
+    `${batch}/sheet`,
+    ...BENCHES.map((bench) => `${batch}?bench=${bench}`),
+  ];
+  const titles = new Map<string, string>();
+  for (const [i, address] of addresses.entries())
+    await test.step(address, async () => {
+      await page.setViewportSize(PHONE);
+      await page.goto(address);
+      const most = address.includes('/batch/') ? MOST_KB.batch + (address.endsWith('keep') ? CHARTS_KB : 0) : MOST_KB.page;
+      expect.soft(await scriptsOf(page), `scripts of ${address} [kB]`).toBeLessThan(most);
+      await expect(page.locator('main h1')).toHaveCount(1);
+      const title = await page.title();
+      const place = address.split('?')[0];
+      expect(titles.get(title) ?? place, `${title} is also the title of ${titles.get(title)}`).toBe(place);
+      titles.set(title, place);
+      expect.soft(await tooSmallForFingers(page), address).toEqual([]);
+      for (const size of WIDTHS) {
+        await page.setViewportSize(size);
+        // What is drawn follows the width a moment later.
+        await settled.poll(() => wrongAtThisWidth(page), { message: `${address} at ${size.width}`, timeout: 4_000 }).toEqual([]);
+      }
+      // By day at one width and by night at the next: over all pages, every width is seen in both.
+      await page.setViewportSize(TRIED[i % TRIED.length]);
+      await expectAccessible(page);
+      await page.setViewportSize(TRIED[(i + 1) % TRIED.length]);
+      await page.locator('html').evaluate((html) => html.setAttribute('data-theme', 'night'));
+      await expectContrast(page);
+    });
+  troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/404/.test(trouble)));
+});
+
+test('a page begins at its heading, its keys can be switched off, and help is a key away', async ({ page }) => {
+  await page.goto('/recipes');
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Jars' }).click();
+  await expect(page.getByRole('heading', { name: 'Jars', level: 1 })).toBeFocused();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'Help: Jars' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.goto('/dogs');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
+});
+
+test('a batch that is carried on with is read from the page as served', async ({ page, request }) => {
+  await page.goto('/');
+  const batch = await page.locator('nav a', { hasText: 'Batch' }).first().getAttribute('href');
+  // What is carried on with is drawn ahead; a moment later its page comes with the bands in it.
+  await expect
+    .poll(async () => (await (await request.get(`${batch}?bench=keep`)).text()).includes('at least'), { timeout: 20_000 })
+    .toBe(true);
+  const served = await (await request.get(`${batch}?bench=keep`)).text();
+  const figure = (what: string, html: string): string | undefined =>
+    new RegExp(`data-outcome="${what}"[^>]*><strong[^>]*>([^<]+)<`).exec(html)?.[1];
+  const before = ['snap', 'keeps', 'pieces'].map((what) => figure(what, served));
+  expect(before.every(Boolean)).toBe(true);
+  await page.goto(`${batch}?bench=keep`);
+  await page.waitForLoadState('networkidle');
+  const after = await page.evaluate(() =>
+    ['snap', 'keeps', 'pieces'].map((what) => document.querySelector(`[data-outcome="${what}"] strong`)?.textContent),
+  );
+  expect(after).toEqual(before);
+});
