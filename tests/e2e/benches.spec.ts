@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { bake, expectAccessibleByDayAndNight, outcome, predicted, test, typeIn } from './page';
+import { bake, outcome, predicted, test, typeIn } from './page';
 
 const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
 

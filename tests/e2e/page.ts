@@ -42,15 +42,6 @@ export const expectAccessible = (page: Page): Promise<void> => expectNone(page, 
 /** Nothing that is too pale to read. */
 export const expectContrast = (page: Page): Promise<void> => expectNone(page, COLOURS);
 
-/** The same by day, and then by night in what night changes. */
-export async function expectAccessibleByDayAndNight(page: Page): Promise<void> {
-  await expectAccessible(page);
-  const html = page.locator('html');
-  await html.evaluate((element) => element.setAttribute('data-theme', 'night'));
-  await expectNone(page, COLOURS);
-  await html.evaluate((element) => element.setAttribute('data-theme', 'day'));
-}
-
 type RunOnly = { readonly type: 'tag' | 'rule'; readonly values: string[] };
 
 /** Only faults are gathered, and in the page itself: there are no frames here, and a page is looked at three times as fast. */

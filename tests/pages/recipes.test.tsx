@@ -1,6 +1,6 @@
 /** What recipe book, recipe, editor, pantry and the two bowls say, drawn without a browser. */
 import type { RecipeView } from '@/contract/recipes';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { drawingOf, predict } from '@/core/prediction';
 import { startingPoint, type BatchDocument, type RecipeLine } from '@/core/document';
 import { shoppingList } from '@/core/costing';
@@ -23,6 +23,10 @@ import { RecipePage } from '@/ui/recipes/RecipePage';
 import { PANTRY, ingredient, mix } from '../reference/shipped';
 import { NO_QUESTIONS } from './no-questions';
 import { words } from './drawn';
+import { loaded } from './at-once';
+
+vi.mock('next/dynamic', async () => ({ default: (await import('./at-once')).atOnce }));
+beforeAll(() => loaded());
 
 const HABITS = { measures: 'metric', cup_fill: null, scale_step_g: 1, cut_gaps_mm: [] } as const;
 const GROWN = {

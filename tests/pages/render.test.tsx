@@ -107,7 +107,7 @@ describe('the line', () => {
       'Shape 231 pieces',
       'Heat 2 h 11 min',
       '175 · 110 · oven off',
-      'Keep 2 months',
+      'Keep 7 weeks at least',
     ])
       expect(line).toContain(part);
   });
