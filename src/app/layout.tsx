@@ -6,6 +6,7 @@ import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
 import { FocusOnMove } from '@/ui/shell/FocusOnMove';
+import { PageAwake } from '@/ui/shell/PageAwake';
 import { ServiceWorker } from '@/ui/shell/ServiceWorker';
 import { BottomBar } from '@/ui/shell/BottomBar';
 import { SignedOutNotice } from '@/ui/shell/SignedOutNotice';
@@ -44,6 +45,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
         <div id="page" tabIndex={-1} className="outline-none">
           {children}
         </div>
+        <PageAwake />
         <FocusOnMove />
         {!closed && <BottomBar openBatch={rail.ok ? rail.value.openBatch : null} />}
         <UndoNotice />

@@ -46,6 +46,7 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
 
   await test.step('it saves itself and survives a reload', async () => {
     await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
+    await predicted(page);
     const before = await outcome(page, 'snap');
     await page.reload();
     await predicted(page);

@@ -76,8 +76,10 @@ export async function bake(page: Page, recipe: string): Promise<void> {
 
 /** Waits until likely run and bands are on the page. */
 export async function predicted(page: Page): Promise<void> {
+  await expect(page.locator('html')).toHaveAttribute('data-awake', '');
   await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
   await expect(page.locator('[data-band="snap"]')).not.toHaveText('…');
+  await expect(page.locator('[data-soft]')).toHaveCount(0);
 }
 
 export const outcome = (page: Page, what: 'snap' | 'keeps' | 'pieces' | 'water'): Promise<string> =>

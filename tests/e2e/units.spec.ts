@@ -33,7 +33,7 @@ for (const [system, reader] of [
       const recipe = await firstBelow(page, 'recipes');
       const entry = await firstBelow(page, 'log');
       await page.goto('/recipes');
-      const batch = (await page.locator('nav a[href^="/batch/"]').getAttribute('href')) ?? '';
+      const batch = (await page.locator('nav a[href^="/batch/"]').first().getAttribute('href')) ?? '';
       const places = ['/', '/recipes', recipe, `${recipe}/edit`, '/recipes/new', '/day', '/oven', '/jars', '/log', entry];
       places.push('/dogs', '/pantry', '/pantry/shopping', '/kit', '/settings', `${batch}/label`, `${batch}/sheet`);
       for (const place of places)

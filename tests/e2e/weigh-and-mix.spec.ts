@@ -82,7 +82,7 @@ test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, a
     await expect(dialog.getByRole('row', { name: /Flaxseed/ })).toContainText('without egg');
     await expect(dialog.getByRole('row', { name: /as it is/ })).toContainText('egg');
     await expectAccessible(page);
-    await dialog.getByRole('button', { name: /Take Flaxseed/ }).click();
+    await dialog.getByRole('button', { name: /Take it: Flaxseed/ }).click();
     await expect(dialog).toHaveCount(0);
     await expect(page.getByRole('row', { name: /Flaxseed/ })).toBeVisible();
     await expect(page.getByRole('tab', { name: /Mix/ })).toContainText('Rollable');

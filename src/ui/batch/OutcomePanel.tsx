@@ -130,7 +130,7 @@ type HeadlineProps = {
   readonly words: string;
   readonly hue: string;
   readonly test: string;
-  /** The figure is of the band: what can be counted on. Until it is drawn for what is shown its edge is soft. */
+  /** What can be counted on; until that is drawn for what is shown, the likely figure stands there with a soft edge. */
   readonly counted?: boolean;
   readonly children?: ReactNode;
 };
@@ -150,7 +150,7 @@ function Headline({ name, band, old, figure, words, hue, test, counted: ofBand =
           {band}
         </span>
       </p>
-      <p className="leading-tight" data-outcome={test}>
+      <p className="leading-tight" data-outcome={test} data-soft={soft || undefined}>
         <strong
           className={`font-display text-[25px] font-semibold ${hue} ${soft ? 'border-b-2 border-dotted border-current/50 opacity-70' : ''}`}
         >
@@ -196,6 +196,7 @@ const safeSnap = ({ snap_low, snap_high }: Prediction['outcome'], soft: boolean)
 
 function SnapLine({ nominal, band, old, wanted, soft }: WantedLineProps & { readonly soft: boolean }): ReactNode {
   const { outcome } = nominal;
+  const drawn = old ? null : band;
   return (
     <Headline
       name={
@@ -203,8 +204,12 @@ function SnapLine({ nominal, band, old, wanted, soft }: WantedLineProps & { read
       }
       band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
       old={old}
-      figure={(band ? safeSnap(band.outcome, soft) : outcome.snap).toFixed(1)}
-      words={`${band ? (soft ? 'at most · ' : 'at least · ') : ''}likely ${band ? `${outcome.snap.toFixed(1)}, ` : ''}${outcome.texture}`}
+      figure={(drawn ? safeSnap(drawn.outcome, soft) : outcome.snap).toFixed(1)}
+      words={
+        drawn
+          ? `${soft ? 'at most' : 'at least'} · likely ${outcome.snap.toFixed(1)}, ${outcome.texture}`
+          : `likely, ${outcome.texture}`
+      }
       hue="text-crunch"
       test="snap"
       counted
@@ -243,8 +248,8 @@ function KeepsLine({ nominal, band, old, wanted }: WantedLineProps): ReactNode {
       }
       band={kept ? ranged(kept.days_low, kept.days_high, 'day') : '…'}
       old={old}
-      figure={span(kept ? kept.days_low : days)}
-      words={`${kept ? 'at least · ' : ''}likely ${kept ? `${counted(days, 'day')}, ` : ''}${ENDS[first.limit]}`}
+      figure={span(kept && !old ? kept.days_low : days)}
+      words={kept && !old ? `at least · likely ${counted(days, 'day')}, ${ENDS[first.limit]}` : `likely, ${ENDS[first.limit]}`}
       hue="text-keep"
       test="keeps"
       counted

@@ -17,11 +17,15 @@ export const Table = ({ label, heads, children, className = '' }: TableProps): R
     <table className={`stacked w-full border-collapse text-[14.5px] ${className}`}>
       <thead>
         <tr className="text-left text-[13.5px] text-soft">
-          {heads.map((head, i) => (
-            <th key={i} className={`pb-1 font-normal ${typeof head === 'string' ? 'pr-3' : 'text-right'}`}>
-              {typeof head === 'string' ? head : head.name}
-            </th>
-          ))}
+          {heads.map((head, i) =>
+            head === '' ? (
+              <td key={i} />
+            ) : (
+              <th key={i} className={`pb-1 font-normal ${typeof head === 'string' ? 'pr-3' : 'text-right'}`}>
+                {typeof head === 'string' ? head : head.name}
+              </th>
+            ),
+          )}
         </tr>
       </thead>
       {children}

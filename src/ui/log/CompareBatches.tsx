@@ -65,7 +65,7 @@ export function CompareBatches({ entries, changes, names }: CompareBatchesProps)
         <table className="w-full border-collapse text-[15px]">
           <thead>
             <tr className="text-left align-bottom [&>th]:px-3 [&>th]:pb-2">
-              <th />
+              <td />
               {entries.map(({ id, name, recipe }) => (
                 <th key={id} className="font-normal">
                   <Link href={`/log/${id}`} className="font-display text-[17px] font-semibold hover:underline">

@@ -114,7 +114,7 @@ function SwapRow({ name, note, prediction, worth, before, allergens, allergensBe
       ))}
       <td className="py-1 text-right">
         {onTake && (
-          <Button look="small" onClick={onTake} aria-label={`Take ${name}`}>
+          <Button look="small" onClick={onTake} aria-label={`Take it: ${name}`}>
             Take it
           </Button>
         )}

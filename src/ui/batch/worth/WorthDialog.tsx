@@ -187,7 +187,7 @@ function PerTable({ worth, currency, packName }: PerTableProps): ReactNode {
     <table className="self-start text-[14.5px]">
       <thead>
         <tr className="text-[13px] text-soft">
-          <th />
+          <td />
           <th className="px-3 text-right font-normal">without work</th>
           <th className="text-right font-normal">with it</th>
         </tr>

@@ -112,7 +112,7 @@ function Question({ line, row, waits, answer, pantry, onAnswer }: QuestionProps)
       <a className="text-[13.5px] underline" href={`/pantry?add=${encodeURIComponent(nameIn(line.line))}&back=/recipes/new`}>
         Add it to the pantry
       </a>
-      <Button look="quiet" aria-label={`Leave "${line.line}" out`} onClick={() => onAnswer({ out: true })}>
+      <Button look="quiet" aria-label={`Leave it out: ${line.line}`} onClick={() => onAnswer({ out: true })}>
         Leave it out
       </Button>
     </div>
