@@ -53,12 +53,18 @@ async function expectNone(page: Page, runOnly: RunOnly): Promise<void> {
     .options({ runOnly, ...(runOnly.type === 'tag' ? { rules: BESIDES } : {}), resultTypes: ['violations'], preload: false })
     .analyze();
   expect(
-    violations.map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,
-    ),
+    violations
+      .filter(isOurs)
+      .map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,
+      ),
   ).toEqual([]);
 }
+
+/** A list that is open hangs outside of the landmarks, as its package draws it; it belongs to the button that has the focus. */
+const isOurs = ({ id, nodes }: { readonly id: string; readonly nodes: ReadonlyArray<{ readonly target: unknown }> }): boolean =>
+  id !== 'region' || nodes.some(({ target }) => !String(target).includes('headlessui-portal-root'));
 
 /** Types a value into a field and leaves it: a value counts once it is entered or left. */
 export async function typeIn(field: Locator, text: string): Promise<void> {

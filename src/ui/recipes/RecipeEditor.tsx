@@ -148,15 +148,18 @@ type NameAndWayProps = { readonly recipe: BatchDocument['recipe']; readonly fres
 function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
   return (
     <Panel label="Name and way" className="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
-      <label className="flex min-w-64 flex-1 items-center gap-2">
-        <span className="text-soft">Name</span>
+      <span className="flex min-w-64 flex-1 items-center gap-2">
+        <label htmlFor="recipe-name" className="text-soft">
+          Name
+        </label>
         <WrappingField
+          id="recipe-name"
           value={recipe.name ?? ''}
           maxLength={200}
           onChange={({ target }) => edits.set(['recipe', 'name'], target.value)}
           className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold focus:border-rim"
         />
-      </label>
+      </span>
       <Choice
         label="made"
         value={recipe.method ?? ''}
@@ -171,15 +174,18 @@ function NameAndWay({ recipe, fresh, edits }: NameAndWayProps): ReactNode {
         {...limits(RECIPE.fields.rest_minutes)}
         onChange={(minutes) => edits.set(['recipe', 'rest_minutes'], minutes)}
       />
-      <label className="flex w-full items-center gap-2">
-        <span className="text-soft">In a line</span>
+      <span className="flex w-full items-center gap-2">
+        <label htmlFor="recipe-summary" className="text-soft">
+          In a line
+        </label>
         <WrappingField
+          id="recipe-summary"
           value={recipe.summary ?? ''}
           maxLength={1000}
           onChange={({ target }) => edits.set(['recipe', 'summary'], target.value || undefined)}
           className="flex-1 rounded-[10px] border-[1.4px] border-rim/55 bg-face px-2 py-0.5 focus:border-rim"
         />
-      </label>
+      </span>
     </Panel>
   );
 }
