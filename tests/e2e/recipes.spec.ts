@@ -123,7 +123,7 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
     await predicted(page);
     await expect(page.locator('[data-outcome="pieces"]').locator('..')).toContainText('not for feeding');
     await page.getByRole('button', { name: /^Swap Raisins/ }).click();
-    await page.getByRole('button', { name: 'Take Blueberries' }).click();
+    await page.getByRole('button', { name: 'Take it: Blueberries' }).click();
     await expect(page.getByText('not for feeding')).toHaveCount(0);
   });
 });

@@ -62,7 +62,7 @@ const said = (page: Page): Promise<string[]> =>
     // A block's own words, without those of the blocks in it.
     const words = [...blocks].map((block) =>
       [...block.childNodes]
-        .filter((child) => !(child instanceof Element && blocks.has(child)))
+        .filter((child) => !(child instanceof Element && (blocks.has(child) || child.matches('script, style'))))
         .map((child) => child.textContent ?? '')
         .join(''),
     );

@@ -90,6 +90,7 @@ const COSTS = { wage_per_hour: 12, energy_per_kwh: 0.3 };
 describe('the line', () => {
   const line = words(
     <BatchLine
+      drawn={false}
       portion={null}
       whole={null}
       document={hillbars.document}
@@ -107,7 +108,7 @@ describe('the line', () => {
       'Shape 231 pieces',
       'Heat 2 h 11 min',
       '175 · 110 · oven off',
-      'Keep 7 weeks at least',
+      'Keep 2 months likely',
     ])
       expect(line).toContain(part);
   });
@@ -116,6 +117,7 @@ describe('the line', () => {
   it('marks the open station for those who listen', () => {
     const html = drawn(
       <BatchLine
+        drawn={false}
         portion={null}
         whole={null}
         document={hillbars.document}

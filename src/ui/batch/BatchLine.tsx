@@ -18,6 +18,8 @@ type BatchLineProps = {
   readonly portion: string | null;
   /** How long the packs keep, as it is shown everywhere. */
   readonly keeps: readonly Keeps[];
+  /** Whether that is over many draws of what is shown. */
+  readonly drawn: boolean;
   readonly bench: Bench;
   readonly onBench: (bench: Bench) => void;
 };
@@ -32,10 +34,14 @@ export const BatchLine = memo(function BatchLine({
   whole,
   portion,
   keeps,
+  drawn,
   bench,
   onBench,
 }: BatchLineProps): ReactNode {
-  const stations = stationsOf(document, nominal.prediction, whole ?? nominal.prediction, whole?.keeps ?? keeps);
+  const stations = stationsOf(document, nominal.prediction, whole ?? nominal.prediction, {
+    keeps: whole?.keeps ?? keeps,
+    drawn: drawn && whole === null,
+  });
   const assumed = stillAssumed(document);
   const flowing = { nominal, portion, pack: firstToEnd(keeps), days: keeps[firstToEnd(keeps)]?.days ?? 0 };
   return (

@@ -105,6 +105,7 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
           whole={portions.whole}
           portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
           keeps={shownKeeps(nominal.prediction, banded, bandIsOld)}
+          drawn={banded !== null && !bandIsOld}
           onBench={open}
         />
       )}

@@ -13,11 +13,13 @@ type OutcomeBarProps = {
 
 /** Where the plate of what comes out has no room beside the bench: its three figures stay, and lead to it. */
 export function OutcomeBar({ nominal, banded, bandIsOld }: OutcomeBarProps): ReactNode {
+  const drawn = bandIsOld ? null : banded;
   const keeps = shownKeeps(nominal, banded, bandIsOld);
+  const first = keeps[firstToEnd(keeps)];
   const figures = [
     { name: 'makes', figure: counted(nominal.yield.pieces, 'piece'), hue: 'text-dough' },
-    { name: 'snap', figure: ((!bandIsOld && banded) || nominal).outcome.snap_low.toFixed(1), hue: 'text-crunch' },
-    { name: 'keeps', figure: span(keeps[firstToEnd(keeps)].days_low), hue: 'text-keep' },
+    { name: 'snap', figure: (drawn?.outcome.snap_low ?? nominal.outcome.snap).toFixed(1), hue: 'text-crunch' },
+    { name: 'keeps', figure: span(drawn ? first.days_low : first.days), hue: 'text-keep' },
   ];
   return (
     <a

@@ -29,12 +29,15 @@ function onWhat({ shape: { method } }: BatchDocument, { trays, rerolls, rounds }
   return method === 'score-slab' ? `${count}, scored` : count;
 }
 
+/** How long the packs keep, and whether that is over many draws: only then can its low end be counted on. */
+type Told = { readonly keeps: readonly Keeps[]; readonly drawn: boolean };
+
 /** The line from bowl to jar in words: each station with its one result. */
 export function stationsOf(
   document: BatchDocument,
   { heat, yield: mine }: Prediction,
   { dough, yield: out, portions, heat: { finish_minutes } }: Prediction,
-  keeps: readonly Keeps[],
+  { keeps, drawn }: Told,
 ): Record<Bench, Station> {
   const first = keeps[firstToEnd(keeps)];
   const filled = filledKeeps(keeps);
@@ -77,6 +80,8 @@ export function stationsOf(
             ),
             small: [...new Set(filled.map(({ store }) => store))].join(', '),
           },
-    keep: { name: 'Keep', figure: span(first.days_low), small: `at least, ${ENDS[first.limit]}` },
+    keep: drawn
+      ? { name: 'Keep', figure: span(first.days_low), small: `at least, ${ENDS[first.limit]}` }
+      : { name: 'Keep', figure: span(first.days), small: `likely, ${ENDS[first.limit]}` },
   };
 }

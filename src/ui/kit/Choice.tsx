@@ -14,7 +14,7 @@ type ChoiceProps<T extends string> = {
 };
 
 const FRAMED = 'border-[1.4px] border-rim/55 bg-face px-2 py-0.5 font-semibold hover:border-rim';
-const QUIET = 'pointer-fine:min-h-6 text-soft hover:text-ink';
+const QUIET = 'min-h-[24px] pointer-coarse:min-h-[44px] text-soft hover:text-ink';
 
 /** One of a few things, by name. */
 export function Choice<T extends string>({

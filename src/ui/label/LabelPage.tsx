@@ -195,7 +195,11 @@ function Texts({ written, text, onWrite }: TextsProps): ReactNode {
           <span className="flex justify-between">
             {PART_NAMES[part]}
             {text?.[part] !== undefined && (
-              <button type="button" className="pointer-fine:min-h-6 underline" onClick={() => onWrite(part, written[part])}>
+              <button
+                type="button"
+                className="min-h-[24px] pointer-coarse:min-h-[44px] underline"
+                onClick={() => onWrite(part, written[part])}
+              >
                 as predicted
               </button>
             )}

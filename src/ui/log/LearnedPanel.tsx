@@ -70,7 +70,7 @@ type UseOfProps = {
 function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
   return (
     <span className="ml-auto flex items-center gap-3 whitespace-nowrap">
-      <label className="inline-flex pointer-fine:min-h-6 cursor-pointer items-center gap-1.5">
+      <label className="inline-flex min-h-[24px] pointer-coarse:min-h-[44px] cursor-pointer items-center gap-1.5">
         <input
           type="checkbox"
           className="size-4 accent-current"
@@ -82,7 +82,7 @@ function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
       </label>
       <Button
         look="quiet"
-        className="pointer-fine:min-h-6 underline"
+        className="min-h-[24px] pointer-coarse:min-h-[44px] underline"
         onClick={() => onChange({ reset: true })}
         aria-label={`Reset what is learned for ${name}`}
       >
@@ -183,7 +183,11 @@ function HandsLine({ cup_fill, gap_mm, gaps, change }: HandsLineProps): ReactNod
         .filter(Boolean)
         .join(' · ')}
       {(gap_mm !== null || cup_fill !== null) && (
-        <Button look="quiet" className="pointer-fine:min-h-6 underline" onClick={() => change('hands:cups', { reset: true })}>
+        <Button
+          look="quiet"
+          className="min-h-[24px] pointer-coarse:min-h-[44px] underline"
+          onClick={() => change('hands:cups', { reset: true })}
+        >
           forget hands and cups
         </Button>
       )}

@@ -47,12 +47,17 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
             </span>
           </p>
           {now !== null && <span className="font-display text-[17px] font-semibold text-ink">{wallClock(now, now)}</span>}
-          <Button look="small" aria-pressed={chime.isOn} onClick={chime.toggle} className="pointer-fine:min-h-[34px]">
+          <Button
+            look="small"
+            aria-pressed={chime.isOn}
+            onClick={chime.toggle}
+            className="min-h-[34px] pointer-coarse:min-h-[44px]"
+          >
             {chime.isOn ? <Bell aria-hidden size={15} /> : <BellOff aria-hidden size={15} />}
             {chime.isOn ? 'Rings' : 'Silent'}
           </Button>
           <HelpButton className="grid place-items-center rounded-full p-1.5 hover:text-ink" />
-          <Link href="/day" className={`${buttonClass('small')} pointer-fine:min-h-[34px]`}>
+          <Link href="/day" className={`${buttonClass('small')} min-h-[34px] pointer-coarse:min-h-[44px]`}>
             Leave
           </Link>
         </header>

@@ -141,7 +141,7 @@ function Noted({ readings, now, note }: NotedProps): ReactNode {
               </span>
               <Button
                 look="quiet"
-                className="pointer-fine:min-h-6"
+                className="min-h-[24px] pointer-coarse:min-h-[44px]"
                 aria-label={`Strike out ${KINDS[kind][0]} ${KINDS[kind][1](value)}`}
                 onClick={() => note({ by: 'strike', id })}
               >

@@ -18,7 +18,7 @@ type ExampleLineProps = { readonly document: BatchDocument; readonly nominal: No
 export function ExampleLine({ document, nominal }: ExampleLineProps): ReactNode {
   const { prediction, drawing } = nominal;
   const first = firstToEnd(prediction.keeps);
-  const stations = stationsOf(document, prediction, prediction, prediction.keeps);
+  const stations = stationsOf(document, prediction, prediction, { keeps: prediction.keeps, drawn: false });
   const points = ribbonOf({ ...nominal, pack: first, days: prediction.keeps[first].days }, WIDTH, TALLEST);
   const { start_g, end_g } = drawing.water;
   const says = `${mass(start_g, 0)} of water in the bowl, ${mass(start_g - end_g, 0)} leave in the heat, ${mass(end_g, 0)} stay in the jar`;

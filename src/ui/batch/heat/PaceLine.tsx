@@ -40,7 +40,7 @@ type MeasuredAnewProps = { readonly name: string; readonly onTake: () => void };
 const MeasuredAnew = ({ name, onTake }: MeasuredAnewProps): ReactNode => (
   <p role="status" className="flex flex-wrap items-center gap-x-2 text-mind">
     {name}: measured anew since this was planned.
-    <Button look="quiet" className="pointer-fine:min-h-6 underline" onClick={onTake}>
+    <Button look="quiet" className="min-h-[24px] pointer-coarse:min-h-[44px] underline" onClick={onTake}>
       Plan with what it is now
     </Button>
   </p>
@@ -63,7 +63,7 @@ function OnePace({ pace, own, onPace }: OnePaceProps): ReactNode {
           <span>
             {name}: predicted at its own pace, {pace.toFixed(2)} of the model’s{rests && `, from ${rests}`}.
           </span>
-          <Button look="quiet" className="pointer-fine:min-h-6 underline" onClick={() => onPace(null)}>
+          <Button look="quiet" className="min-h-[24px] pointer-coarse:min-h-[44px] underline" onClick={() => onPace(null)}>
             Leave it out
           </Button>
         </>
@@ -72,7 +72,11 @@ function OnePace({ pace, own, onPace }: OnePaceProps): ReactNode {
           <span className="text-soft">
             {name}: {rests} say it works at {known?.pace.toFixed(2)} of the model’s pace.
           </span>
-          <Button look="quiet" className="pointer-fine:min-h-6 underline" onClick={() => onPace(known?.pace ?? null)}>
+          <Button
+            look="quiet"
+            className="min-h-[24px] pointer-coarse:min-h-[44px] underline"
+            onClick={() => onPace(known?.pace ?? null)}
+          >
             Predict with it
           </Button>
         </>
