@@ -70,16 +70,9 @@ export const BatchLine = memo(function BatchLine({
                 <StationMark cautions={nominal.prediction.cautions} bench={key} />
               </span>
               <span className="block pt-0.5 font-display text-[18.5px] font-semibold max-lg:text-[16px] max-sm:pt-0">
-                {assumed.some((path) => path.split('.')[0].startsWith(key)) ? (
-                  <span
-                    title="in part assumed: no words of the recipe say it"
-                    className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4"
-                  >
-                    {stations[key].figure}
-                  </span>
-                ) : (
-                  stations[key].figure
-                )}
+                <StationFigure isAssumed={assumed.some((path) => path.split('.')[0].startsWith(key))}>
+                  {stations[key].figure}
+                </StationFigure>
               </span>
               <span className="block text-[13px] text-soft max-sm:col-start-2">{stations[key].small}</span>
             </button>
@@ -91,6 +84,21 @@ export const BatchLine = memo(function BatchLine({
     </nav>
   );
 });
+
+type StationFigureProps = { readonly isAssumed: boolean; readonly children: string };
+
+/** What a station gives; dotted where nobody said it. */
+const StationFigure = ({ isAssumed, children }: StationFigureProps): ReactNode =>
+  isAssumed ? (
+    <span
+      title="in part assumed: no words of the recipe say it"
+      className="underline decoration-mind-fill decoration-dotted decoration-2 underline-offset-4"
+    >
+      {children}
+    </span>
+  ) : (
+    children
+  );
 
 const STEP_OF: Record<Bench, ReadonlyArray<Prediction['cautions'][number]['step']>> = {
   weigh: [],

@@ -77,15 +77,9 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
   const failure = portions.wrong ?? shown.failure;
   const saving = useBatchSaving(batch, whole, shown.edits);
   const [compared, setCompared] = useState<Compared | null>(null);
-  const [bench, setBench] = useState<Bench>(firstBench);
-
-  const open = useCallback((next: Bench): void => {
-    // The station before stands until the next one is loaded.
-    startTransition(() => setBench(next));
-    window.history.replaceState(null, '', `?bench=${next}`);
-  }, []);
+  const [bench, open] = useBench(firstBench);
   useKeys(edits, saving.saveNow, open);
-  const all = shown.edits;
+  const { edits: all } = shown;
   const acceptAll = useCallback((): void => all.change<BatchDocument>([], (now) => acceptAssumed(now)), [all]);
   const props: BenchProps | null = nominal && {
     batchId: batch.id,
@@ -128,6 +122,17 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
       <ConflictDialog saving={saving} what="this batch" />
     </main>
   );
+}
+
+/** Which station is open, and the way to another; the address keeps it. */
+function useBench(first: Bench): [bench: Bench, open: (next: Bench) => void] {
+  const [bench, setBench] = useState<Bench>(first);
+  const open = useCallback((next: Bench): void => {
+    // The station before stands until the next one is loaded.
+    startTransition(() => setBench(next));
+    window.history.replaceState(null, '', `?bench=${next}`);
+  }, []);
+  return [bench, open];
 }
 
 type BenchAndOutcomeProps = {

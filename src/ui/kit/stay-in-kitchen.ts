@@ -5,7 +5,7 @@
  * @returns what takes it back
  */
 export function stayInKitchen(): () => void {
-  const before = window.fetch;
+  const before = window.fetch.bind(window);
   window.fetch = (input, init) => {
     const headers = new Headers(init?.headers);
     const { kitchen } = document.documentElement.dataset;

@@ -42,9 +42,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
         <header className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
           <h1 className="text-[17px] text-ink">At the oven</h1>
           <p className="flex-1 text-[15px]">
-            <span className="max-sm:hidden">
-              {oven.bakes.length > ended.length && `${oven.bakes.length - ended.length} under way`}
-            </span>
+            <UnderWay count={oven.bakes.length - ended.length} />
           </p>
           {now !== null && <span className="font-display text-[17px] font-semibold text-ink">{wallClock(now, now)}</span>}
           <Button
@@ -154,6 +152,10 @@ function Ended({
     </section>
   );
 }
+
+const UnderWay = ({ count }: { readonly count: number }): ReactNode => (
+  <span className="max-sm:hidden">{count > 0 && `${count} under way`}</span>
+);
 
 /** Space and enter mean done, unless something else holds the keys. */
 function useDoneKey(done: () => Promise<void>): void {
