@@ -3,8 +3,9 @@ import type { ReactNode } from 'react';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { mass } from '../format/units';
 import { useSize } from '../kit/use-size';
+import { Steam } from './Steam';
 import { Wetness } from './Wetness';
-import { ribbonOf, ribbonPath, steamAt } from './ribbon';
+import { ribbonOf, ribbonPath } from './ribbon';
 
 const RIBBON_HEIGHT = 46;
 const TALLEST = 38;
@@ -32,15 +33,7 @@ export function Ribbon({ nominal, portion, pack, days }: RibbonProps): ReactNode
         <title>{`Water along the line: ${mass(start_g, 0)} in the dough, ${mass(end_g, 0)} left after heat`}</title>
         <Wetness id="wetness" points={points} length={width} />
         <path d={ribbonPath(points, RIBBON_HEIGHT / 2 + 2)} fill="url(#wetness)" />
-        {steamAt(points).map((x) => (
-          <path
-            key={x}
-            d={`M${x} 13c-5 -4 5 -6 0 -12`}
-            className="fill-none stroke-water"
-            strokeWidth={1.6}
-            strokeLinecap="round"
-          />
-        ))}
+        <Steam points={points} y={13} />
       </svg>
       <span className="absolute top-[15px] left-3.5 text-[13px] font-semibold text-[#fdfbf6]">
         {mass(start_g, 0)} water in {mass(nominal.prediction.dough.mass_g)} {portion === null ? 'dough' : `for ${portion}`}

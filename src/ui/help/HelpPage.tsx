@@ -36,17 +36,18 @@ const Accessibility = (): ReactNode => (
   <Panel label="Accessibility" className="space-y-2 px-5 py-4 text-[15.5px]">
     <h2 className="text-[19px]">Accessibility</h2>
     <p>
-      Upbeat Oven is meant to meet WCAG 2.2 at level AA. Every page is tested by a program in day and night colours, at the width
-      of a phone, a tablet and a desk. That finds about half of what people meet; nobody outside has tested it.
+      Upbeat Oven is meant to meet WCAG 2.2 at level AA. A program tests every page, by day at one of the widths of a phone, a
+      tablet and a desk, and by night at another. Such a program finds about half of what people meet; nobody outside has tested
+      it.
     </p>
     <p>
-      Everything can be done with the keyboard alone, also what is dragged. Single-letter keys can be switched off under Settings.
-      Movement stops where your device asks for less of it. Every drawing says in words what it shows; colours never tell
-      something alone.
+      What is dragged can also be moved by arrow keys or typed. Single-letter keys can be switched off under Settings. Movement
+      stops where your device asks for less of it. A colour never tells something alone.
     </p>
     <p>
-      What falls short: in the lanes of a bake day short blocks are narrower than a finger; the numbered list beside them does the
-      same. The heat drawing can be panned on a small screen only with two hands or by typing into the steps above it.
+      What falls short: charts have a title and say in words what they show, but no table stands behind them. In the lanes of a
+      bake day short blocks are narrower than a finger; the numbered list beside them opens the same. The drawing of the heat is
+      small on a phone; the steps above it can be typed. Pages were not yet looked at enlarged to 400 %.
     </p>
   </Panel>
 );

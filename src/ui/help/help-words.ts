@@ -1,15 +1,20 @@
+import { FEEL_STARTS } from '@/core/dough';
+
 /** Words that this product uses in a sense of its own, in the order in which one meets them. */
 export const HELP_WORDS: ReadonlyArray<readonly [word: string, means: string]> = [
   ['batch', 'one making of a recipe, from bowl to jar'],
   ['Snap', 'how crisp a piece is once it is cold, after a day in a closed pack: 0 bends, 10 snaps clean'],
   ['Keeps', 'days until something ends it, and what that is: soft, stale, rancid or mould'],
-  ['likely', 'the middle: half of such batches turn out more, half less'],
+  ['likely', 'what turns out when everything is as planned; about half of such batches turn out more, half less'],
   ['at least', 'what you can count on: nine batches of ten reach it'],
   ['band', 'low to high; four of five batches fall inside. It is wide where flour, hands or oven differ'],
   ['assumed', 'put in because no words said it; on a dotted line until you accept or change it'],
   ['water left', 'grams of water in a hundred grams of the finished piece'],
   ['the middle', 'the inside of the piece, which heats and dries last'],
-  ['softness', 'how much free water the dough has for what its flour binds: below 0.7 stiff, above 1 sticky'],
+  [
+    'softness',
+    `how much free water the dough has for what its flour binds: below ${FEEL_STARTS.rollable} stiff, above ${FEEL_STARTS['soft-sticky']} sticky`,
+  ],
   ['hold back', 'flour kept aside until the dough has stood, and added only if it is still soft'],
   ['first roll, re-roll', 'what is cut from the fresh sheet, and from its scraps rolled out again; re-rolls are tougher'],
   ['load', 'what is in the appliance at once'],

@@ -11,7 +11,7 @@ export const PLACE_HELP: Readonly<Record<string, PlaceHelp>> = {
     name: 'Today',
     isFor: 'The kitchen as it stands now: what bakes, what to do next, what to use up, and when you bake again.',
     does: [
-      'The red button opens the batch that you changed last.',
+      'The button at the top opens the batch that you changed last.',
       'Press a line to go to what it tells of.',
       'Nothing here yet? Bring a recipe: what comes of it stands beside your words at once.',
     ],

@@ -2,9 +2,10 @@ import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';
 import type { Nominal } from '@/workers/prediction-protocol';
 import { BENCHES } from '../batch/bench-props';
-import { ribbonOf, ribbonPath, steamAt } from '../batch/ribbon';
+import { ribbonOf, ribbonPath } from '../batch/ribbon';
 import { firstToEnd } from '../batch/shown-keeps';
 import { stationsOf } from '../batch/stations';
+import { Steam } from '../batch/Steam';
 import { Wetness } from '../batch/Wetness';
 import { mass } from '../format/units';
 
@@ -42,15 +43,7 @@ export function ExampleLine({ document, nominal }: ExampleLineProps): ReactNode 
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="mt-2 block w-full" role="img" aria-label={says}>
         <Wetness id="wetness-shown" points={points} length={WIDTH} />
         <path d={ribbonPath(points, HEIGHT / 2 + 4)} fill="url(#wetness-shown)" />
-        {steamAt(points).map((x) => (
-          <path
-            key={x}
-            d={`M${x} 16c-5 -4 5 -6 0 -12`}
-            className="fill-none stroke-water"
-            strokeWidth={1.8}
-            strokeLinecap="round"
-          />
-        ))}
+        <Steam points={points} y={16} />
       </svg>
     </figure>
   );

@@ -76,7 +76,9 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
     <span className="block">
       <span className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span>
-          <strong className="font-display text-[18px] text-keep">{span(keeps.days_low)}</strong> at least, {ENDS[keeps.limit]}
+          <strong className="font-display text-[18px] text-keep">{span(keeps.days_low)}</strong>{' '}
+          {keeps.days_low < 1 ? '' : 'at least, '}
+          {ENDS[keeps.limit]}
           {keeps.crisp_days !== null && keeps.crisp_days < keeps.fit_days && (
             <span className="text-[14px] text-soft">
               {' '}
@@ -88,7 +90,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
           {keeps.packs === 0
             ? 'instead of the others'
             : `${keeps.pieces} in ${keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`}`}{' '}
-          · likely {counted(keeps.days, 'day')}, {range(keeps.days_low, keeps.days_high)}
+          · likely {keeps.days < 1 ? span(keeps.days) : counted(keeps.days, 'day')}, {range(keeps.days_low, keeps.days_high)}
         </span>
       </span>
       <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-keep-pale">
