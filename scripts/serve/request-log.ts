@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, renameSync, rmSync, statSync, type WriteStream } from 'node:fs';
+import { createWriteStream, openSync, renameSync, rmSync, statSync, type WriteStream } from 'node:fs';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 
 /** Size beyond which a new file is begun [bytes], and how many old ones are kept. */
@@ -60,7 +60,8 @@ export class RequestLog {
 
   private open(file: string): WriteStream {
     this.bytes = statSync(file, { throwIfNoEntry: false })?.size ?? 0;
-    const stream = createWriteStream(file, { flags: 'a', mode: 0o600 });
+    // Opened at once: a file that is still being opened is not there yet to be put aside when the next line finds it full.
+    const stream = createWriteStream(file, { fd: openSync(file, 'a', 0o600) });
     stream.on('error', () => {
       if (this.stream === stream) this.stream = null;
     });
