@@ -115,3 +115,39 @@ test('a batch that is carried on with is read from the page as served', async ({
   );
   expect(after).toEqual(before);
 });
+
+/** What is taken along on paper, and the pages that it may take; a list as long as the kitchen's may take more. */
+const PRINTED: ReadonlyArray<readonly [address: string, most: number]> = [
+  ['/recipes/lamb-liver-squares', 2],
+  ['BATCH', 1],
+  ['BATCH/sheet', 1],
+  ['BATCH/label', 1],
+  ['/day', 2],
+  ['/jars', 2],
+  ['/log', 3],
+  ['/pantry/shopping', 2],
+  ['/dogs', 2],
+];
+/** What is left of a page between its margins of 12 mm, at 96 dots an inch. */
+const PAPER = { A4: { width: 703, height: 1032 }, Letter: { width: 725, height: 965 } } as const;
+
+test('what is taken along prints whole on A4 and Letter, without what is only for a screen', async ({ page }) => {
+  await page.goto('/');
+  const batch = (await page.locator('nav a', { hasText: 'Batch' }).first().getAttribute('href')) ?? '';
+  for (const [place, most] of PRINTED)
+    await test.step(place, async () => {
+      await page.goto(place.replace('BATCH', batch));
+      await page.locator('html[data-awake]').waitFor();
+      await page.emulateMedia({ media: 'print' });
+      for (const [format, size] of Object.entries(PAPER)) {
+        await page.setViewportSize(size);
+        await settled.poll(() => wrongAtThisWidth(page), { message: `${place} on ${format}`, timeout: 4_000 }).toEqual([]);
+        await settled(
+          page.locator('nav, button:not([aria-haspopup], table button), form, input[type=file]').filter({ visible: true }),
+        ).toHaveCount(0);
+        const pdf = (await page.pdf({ format })).toString('latin1');
+        expect.soft(pdf.match(/\/Type \/Page\b/g)?.length, `pages of ${place} on ${format}`).toBeLessThanOrEqual(most);
+      }
+      await page.emulateMedia({ media: 'screen' });
+    });
+});

@@ -15,6 +15,7 @@ import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { UndoRedo } from '../kit/UndoRedo';
 import { WrappingField } from '../kit/WrappingField';
+import { BatchCard } from './BatchCard';
 import { BatchLine } from './BatchLine';
 import { shownKeeps } from './shown-keeps';
 import { BeginAtOven } from './BeginAtOven';
@@ -91,7 +92,16 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
     ...{ onCompare: setCompared, appliances: kitchen.appliances, dogs: kitchen.dogs, costs: kitchen.costs, lots: kitchen.lots },
   };
   return (
-    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto max-sm:px-3">
+    <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto max-sm:px-3 print:block print:*:not-[.panel]:hidden">
+      {nominal && (
+        <BatchCard
+          document={document}
+          nominal={nominal}
+          banded={bandIsOld ? null : banded}
+          pantry={pantry}
+          baked_on={batch.baked_on}
+        />
+      )}
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
         <BatchLine

@@ -6,6 +6,7 @@ import { type Prediction } from '@/core/prediction';
 import { feedingVerdict, type DogProfile } from '@/core/feeding';
 import type { Pantry } from '@/core/pantry';
 import { DogChips } from '../dogs/DogChips';
+import { safeSnap, shallBend, type Target } from '../format/safe-snap';
 import { mass, moisture, moistureRange, range, ranged, sentence, span } from '../format/units';
 import { ENDS, PACK_NAMES, STORE_NAMES, withoutWords } from '../format/words';
 import { Button } from '../kit/Button';
@@ -44,7 +45,6 @@ export const OutcomePanel = memo(function OutcomePanel({
   onAccept,
 }: OutcomePanelProps): ReactNode {
   const { target } = document;
-  const bends = target?.snap_max !== undefined && target.snap_min === undefined;
   const eaten = linesOnTreats(document, nominal.dough, pantry);
   const graver = nominal.cautions.filter(({ severity }) => severity !== 'note');
   return (
@@ -55,7 +55,7 @@ export const OutcomePanel = memo(function OutcomePanel({
     >
       <h2 className="text-[19px]">{portion === null ? 'What comes out' : `${portion}: what comes out`}</h2>
       <AssumedLine document={document} onAccept={onAccept} />
-      <SnapLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.snap_min} soft={bends} />
+      <SnapLine nominal={nominal} band={banded} old={bandIsOld} target={target} />
       <KeepsLine nominal={nominal} band={banded} old={bandIsOld} wanted={target?.keeps_days_min} />
       <YieldLine nominal={nominal} band={banded} old={bandIsOld}>
         <PriceLine {...{ document, nominal, pantry, costs }} />
@@ -191,10 +191,7 @@ function SnapBar({ value, low, high, wanted }: SnapBarProps): ReactNode {
   );
 }
 
-/** Nine of ten batches snap at least so; those that shall bend, at most. */
-const safeSnap = ({ snap_low, snap_high }: Prediction['outcome'], soft: boolean): number => (soft ? snap_high : snap_low);
-
-function SnapLine({ nominal, band, old, wanted, soft }: WantedLineProps & { readonly soft: boolean }): ReactNode {
+function SnapLine({ nominal, band, old, target }: LineProps & { readonly target: Target }): ReactNode {
   const { outcome } = nominal;
   const drawn = old ? null : band;
   return (
@@ -204,17 +201,17 @@ function SnapLine({ nominal, band, old, wanted, soft }: WantedLineProps & { read
       }
       band={band ? range(band.outcome.snap_low, band.outcome.snap_high, 1) : '…'}
       old={old}
-      figure={(drawn ? safeSnap(drawn.outcome, soft) : outcome.snap).toFixed(1)}
+      figure={(drawn ? safeSnap(drawn.outcome, target) : outcome.snap).toFixed(1)}
       words={
         drawn
-          ? `${soft ? 'at most' : 'at least'} · likely ${outcome.snap.toFixed(1)}, ${outcome.texture}`
+          ? `${shallBend(target) ? 'at most' : 'at least'} · likely ${outcome.snap.toFixed(1)}, ${outcome.texture}`
           : `likely, ${outcome.texture}`
       }
       hue="text-crunch"
       test="snap"
       counted
     >
-      <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={wanted} />
+      <SnapBar value={outcome.snap} low={band?.outcome.snap_low} high={band?.outcome.snap_high} wanted={target?.snap_min} />
       <p className="text-[14px] text-soft">
         {[freshWords(outcome), outcome.soft_while_hot ? 'still soft when hot: judge one cold' : ''].filter(Boolean).join('; ')}
       </p>

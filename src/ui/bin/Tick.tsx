@@ -12,7 +12,7 @@ type TickProps = {
 /** Chooses one thing of a list, for what is done with several together. */
 export const Tick = ({ name, checked, onChange, forAll = false }: TickProps): ReactNode =>
   (forAll || mayHere('baker')) && (
-    <label className="inline-grid shrink-0 cursor-pointer place-items-center">
+    <label className="inline-grid shrink-0 print:hidden cursor-pointer place-items-center">
       <input
         type="checkbox"
         className="size-[24px] accent-current"

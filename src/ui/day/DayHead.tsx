@@ -24,7 +24,7 @@ export function DayHead({ iso, settings, onSettings, isSaved }: DayHeadProps): R
   const [from, to] = settings.awake;
   const set = (change: Partial<DaySettings>): void => onSettings({ ...settings, ...change });
   return (
-    <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+    <header className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
       <h1 className="text-[27px]">Bake day</h1>
       <DateField label="Day" value={iso} from={iso} onChange={(next) => router.push(`/day?day=${next}`)} />
       <strong>{weekday(iso)}</strong>

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Day, PlannedStep } from '@/core/bakeday';
-import { duration } from '../format/units';
+import { day as written, duration } from '../format/units';
 import type { DayNames } from './day-names';
-import { momentOf } from './day-words';
+import { momentOf, weekday } from './day-words';
 import type { HandCall } from './hand-calls';
 
 type DayPrintProps = {
@@ -22,12 +22,15 @@ export function DayPrint({ iso, day, plan, names, calls }: DayPrintProps): React
     end: Math.max(...plan.filter((rec) => rec.b === b).map(({ e }) => e)),
   }));
   return (
-    <section className="hidden text-[13px] print:block" aria-label="The day on paper">
+    <section className="hidden text-[9.5pt] leading-tight print:block" aria-label="The day on paper">
+      <h1 className="pb-1 text-[22px]">
+        Bake day, {weekday(iso)} {written(iso)}
+      </h1>
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-rim text-left">
             {['done', '', 'when', 'what', 'batch', 'where', 'takes'].map((head, i) => (
-              <th key={i} className="py-1 pr-3">
+              <th key={i} className="py-0.5 pr-3">
                 {head || <span className="sr-only">number</span>}
               </th>
             ))}
@@ -36,22 +39,27 @@ export function DayPrint({ iso, day, plan, names, calls }: DayPrintProps): React
         <tbody>
           {calls.map(({ number, key, s, e, what, batch, where }) => (
             <tr key={key} className="break-inside-avoid border-b border-hair align-top">
-              <td className="py-1 pr-2">
+              <td className="py-0.5 pr-2">
                 <span aria-hidden className="inline-block size-3.5 rounded-sm border border-rim" />
               </td>
-              <td className="py-1 pr-2 text-right text-soft">{number}</td>
-              <td className="py-1 pr-3 font-semibold whitespace-nowrap">{momentOf(iso, s)}</td>
-              <td className="py-1 pr-3">{what}</td>
-              <td className="py-1 pr-3">{batch}</td>
-              <td className="py-1 pr-3">{where}</td>
-              <td className="py-1 whitespace-nowrap">{duration(e - s)}</td>
+              <td className="py-0.5 pr-2 text-right text-soft">{number}</td>
+              <td className="py-0.5 pr-3 font-semibold whitespace-nowrap">{momentOf(iso, s)}</td>
+              <td className="py-0.5 pr-3">{what}</td>
+              <td className="py-0.5 pr-3">{batch}</td>
+              <td className="py-0.5 pr-3">{where}</td>
+              <td className="py-0.5 whitespace-nowrap">{duration(e - s)}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="pt-3">
-        {ready.map(({ b, due, end }) => `${nameOf(b)}: ready ${momentOf(iso, end)}, due ${momentOf(iso, due)}`).join(' · ')}
-      </p>
+      <h2 className="pt-2 text-[12pt]">When each is ready</h2>
+      <ul className="columns-2 gap-8">
+        {ready.map(({ b, due, end }) => (
+          <li key={b}>
+            {nameOf(b)}: <strong>{momentOf(iso, end)}</strong>, due {momentOf(iso, due)}
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

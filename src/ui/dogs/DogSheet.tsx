@@ -27,7 +27,7 @@ type DogFieldsProps = { readonly dog: DogFacts; readonly change: (next: Partial<
 export function DogSheet({ dog: { id, ...first }, allergens, onSaved, onDrop }: DogSheetProps): ReactNode {
   const { document: dog, change, saving } = useAutosaved({ key: `dog:${id}`, route: `/api/dogs/${id}`, first }, onSaved);
   return (
-    <Panel label={dog.name} className="flex flex-col gap-2.5 px-4 py-3">
+    <Panel label={dog.name} className="flex flex-col gap-2.5 px-4 py-3 print:hidden">
       <SavingNote saving={saving} what="this dog" />
       <div className="flex flex-wrap items-center gap-2">
         <TextField needed label="Name of the dog" look="name" value={dog.name} onChange={(name) => change({ name })} />

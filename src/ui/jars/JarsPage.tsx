@@ -4,7 +4,6 @@ import type { JarView, JarsView, ShelfView } from '@/contract/jars';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { Keeps } from '@/core/prediction';
 import { mass, money } from '../format/units';
 import { PACK_NAMES } from '../format/words';
 import { DeleteChosen } from '../bin/DeleteChosen';
@@ -18,14 +17,9 @@ import { Panel } from '../kit/Panel';
 import { SearchField } from '../kit/SearchField';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
-import { freshness, untilWords, type Freshness } from './jar-view';
+import { JarsPrint } from './JarsPrint';
+import { SHELVES, freshness, untilWords, type Freshness } from './jar-view';
 import { PageTitle } from '../shell/PageTitle';
-
-const SHELVES: Readonly<Record<Keeps['store'], string>> = {
-  room: 'On the shelf',
-  fridge: 'In the fridge',
-  freezer: 'In the freezer',
-};
 
 /** The store room: every pack on its shelf, how full it is, and what will end it first. */
 export function JarsPage({ today, currency, find, shelves, totals, totals_days }: JarsView): ReactNode {
@@ -49,7 +43,8 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
         <DeleteChosen kind="jar" chosen={ticked.chosen} onGone={ticked.clear} />
       </PageHead>
       <Alert className="mb-3">{trouble}</Alert>
-      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <JarsPrint shelves={shelves} today={today} />
+      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem] print:hidden">
         <div className="flex flex-col gap-3">
           {(find !== '' || shelves.some(({ next, goesOn }) => next !== null || goesOn)) && (
             <SearchField

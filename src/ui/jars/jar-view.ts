@@ -1,7 +1,14 @@
 import type { JarView } from '@/contract/jars';
+import type { Store } from '@/core/keeping';
 
 import { counted, dayNumber } from '@/core/quantities';
 import { day } from '../format/units';
+
+export const SHELVES: Readonly<Record<Store, string>> = {
+  room: 'On the shelf',
+  fridge: 'In the fridge',
+  freezer: 'In the freezer',
+};
 
 /** How near its end a pack is: days from today, by the low end. */
 export const daysLeft = ({ use_by }: Pick<JarView, 'use_by'>, today: string): number => dayNumber(use_by) - dayNumber(today);

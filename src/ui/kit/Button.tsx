@@ -8,9 +8,9 @@ const LOOKS: Record<Look, string> = {
   quiet: 'border border-transparent px-1.5 text-soft hover:text-ink',
 };
 
-/** The look of a button, for links that are as much as buttons. */
+/** The look of a button, for links that are as much as buttons. Paper has no buttons. */
 export const buttonClass = (look: Look = 'plain'): string =>
-  `inline-flex items-center gap-1.5 rounded-full whitespace-nowrap ${LOOKS[look]}`;
+  `inline-flex items-center gap-1.5 rounded-full print:hidden whitespace-nowrap ${LOOKS[look]}`;
 
 /** A button with a verb on it. */
 export function Button({

@@ -21,7 +21,7 @@ export const Table = ({ label, heads, children, className = '' }: TableProps): R
             head === '' ? (
               <td key={i} />
             ) : (
-              <th key={i} className={`pb-1 font-normal ${typeof head === 'string' ? 'pr-3' : 'text-right'}`}>
+              <th key={i} className={`pb-1 font-normal ${typeof head === 'string' ? 'pr-3' : 'pl-3 text-right'}`}>
                 {typeof head === 'string' ? head : head.name}
               </th>
             ),

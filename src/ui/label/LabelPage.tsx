@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useRef, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, type CSSProperties, type ReactNode } from 'react';
 import { LABEL, type LabelWishes } from '@/core/document';
 import { LABEL_PARTS, type LabelPart } from '@/core/labelling';
 import { Alert } from '../kit/Alert';
@@ -52,33 +52,39 @@ export function LabelPage({ batch, written, stops, packs, pack }: LabelView): Re
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col gap-3 px-6 py-4">
       <PageTitle>{`Label of ${batch.name}`}</PageTitle>
-      <PageHead
-        title="Label"
-        says={
-          <>
-            {batch.name}; <span role="status">{savingWords(saving.state)}</span>
-          </>
-        }
-      >
-        <Link className={buttonClass()} href={`/batch/${batch.id}?bench=pack`}>
-          Back to the batch
-        </Link>
-      </PageHead>
+      <div className="print:hidden">
+        <PageHead
+          title="Label"
+          says={
+            <>
+              {batch.name}; <span role="status">{savingWords(saving.state)}</span>
+            </>
+          }
+        >
+          <Link className={buttonClass()} href={`/batch/${batch.id}?bench=pack`}>
+            Back to the batch
+          </Link>
+        </PageHead>
+      </div>
       <ConflictDialog saving={saving} what="this batch" />
       <Warnings stops={stops} dated={written.bestBefore !== ''} />
-      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1">
-        <Panel label="How it looks" className="flex flex-col gap-3 px-5 py-4">
+      <div
+        className={`grid grid-cols-[minmax(0,1fr)_minmax(0,480px)] items-start gap-3 max-lg:grid-cols-1 ${stops.length > 0 ? 'print:hidden' : ''}`}
+      >
+        <Panel label="How it looks" className="print:border-0! flex flex-col gap-3 px-5 py-4">
           <SizeAndPack wishes={wishes} packs={packs} pack={pack} write={setWishes} />
           <LabelPicture picture={picture} height_mm={height_mm} width_mm={width_mm} />
-          <PrintLabel
-            batchId={batch.id}
-            blocked={stops.length > 0 || picture.kind === 'wrong'}
-            suggested={packs[pack]?.packs ?? 1}
-          />
+          <div className="print:hidden">
+            <PrintLabel
+              batchId={batch.id}
+              blocked={stops.length > 0 || picture.kind === 'wrong'}
+              suggested={packs[pack]?.packs ?? 1}
+            />
+          </div>
         </Panel>
         <Texts written={written} text={text} onWrite={write} />
       </div>
-      <p className="text-[13px] text-soft">
+      <p className="text-[13px] text-soft print:hidden">
         Laws on pet food labels differ from place to place: registration, wording, minimum type and guarantees are yours to check.
         Nothing here is certified.
       </p>
@@ -86,7 +92,7 @@ export function LabelPage({ batch, written, stops, packs, pack }: LabelView): Re
   );
 }
 
-/** The label as it would be printed, as large as there is room. */
+/** The label as it would be printed: on a screen as large as there is room, on paper at its true size. */
 function LabelPicture({
   picture,
   width_mm,
@@ -108,12 +114,18 @@ function LabelPicture({
       <div
         ref={holder}
         data-label="picture"
-        className="mx-auto rounded-lg border border-hair bg-white"
-        style={{ maxWidth: `min(100%, ${(52 * width_mm) / height_mm}vh)`, aspectRatio: `${width_mm} / ${height_mm}` }}
+        className="mx-auto max-w-(--roomy) rounded-lg border border-hair bg-white print:mx-0 print:w-(--true-width) print:max-w-none print:rounded-none"
+        style={
+          {
+            '--roomy': `min(100%, ${(52 * width_mm) / height_mm}vh)`,
+            '--true-width': `${width_mm}mm`,
+            aspectRatio: `${width_mm} / ${height_mm}`,
+          } as CSSProperties
+        }
         // Our own drawing: outlines and squares only, every word in it escaped.
         dangerouslySetInnerHTML={{ __html: picture.kind === 'drawn' ? picture.svg : '' }}
       />
-      <figcaption className="pt-1 text-[13.5px] text-soft">
+      <figcaption className="pt-1 text-[13.5px] text-soft print:hidden">
         {picture.kind === 'drawn'
           ? `Small letters ${fineLength(picture.xHeight_mm)} high${picture.xHeight_mm < 1.2 ? `; many laws ask for ${fineLength(1.2)}` : ''}. The code holds the lot.`
           : 'Drawing …'}
@@ -133,7 +145,7 @@ type SizeAndPackProps = {
 function SizeAndPack({ wishes, packs, pack, write }: SizeAndPackProps): ReactNode {
   const { width_mm, height_mm } = { ...USUAL_SIZE, ...wishes };
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px]">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[14.5px] print:hidden">
       <Choice
         label="size"
         value={sizeValue(width_mm, height_mm)}
@@ -186,7 +198,7 @@ type TextsProps = {
 /** The label, part by part. */
 function Texts({ written, text, onWrite }: TextsProps): ReactNode {
   return (
-    <Panel label="What it says" className="flex max-h-[76vh] flex-col gap-2 overflow-y-auto px-5 py-4">
+    <Panel label="What it says" className="flex max-h-[76vh] flex-col gap-2 overflow-y-auto px-5 py-4 print:hidden">
       <p className="text-[13.5px] text-soft">
         Written from the prediction; date from its low end. What you change stays as you write it; clear a part to leave it out.
       </p>
@@ -223,10 +235,9 @@ type WarningsProps = { readonly stops: LabelView['stops']; readonly dated: boole
 function Warnings({ stops, dated }: WarningsProps): ReactNode {
   return (
     <>
-      {' '}
       <Alert title="Not to be printed.">{stops.join(' ')}</Alert>
       {!dated && (
-        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2">
+        <p className="rounded-2xl border-[1.6px] border-mind bg-face px-4 py-2 print:hidden">
           <strong className="text-mind">No date is printed.</strong> The low end of what it keeps is under a day: a batch on the
           damp side would not keep. Dry it longer (Find a programme, 8 of 10 batches), take another pack or place, or write a date
           that you stand for.

@@ -70,7 +70,7 @@ type UseOfProps = {
 function UseOf({ used, label, name, onChange }: UseOfProps): ReactNode {
   return (
     <span className="ml-auto flex items-center gap-3 whitespace-nowrap">
-      <label className="inline-flex min-h-[24px] pointer-coarse:min-h-[44px] cursor-pointer items-center gap-1.5">
+      <label className="print:hidden inline-flex min-h-[24px] pointer-coarse:min-h-[44px] cursor-pointer items-center gap-1.5">
         <input
           type="checkbox"
           className="size-4 accent-current"

@@ -146,7 +146,7 @@ function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn, onGone
     ...names.map((name) => ({ value: name, name })),
   ];
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3 text-[15px]">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-3 text-[15px] print:hidden">
       <SearchField
         label="Search the log"
         placeholder="name, note, dog …"
@@ -204,7 +204,7 @@ function tallyWords({ weighed, inside, counted, pieces_inside, shift_pct: shift 
 
 const Only = ({ value }: { readonly value: string }): ReactNode => (
   <span className="text-soft">
-    {value} <span className="block text-[14px]">predicted</span>
+    {value} <span className="block text-[14px] print:inline print:text-[8.5pt]">predicted</span>
   </span>
 );
 
@@ -214,15 +214,15 @@ type RowProps = { readonly entry: LogEntryView; readonly chosen: boolean; readon
 function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
   const { id, name, recipe, oven, baked_on, changed_at, forecast, comparison } = entry;
   return (
-    <tr className="border-t border-hair align-top [&>td]:px-4 max-lg:[&>td]:px-2 [&>td]:py-2.5 max-sm:mx-4">
-      <td>
+    <tr className="border-t border-hair align-top [&>td]:px-4 max-lg:[&>td]:px-2 [&>td]:py-2.5 max-sm:mx-4 print:text-[10pt] print:[&>td]:py-1 print:[&>td]:pl-0">
+      <td className="print:hidden">
         <Tick forAll name={name} checked={chosen} onChange={onChoose} />
       </td>
       <td className="max-sm:min-w-0 max-sm:flex-1 max-sm:basis-3/4">
-        <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline">
+        <Link href={`/batch/${id}`} className="font-display text-[17px] font-semibold hover:underline print:text-[11pt]">
           {name}
         </Link>
-        <p className="text-[14px] text-soft">
+        <p className="text-[14px] text-soft print:text-[8.5pt]">
           {baked_on ? `baked ${day(baked_on)}` : `planned · changed ${day(changed_at)}`}
           {recipe && recipe !== name && ` · ${recipe}`}
           {oven && ` · ${oven}`}
@@ -249,7 +249,7 @@ function Row({ entry, chosen, onChoose }: RowProps): ReactNode {
           <Only value={forecast.texture} />
         )}
       </td>
-      <td className="text-right">
+      <td className="text-right print:hidden">
         <Link
           href={`/log/${id}`}
           className="rounded-full border-[1.4px] border-hair bg-enamel px-3 py-0.5 text-[14px] font-semibold lg:whitespace-nowrap hover:border-rim"
@@ -279,8 +279,8 @@ function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
   return (
     <table className="stacked w-full border-collapse">
       <thead>
-        <tr className="text-left text-[14px] text-soft [&>th]:px-4 max-lg:[&>th]:px-2 [&>th]:py-2 [&>th]:font-normal">
-          <th>
+        <tr className="text-left text-[14px] text-soft [&>th]:px-4 max-lg:[&>th]:px-2 [&>th]:py-2 [&>th]:font-normal print:[&>th]:pl-0">
+          <th className="print:hidden">
             <span className="sr-only">Compare</span>
           </th>
           <th>Batch</th>
@@ -288,7 +288,7 @@ function Table({ shown, chosen, onChoose }: TableProps): ReactNode {
           <th>Lost in the heat</th>
           <th>Water left</th>
           <th>Texture</th>
-          <th>
+          <th className="print:hidden">
             <span className="sr-only">Open</span>
           </th>
         </tr>

@@ -6,7 +6,7 @@ type MeasuredProps = { readonly of: Beside; readonly unit: string; readonly digi
 /** Measured in bold, and whether it fell inside its band; what is only worked out, with how far it may be off. */
 export function MeasuredNumber({ of, unit, digits }: MeasuredProps): ReactNode {
   return (
-    <span className="lg:whitespace-nowrap">
+    <span className="lg:whitespace-nowrap print:whitespace-nowrap">
       <strong>
         {of.measured.toFixed(digits)}
         {unit}
@@ -31,7 +31,7 @@ export function MeasuredBeside({ of, unit, digits }: MeasuredProps): ReactNode {
   return (
     <>
       <MeasuredNumber of={of} unit={unit} digits={digits} />
-      <span className="block text-[14px] text-soft lg:whitespace-nowrap">
+      <span className="block text-[14px] text-soft lg:whitespace-nowrap print:text-[8.5pt] print:whitespace-nowrap">
         {of.likely.toFixed(digits)} ({of.low.toFixed(digits)} – {of.high.toFixed(digits)}){unit}
       </span>
     </>

@@ -60,7 +60,7 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
           role="region"
           aria-label="Ingredients"
           tabIndex={0}
-          className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh]"
+          className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh] print:max-h-none print:overflow-visible print:rounded-none print:border-0"
         >
           <PantryTable
             listed={isThere ? listed : listed.slice(0, FIRST)}

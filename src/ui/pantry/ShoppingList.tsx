@@ -34,13 +34,13 @@ export function ShoppingList({ currency, batches, planned, items, total, unprice
           {counted(planned > batches.length ? planned : chosen.length, 'planned batch', 'planned batches')}
         </p>
         <span className="flex-1" />
-        <Link className={`${buttonClass()} print:hidden`} href="/pantry">
+        <Link className={buttonClass()} href="/pantry">
           Pantry
         </Link>
-        <a className={`${buttonClass()} print:hidden`} href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`} download>
+        <a className={buttonClass()} href={`/api/shopping.csv?${address(chosen.map(({ id }) => id))}`} download>
           Table
         </a>
-        <Button look="main" className="print:hidden" onClick={() => window.print()}>
+        <Button look="main" onClick={() => window.print()}>
           Print
         </Button>
       </header>
@@ -98,7 +98,13 @@ function BuyTable({ items, currency, total, unpriced }: BuyTableProps): ReactNod
       <tbody>
         {items.map((item) => (
           <tr key={item.ingredient.id} className={`border-t border-hair ${item.buy_g === 0 ? 'text-soft' : ''}`}>
-            <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">{buyWords(item)}</td>
+            <td className="py-1.5 font-display text-[17px] font-semibold whitespace-nowrap">
+              <span
+                aria-hidden
+                className={`mr-2 hidden size-3.5 rounded-sm border border-rim ${item.buy_g > 0 ? 'print:inline-block' : ''}`}
+              />
+              {buyWords(item)}
+            </td>
             <td className="pr-3 font-semibold max-sm:order-first max-sm:basis-full">{item.ingredient.name}</td>
             <td data-head="needed" className="text-right whitespace-nowrap">
               {mass(item.need_g)}

@@ -7,8 +7,8 @@ import type { BatchDocument } from '@/core/document';
 import type { Screening } from '@/core/feeding';
 import { slicedOffBy } from '@/core/catalogue';
 import { preparationOf, rowOfLine, startFrom, type Ingredient, type Pantry } from '@/core/pantry';
-import { bakeSentences } from '@/formats/recipe-files';
-import { across, day, length, mass, temperature, volume } from '../format/units';
+import { bakeWords } from '../format/bake-words';
+import { day, mass } from '../format/units';
 import { feelName } from '../format/words';
 import { clockWords } from '../ingredients/IngredientRow';
 import { partWords } from '../ingredients/IngredientTable';
@@ -26,9 +26,6 @@ import { RecipeSteps, type StepsProps } from './RecipeSteps';
 import { costWords, methodWords } from './RecipeTile';
 import { WhoPanel } from './WhoPanel';
 import { PageTitle } from '../shell/PageTitle';
-
-/** Each is said when it is drawn: the reader is the page's. */
-const NUMBERS = { degrees: temperature, length: (mm: number) => length(mm, 1), across, mass, volume };
 
 type Action = (form: FormData) => Promise<void>;
 type RecipePageProps = {
@@ -98,7 +95,7 @@ function Bake({ document }: { readonly document: BatchDocument }): ReactNode {
     <div className="border-t border-hair pt-2 text-[15px]">
       <h2 className="pb-1 text-[17px]">Shape and bake</h2>
       <ol className="list-inside list-decimal space-y-0.5">
-        {bakeSentences(document, NUMBERS).map((sentence, i) => (
+        {bakeWords(document).map((sentence, i) => (
           <li key={i}>{sentence}</li>
         ))}
       </ol>
@@ -266,7 +263,7 @@ function Head({ recipe, revision, archived, actions }: HeadProps): ReactNode {
         />
         <ThrowAway words="Delete" things={[{ kind: 'recipe', id: recipe.id }]} leadsTo="/recipes" />
         <ActionForm action={actions.copy} id={recipe.id} words="Copy" />
-        <Link className={`${buttonClass()} print:hidden`} href={`/recipes/${recipe.id}/edit`}>
+        <Link className={buttonClass()} href={`/recipes/${recipe.id}/edit`}>
           Edit
         </Link>
         <form action={actions.start} className="print:hidden">

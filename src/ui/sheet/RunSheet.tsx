@@ -27,7 +27,7 @@ type RunSheetProps = {
 export function RunSheet({ id, kitchen, name, baked_on, document, prediction, rows }: RunSheetProps): ReactNode {
   const pantry = new Map(rows.map((row) => [row.id, row]));
   return (
-    <main className="mx-auto max-w-[820px] px-6 py-4 text-[14.5px] print:max-w-none print:p-0 print:text-[11pt]">
+    <main className="mx-auto max-w-[820px] px-6 py-4 text-[14.5px] print:text-[10pt]">
       <PageTitle>{`Run sheet of ${name}`}</PageTitle>
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-[1.6px] border-rim pb-2">
         <h1 className="text-[25px]">{name}</h1>
@@ -36,10 +36,10 @@ export function RunSheet({ id, kitchen, name, baked_on, document, prediction, ro
           {baked_on && ` · baked ${day(baked_on)}`}
         </p>
         <span className="flex-1" />
-        <Button look="main" className="print:hidden" onClick={() => window.print()}>
+        <Button look="main" onClick={() => window.print()}>
           Print
         </Button>
-        <Link className={`${buttonClass()} print:hidden`} href={`/batch/${id}`}>
+        <Link className={buttonClass()} href={`/batch/${id}`}>
           Back to the batch
         </Link>
       </header>

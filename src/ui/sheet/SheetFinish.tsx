@@ -34,9 +34,9 @@ export function SheetFinish({ document, prediction }: SheetFinishProps): ReactNo
               {one.packs} × {PACK_NAMES[one.option].toLowerCase()}
             </strong>
             {one.portion && ` of the ${one.portion.toLowerCase()}`} {STORE_NAMES[one.store]}:{' '}
-            {one.packs === 0 ? 'none is left for it' : `${counted(one.pieces_per_pack, 'piece')}, ${mass(one.net_g)}`};{' '}
-            {span(one.days)} {ENDS[one.limit]}, at least {counted(one.days_low, 'day')}
-            {one.left_over > 0 && `; ${one.left_over} in the last one`}
+            {one.packs === 0 ? 'none is left for it' : `${counted(one.pieces_per_pack, 'piece')}, ${mass(one.net_g)}`}
+            {one.left_over > 0 && ` (${one.left_over} in the last one)`}
+            {one.packs > 0 && `; keeps ${span(one.days_low)} at least, likely ${span(one.days)}, ${ENDS[one.limit]}`}
           </li>
         ))}
       </ul>

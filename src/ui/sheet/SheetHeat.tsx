@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import { dialHere } from '../format/dial-words';
-import { duration, moistureRange, range } from '../format/units';
+import { snapWords, type Target } from '../format/safe-snap';
+import { duration, moistureRange } from '../format/units';
 import { SheetCautions, SheetPart } from './SheetPart';
 import { workSteps, type WorkStep } from './work-steps';
 
@@ -14,7 +15,7 @@ export function SheetHeat({ document, prediction }: SheetHeatProps): ReactNode {
   const shared = own.length < prediction.portions.length || prediction.portions.length === 0;
   return (
     <SheetPart title="Heat" what={shared ? loadsWords(prediction.heat) : ''}>
-      {shared && <Programme heat={document.heat} told={prediction} />}
+      {shared && <Programme heat={document.heat} told={prediction} target={document.target} />}
       {prediction.portions.map((portion, i) => {
         const heat = document.portions?.[i].heat;
         return (
@@ -24,7 +25,7 @@ export function SheetHeat({ document, prediction }: SheetHeatProps): ReactNode {
                 {portion.name}{' '}
                 <span className="font-text text-[13.5px] font-normal text-soft">by itself, {loadsWords(portion.heat)}</span>
               </h3>
-              <Programme heat={heat} told={portion} />
+              <Programme heat={heat} told={portion} target={document.target} />
             </div>
           )
         );
@@ -42,11 +43,12 @@ const loadsWords = ({
   `${duration(minutes)}${loads > 1 ? `, ${loads} loads, ${duration(all_loads_minutes)} together` : ''}`;
 
 type ProgrammeProps = {
+  readonly target: Target;
   readonly heat: BatchDocument['heat'];
   readonly told: { readonly heat: Pick<Prediction['heat'], 'minutes' | 'colour'>; readonly outcome: Prediction['outcome'] };
 };
 
-function Programme({ heat, told: { heat: told, outcome } }: ProgrammeProps): ReactNode {
+function Programme({ heat, told: { heat: told, outcome }, target }: ProgrammeProps): ReactNode {
   const dial = dialHere();
   const lines = workSteps(heat, dial).slice(0, finishingFrom(heat.steps));
   return (
@@ -58,8 +60,8 @@ function Programme({ heat, told: { heat: told, outcome } }: ProgrammeProps): Rea
         <tr>
           <td className="py-0.5 font-semibold">{clock(told.minutes)}</td>
           <td>
-            out; Snap {outcome.snap.toFixed(1)} ({range(outcome.snap_low, outcome.snap_high, 1)}), water{' '}
-            {moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)}, {told.colour}
+            out; Snap {snapWords(outcome, target)}, water {moistureRange(outcome.moisture_pct_low, outcome.moisture_pct_high)},{' '}
+            {told.colour}
             {outcome.soft_while_hot && '; still soft while hot, judge one cold'}
           </td>
           <td className="border-l border-hair" />

@@ -7,7 +7,7 @@ type SheetPartProps = { readonly title: string; readonly what: string; readonly 
 /** One stretch of the work on paper, kept on one page. */
 export function SheetPart({ title, what, children }: SheetPartProps): ReactNode {
   return (
-    <section className="break-inside-avoid border-b border-hair py-2">
+    <section className="break-inside-avoid border-b border-hair py-2 print:py-1">
       <h2 className="text-[17px]">
         {title} <span className="font-text text-[14px] font-normal text-soft">{what}</span>
       </h2>
