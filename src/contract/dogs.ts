@@ -16,6 +16,15 @@ export type FedRecipe = {
   readonly verdicts: readonly FeedingVerdict[];
 };
 
+/** What the dogs made of one treat: by dog, how often each answer was written down. */
+export type LikedTreat = {
+  readonly recipe: string;
+  readonly dogs: ReadonlyArray<{
+    readonly dog: string;
+    readonly said: ReadonlyArray<{ readonly verdict: string; readonly times: number }>;
+  }>;
+};
+
 /** Every dog against every recipe of the book, with reasons. */
 export type DogsView = {
   readonly dogs: readonly SavedDog[];
@@ -24,6 +33,8 @@ export type DogsView = {
   readonly find: string;
   readonly from: number;
   readonly total: number;
+  /** What they made of what was baked, as the log has it. */
+  readonly liked: readonly LikedTreat[];
   /** Names of ingredients that verdicts speak of. */
   readonly names: Readonly<Record<string, string>>;
   /** Allergens that a dog can be said to react to. */

@@ -49,11 +49,14 @@ export type JarsView = {
   readonly find: string;
   readonly shelves: readonly ShelfView[];
   /** Pieces, grams and money by what became of them, over so many days. */
-  readonly totals: ReadonlyArray<{
-    readonly act: string;
-    readonly pieces: number;
-    readonly grams: number;
-    readonly price: number;
-  }>;
+  readonly totals: readonly ActTotal[];
   readonly totals_days: number;
+};
+
+/** What was done with treats, all together: pieces, their mass and what they brought. */
+export type ActTotal = {
+  readonly act: string;
+  readonly pieces: number;
+  readonly grams: number;
+  readonly price: number;
 };

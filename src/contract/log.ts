@@ -98,4 +98,15 @@ export type LearnedAppliance = {
   /** What a thermometer found its air to be above the dial [K]; null where none was in it. */
   readonly offset_K: number | null;
   readonly tally: { readonly of: number; readonly inside: number };
+  /** Its last weighed batches against what was predicted of each, the oldest first. */
+  readonly misses: readonly Miss[];
+};
+
+/** By how many points of raw mass a batch lost more than was likely, and its 80 % band around that [% of raw mass]. */
+export type Miss = {
+  readonly name: string;
+  readonly baked_on: string;
+  readonly off_pct: number;
+  readonly low_pct: number;
+  readonly high_pct: number;
 };

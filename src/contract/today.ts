@@ -1,4 +1,4 @@
-import type { JarView } from './jars';
+import type { ActTotal, JarView } from './jars';
 import type { BakeView } from './oven';
 
 /** The day at a glance: what is where, what to do next, what must be used, and when it is baked again. */
@@ -18,6 +18,8 @@ export type TodayView = {
     readonly starts: number;
     readonly batches: ReadonlyArray<{ readonly id: string; readonly name: string; readonly due: number }>;
   } | null;
+  /** Treats packed, and what became of treats, over so many days. */
+  readonly month: { readonly days: number; readonly currency: string; readonly totals: readonly ActTotal[] };
   /** The batch to carry on with. */
   readonly open: { readonly id: string; readonly name: string } | null;
 };

@@ -211,7 +211,7 @@ export async function eventsOf(db: Queryable, jarIds: readonly string[]): Promis
   return events;
 }
 
-/** What became of treats: pieces and money by what was done, over so many days. */
+/** What was packed and what became of treats: pieces and money by what was done, over so many days. */
 export type JarTotal = { readonly act: JarAct; readonly pieces: number; readonly grams: number; readonly price: number };
 
 export async function totalsOf(db: Queryable, kitchenId: string, days: number): Promise<JarTotal[]> {
@@ -219,7 +219,7 @@ export async function totalsOf(db: Queryable, kitchenId: string, days: number): 
     `select e.act, coalesce(sum(e.pieces), 0)::int as pieces, coalesce(sum(e.pieces * j.piece_g), 0) as grams,
        coalesce(sum(e.price), 0) as price
      from jar_event e join jar j on j.id = e.jar_id
-     where j.kitchen_id = $1 and e.at > now() - make_interval(days => $2) and e.act in ('eaten', 'given', 'sold', 'discarded')
+     where j.kitchen_id = $1 and e.at > now() - make_interval(days => $2) and e.act in ('packed', 'eaten', 'given', 'sold', 'discarded')
      group by e.act`,
     [kitchenId, days],
   );

@@ -1,7 +1,7 @@
 import type { Appliance } from '@/core/catalogue';
 import type { BatchRow } from './batches';
 import type { Queryable } from './client';
-import type { MeasurementRow } from './measurements';
+import type { DogVerdict, MeasurementRow } from './measurements';
 import { patternsOf } from './search-words';
 
 /** A batch as the log lists it: of its document only what it is baked in, beside what was measured of it. */
@@ -158,6 +158,48 @@ export async function logBatches(
   const { rows } = await db.query<Pick<BatchRow, 'id' | 'name' | 'baked_on'>>(
     'select id, name, baked_on from batch where kitchen_id = $1 and (id = any($2) or name = any($3))',
     [kitchenId, ids, names],
+  );
+  return rows;
+}
+
+/** How one baked and weighed batch differed from what was predicted before: points of raw mass lost, with its 80 % band. */
+export type Missed = {
+  readonly appliance_key: string;
+  readonly name: string;
+  readonly baked_on: string;
+  readonly off_pct: number;
+  readonly low_pct: number;
+  readonly high_pct: number;
+};
+
+/** The last so many weighed batches of a kitchen, the newest first, each with the key of what it was baked in. */
+export async function missesOf(db: Queryable, kitchenId: string, limit: number): Promise<Missed[]> {
+  const { rows } = await db.query<Missed>(
+    `select b.appliance_key, b.name, b.baked_on::text as baked_on, m.loss_pct - m.loss_likely_pct as off_pct,
+       m.loss_low_pct - m.loss_likely_pct as low_pct, m.loss_high_pct - m.loss_likely_pct as high_pct
+     from measurement m join batch b on b.id = m.batch_id
+     where b.kitchen_id = $1 and b.baked_on is not null and m.loss_pct is not null
+     order by b.baked_on desc, b.id limit $2`,
+    [kitchenId, limit],
+  );
+  return rows;
+}
+
+/** How often a dog made this of what came of a recipe. */
+export type Liked = {
+  readonly recipe: string;
+  readonly dog: string;
+  readonly verdict: DogVerdict['verdict'];
+  readonly times: number;
+};
+
+/** What each dog made of each recipe, over all batches; of a batch without one, of its name. */
+export async function likedBy(db: Queryable, kitchenId: string): Promise<Liked[]> {
+  const { rows } = await db.query<Liked>(
+    `select coalesce(r.name, b.name) as recipe, d ->> 'dog' as dog, d ->> 'verdict' as verdict, count(*)::int as times
+     from measurement m join batch b on b.id = m.batch_id left join recipe r on r.id = b.recipe_id, jsonb_array_elements(m.dogs) d
+     where b.kitchen_id = $1 group by 1, 2, 3`,
+    [kitchenId],
   );
   return rows;
 }

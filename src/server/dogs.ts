@@ -1,9 +1,10 @@
 import Joi from 'joi';
-import type { DogFacts, DogsView } from '@/contract/dogs';
+import type { DogFacts, DogsView, LikedTreat } from '@/contract/dogs';
 import { type FeedingInput, ACTIVITIES, AGE_STAGES, feedingVerdict } from '@/core/feeding';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { ON_ITS_LABEL, allergensIn, type Pantry } from '@/core/pantry';
 import { dogsOf, setDog, type StoredDog } from '@/db/dogs';
+import { likedBy, type Liked } from '@/db/log';
 import type { RecipeCardRow } from '@/db/recipe-card';
 import { findRecipes } from '@/db/recipes';
 import { wordsIn } from '@/db/search-words';
@@ -50,6 +51,7 @@ export const viewDogs = (query: DogsQuery): Promise<Result<DogsView>> =>
     return succeed({
       dogs: dogs.map((dog) => ({ id: dog.id, ...versionOf(dog, factsOf(dog)) })),
       recipes,
+      liked: likedTreats(await likedBy(db, kitchen.value.id), dogs),
       names: Object.fromEntries(spoken.map(({ ingredient }) => [ingredient, pantry.get(ingredient)?.name ?? ingredient])),
       find,
       from,
@@ -60,6 +62,29 @@ export const viewDogs = (query: DogsQuery): Promise<Result<DogsView>> =>
         .sort(),
     });
   });
+
+/** Treats on the page; the ones that most was written down of first. */
+const LIKED = 20;
+
+/** By treat and dog of the list, what was written down, the answer given most often first. */
+function likedTreats(all: readonly Liked[], dogs: readonly StoredDog[]): LikedTreat[] {
+  const known = all.filter(({ dog }) => dogs.some(({ name }) => name === dog));
+  const recipes = [...new Set(known.map(({ recipe }) => recipe))].map((recipe) => known.filter((one) => one.recipe === recipe));
+  const times = (of: readonly Liked[]): number => of.reduce((sum, one) => sum + one.times, 0);
+  return recipes
+    .sort((one, other) => times(other) - times(one) || one[0].recipe.localeCompare(other[0].recipe))
+    .slice(0, LIKED)
+    .map((of) => ({
+      recipe: of[0].recipe,
+      dogs: dogs.map(({ name }) => ({
+        dog: name,
+        said: of
+          .filter(({ dog }) => dog === name)
+          .sort((one, other) => other.times - one.times)
+          .map(({ verdict, times: often }) => ({ verdict, times: often })),
+      })),
+    }));
+}
 
 const fedFromCard = (card: RecipeCardRow, pantry: Pantry): FeedingInput => ({
   lines: linesOf(card, pantry, 'eaten_g'),

@@ -3,7 +3,7 @@ import { succeed, type Result } from '@/core/failure';
 import { addDays, dayNumber } from '@/core/quantities';
 import { maybeNextBakeDay } from '@/db/bake-day';
 import { maybeOpenBatch, namesOf } from '@/db/batches';
-import { jarsUntil } from '@/db/jars';
+import { jarsUntil, totalsOf } from '@/db/jars';
 import { appliancesOf } from '@/db/kitchen';
 import { lotsOf } from '@/db/pantry';
 import { SOON_DAYS, jarView } from './jars/view-jars';
@@ -14,6 +14,7 @@ import { withDatabase } from './with-database';
 
 /** What wants using, as far as it is listed. */
 const LISTED = 12;
+const MONTH_DAYS = 30;
 
 export async function viewToday(): Promise<Result<TodayView>> {
   const oven = await viewOven();
@@ -49,6 +50,7 @@ export async function viewToday(): Promise<Result<TodayView>> {
           return name === undefined ? [] : [{ id: batch, name, due }];
         }),
       },
+      month: { days: MONTH_DAYS, currency: kitchen.value.currency, totals: await totalsOf(db, id, MONTH_DAYS) },
       open: open && { id: open.id, name: open.name },
     });
   });

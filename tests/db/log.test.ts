@@ -13,6 +13,8 @@ const useCases = async () => ({
   ...(await import('@/server/exchange-log')),
   ...(await import('@/server/batch-photo')),
   ...(await import('@/server/view-today')),
+  ...(await import('@/server/dogs')),
+  ...(await import('@/server/oven/learned')),
   ...(await import('@/server/oven/begin-bake')),
   ...(await import('@/server/measure-batch')),
 });
@@ -25,6 +27,38 @@ afterAll(() => close());
 const log = async () => (await collected(must(await cases.wholeLog()))).flat();
 const named = async (name: string) => (await log()).find((one) => one.name === name) ?? expect.fail(name);
 const NOWHERE = '00000000-0000-0000-0000-000000000000';
+
+describe('what the log draws', () => {
+  it('has every weighed batch of an appliance once, as far off as its entry says', async () => {
+    const entries = (await log()).filter(({ baked_on, comparison }) => baked_on !== null && comparison?.loss_pct);
+    const { appliances } = must(await cases.viewLearned());
+    const drawn = appliances.flatMap(({ name, misses }) => misses.map((miss) => ({ oven: name, ...miss })));
+    expect(drawn.length).toBeGreaterThan(5);
+    for (const { oven, name, off_pct, low_pct, high_pct } of drawn) {
+      const { likely, measured, low, high } =
+        entries.find((one) => one.name === name && one.oven === oven)?.comparison?.loss_pct ?? expect.fail(name);
+      expect(off_pct).toBeCloseTo(measured - likely, 6);
+      expect(low_pct).toBeCloseTo(low - likely, 6);
+      expect(high_pct).toBeCloseTo(high - likely, 6);
+    }
+    const dated = drawn.filter(({ oven }) => oven === drawn[0].oven).map(({ baked_on }) => baked_on);
+    expect(dated).toEqual([...dated].sort());
+  });
+  it('has what each dog of the list made of each treat, as often as it was written down', async () => {
+    const { liked, dogs } = must(await cases.viewDogs({}));
+    expect(liked.length).toBeGreaterThan(3);
+    const said = (await log()).flatMap(({ recipe, name, measured }) =>
+      (measured?.dogs ?? []).map((one) => ({ ...one, recipe: recipe ?? name })),
+    );
+    const names = dogs.map(({ document }) => document.name);
+    const told = liked.flatMap(({ recipe, dogs: of }) =>
+      of.flatMap(({ dog, said: answers }) => answers.map((one) => ({ recipe, dog, ...one }))),
+    );
+    expect(told.reduce((sum, { times }) => sum + times, 0)).toBe(said.filter(({ dog }) => names.includes(dog)).length);
+    for (const { recipe, dog, verdict, times } of told)
+      expect(said.filter((one) => one.recipe === recipe && one.dog === dog && one.verdict === verdict)).toHaveLength(times);
+  });
+});
 
 describe('batches side by side', () => {
   it('know their oven, and what was done otherwise than in the first', async () => {
@@ -203,6 +237,9 @@ describe('the day at a glance', () => {
   it('says what is where, what must be used and when it is baked again', async () => {
     const today = new Date().toISOString().slice(0, 10);
     const before = must(await cases.viewToday());
+    const [made, sold] = ['packed', 'sold'].map((act) => before.month.totals.find((one) => one.act === act)?.pieces ?? 0);
+    expect(made).toBeGreaterThan(sold);
+    expect(sold).toBeGreaterThan(0);
     expect(before.bakes.filter(({ ended_at }) => ended_at === null)).toEqual([]);
     expect(before.appliances.map(({ name }) => name)).toContain('Small fan oven');
     expect(before.jars.some(({ use_by }) => use_by < today)).toBe(true);

@@ -1,10 +1,13 @@
-import type { LearnedAppliance } from '@/contract/log';
+import type { LearnedAppliance, Miss } from '@/contract/log';
 import Joi from 'joi';
 import { lostShare, type CountedLosses, type LostShare } from '@/core/costing';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
+import { ownAppliance } from '@/core/catalogue';
 import { usualGap } from '@/core/shaping';
 import { type CupFill, addDays } from '@/core/quantities';
-import { appliancesOf, setSettings, type KitchenRow } from '@/db/kitchen';
+import type { Queryable } from '@/db/client';
+import { appliancesInLog, missesOf } from '@/db/log';
+import { appliancesOf, setSettings, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { countedLosses, setLossesUse } from '@/db/losses';
 import { checkWith } from '@/formats/read-batch';
@@ -33,7 +36,9 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
     if (!kitchen.ok) return kitchen;
     const { id, cup_fill, cut_gaps_mm } = kitchen.value;
     const learned = await learnedOf(db, id);
-    const appliances = (await appliancesOf(db, id)).flatMap(({ id: appliance, name }): LearnedAppliance[] => {
+    const kit = await appliancesOf(db, id);
+    const missed = await missesByAppliance(db, id, kit);
+    const appliances = kit.flatMap(({ id: appliance, name }): LearnedAppliance[] => {
       const row = learned.get(appliance);
       if (!row) return [];
       const { belief, tally } = row.knowledge;
@@ -51,6 +56,7 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
           pace_high: pace(SDS_IN_80_PCT),
           offset_K: Math.sqrt(belief.covariance[1][1]) < SURE_OFFSET_K ? belief.offset_K : null,
           tally,
+          misses: missed.get(appliance) ?? [],
         },
       ];
     });
@@ -64,6 +70,24 @@ export const viewLearned = (): Promise<Result<LearnedView>> =>
       losses: { ...lostShare({ ...counted, packed, discarded }), packed, discarded, used, since },
     });
   });
+
+/** Batches that a picture of misses goes back, over all appliances and of one. */
+const LOOKED_BACK = 300;
+const DRAWN = 24;
+
+/** How the last batches of each appliance came out against their forecasts, the oldest first. */
+async function missesByAppliance(db: Queryable, kitchenId: string, kit: readonly ApplianceRow[]): Promise<Map<string, Miss[]>> {
+  const said = await appliancesInLog(db, kitchenId);
+  const idOf = new Map(said.map(({ key, appliance }) => [key, ownAppliance(kit, appliance)?.id]));
+  const of = new Map<string, Miss[]>();
+  for (const { appliance_key, ...miss } of await missesOf(db, kitchenId, LOOKED_BACK)) {
+    const id = idOf.get(appliance_key);
+    if (id === undefined) continue;
+    const misses = of.get(id) ?? [];
+    if (misses.length < DRAWN) of.set(id, [miss, ...misses]);
+  }
+  return of;
+}
 
 type Change = { readonly used: boolean } | { readonly reset: true };
 const CHANGE = Joi.object<Change>({ used: Joi.boolean(), reset: Joi.valid(true) }).xor('used', 'reset');

@@ -12,6 +12,7 @@ import { PageHead } from '../kit/PageHead';
 import { Panel } from '../kit/Panel';
 import { SearchField } from '../kit/SearchField';
 import { DogSheet } from './DogSheet';
+import { LikedTable } from './LikedTable';
 import { TrainingPlan } from './TrainingPlan';
 import { TreatTable } from './TreatTable';
 import { useDogs } from './use-dogs';
@@ -68,6 +69,7 @@ export function DogsPage({ allergens, ...view }: DogsView): ReactNode {
           )}
         </Panel>
       )}
+      <LikedTable liked={view.liked} />
       <p className="text-[13px] text-soft">
         Counted from what is in a piece and a tenth of a day’s energy; nothing found is not a promise. Ask your vet, above all for
         pups, old dogs and any illness.

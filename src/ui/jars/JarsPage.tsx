@@ -18,6 +18,7 @@ import { SearchField } from '../kit/SearchField';
 import { JarPicture } from './JarPicture';
 import { JarSheet } from './JarSheet';
 import { JarsPrint } from './JarsPrint';
+import { StoreTimeline } from './StoreTimeline';
 import { SHELVES, freshness, untilWords, type Freshness } from './jar-view';
 import { PageTitle } from '../shell/PageTitle';
 
@@ -74,7 +75,12 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
             onWork={(what) => void work(what)}
           />
         ) : (
-          jars.length > 0 && <p className="px-2 pt-2 text-soft">Choose a pack to open it, take from it, move it or discard it.</p>
+          jars.length > 0 && (
+            <div className="flex flex-col gap-2">
+              <p className="px-2 text-soft">Choose a pack to open it, take from it, move it or discard it.</p>
+              <StoreTimeline jars={jars} today={today} onChoose={setChosen} />
+            </div>
+          )
         )}
       </div>
     </main>

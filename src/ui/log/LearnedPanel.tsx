@@ -7,6 +7,7 @@ import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { call, wrongWith } from '../kit/api';
 import { day, fineLength, warmer } from '../format/units';
+import { MissStrip, missWords } from './MissStrip';
 
 type LearnedPanelProps = {
   readonly appliances: readonly LearnedAppliance[];
@@ -121,6 +122,12 @@ function ApplianceLine({ one, change }: ApplianceLineProps): ReactNode {
               `; ${one.tally.inside} of ${one.tally.of} end times foreseen at the oven came true, so those are told wider now`}
           </span>
         </>
+      )}
+      {one.misses.length > 0 && (
+        <span className="order-last flex min-w-0 basis-full flex-wrap items-center gap-x-2">
+          <MissStrip name={one.name} misses={one.misses} />
+          <span className="text-[13px] text-soft">{missWords(one.misses)}</span>
+        </span>
       )}
       <UseOf
         used={one.used}

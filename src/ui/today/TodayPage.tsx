@@ -14,12 +14,13 @@ import { buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { useOvenChanges } from '../kit/use-oven-changes';
 import { PageTitle } from '../shell/PageTitle';
+import { MonthPanel } from './MonthPanel';
 
 const CALLS_SHOWN = 6;
 
 /** The kitchen at a glance: what is in which appliance, what to do next, what must be used, and when it is baked again. */
 export function TodayPage(props: TodayView): ReactNode {
-  const { today, now, bakes, appliances, jars, jars_in_all, lots, next, open } = props;
+  const { today, now, bakes, appliances, jars, jars_in_all, lots, next, open, month } = props;
   useOvenChanges();
   return (
     <main className="mx-auto flex max-w-[1232px] flex-col gap-3 px-6 py-5">
@@ -44,6 +45,7 @@ export function TodayPage(props: TodayView): ReactNode {
         <div className="flex flex-col gap-3">
           <Hands bakes={bakes} now={Date.parse(now)} next={next} today={today} />
           <NextDay next={next} today={today} />
+          <MonthPanel {...month} />
         </div>
       </div>
     </main>

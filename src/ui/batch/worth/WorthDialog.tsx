@@ -2,11 +2,12 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { costReport, type CostReport } from '@/core/outcomes';
-import { COST_PARTS, breakEven, priceForMargin } from '@/core/costing';
+import { COST_PARTS, breakEven, priceForMargin, type CostPart } from '@/core/costing';
 import { duration, massBase, money, per100g, perMass, perMassWord } from '../../format/units';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
+import { ShareBar } from '../../kit/ShareBar';
 import { OptionalNumber } from '../../kit/OptionalNumber';
 import type { BenchProps } from '../bench-props';
 import { ComparedWith } from './ComparedWith';
@@ -18,6 +19,17 @@ const MISSING_WORDS: Record<CostReport['missing'][number], string> = {
   energy: 'a kilowatt hour has no price (Kit)',
   packs: 'this pack has no price (Kit)',
   labour: 'an hour of work has no price (Kit)',
+};
+
+/** What goes in is the dough's colour, what heats it the heat's, hands the darkest. */
+const PART_LOOKS: Record<CostPart, string> = {
+  ingredients: 'bg-dough',
+  energy: 'bg-heat',
+  packs: 'bg-keep/70',
+  labels: 'bg-keep/40',
+  equipment: 'bg-soft/60',
+  overhead: 'bg-soft/30',
+  labour: 'bg-water',
 };
 
 type Wish = NonNullable<BatchDocument['worth']>;
@@ -71,7 +83,19 @@ function Parts({
 }): ReactNode {
   const { missing, lost } = worth;
   return (
-    <div className="grid gap-5 sm:grid-cols-[1fr_auto]">
+    <div className="grid gap-x-5 gap-y-3 sm:grid-cols-[1fr_auto]">
+      <div className="sm:col-span-2">
+        <ShareBar
+          label="What the batch costs"
+          named={Infinity}
+          shares={COST_PARTS.filter((part) => worth.parts[part] > 0).map((part) => ({
+            name: PART_NAMES[part],
+            value: worth.parts[part],
+            says: `${money(worth.parts[part], currency)}, ${((100 * worth.parts[part]) / worth.total).toFixed(0)} %`,
+            look: PART_LOOKS[part],
+          }))}
+        />
+      </div>
       <PartsTable worth={worth} currency={currency} />
       <PerTable worth={worth} currency={currency} packName={packName} />
       <p className="text-[13.5px] text-soft sm:col-span-2" data-cost="lost">
@@ -147,6 +171,7 @@ function PartsTable({ worth, currency }: PartsTableProps): ReactNode {
         {COST_PARTS.filter((part) => parts[part] > 0).map((part) => (
           <tr key={part} className="border-t border-hair first:border-0">
             <th scope="row" className="py-0.5 pr-3 text-left font-normal">
+              <span aria-hidden className={`mr-2 inline-block size-2.5 rounded-[3px] ${PART_LOOKS[part]}`} />
               {PART_NAMES[part]}
               <span className="text-[13px] text-soft">
                 {part === 'energy' && ` ${facts.energy_kwh.toFixed(1)} kWh`}
@@ -154,9 +179,7 @@ function PartsTable({ worth, currency }: PartsTableProps): ReactNode {
                 {part === 'labour' && ` ${duration(facts.minutes)}${minutesAreGuessed ? ', guessed' : ''}`}
               </span>
             </th>
-            <td className="w-40">
-              <span className="block h-2.5 rounded-full bg-dough" style={{ width: `${(100 * parts[part]) / total}%` }} />
-            </td>
+            <td className="pl-3 text-right text-soft">{((100 * parts[part]) / total).toFixed(0)} %</td>
             <td className="pl-3 text-right font-semibold">{money(parts[part], currency)}</td>
           </tr>
         ))}
