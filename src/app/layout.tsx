@@ -33,7 +33,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
       data-role={rail.ok ? (rail.value.me?.role ?? undefined) : undefined}
       data-reader={rail.ok ? readerWord(rail.value.reads) : undefined}
     >
-      <body className="max-sm:pb-[calc(58px+env(safe-area-inset-bottom))] print:pb-0">
+      <body className="short:pb-0! max-sm:pb-[calc(58px+env(safe-area-inset-bottom))] print:pb-0">
         <a
           href="#page"
           className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:rounded-lg focus:bg-face focus:px-4 focus:py-2"

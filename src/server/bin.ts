@@ -49,19 +49,19 @@ export async function bin(body: unknown): Promise<Result<{ readonly binned: read
 /** Takes one thing away, where nothing needs it. */
 export async function binOne(db: Queryable, thing: Thing): Promise<Result<Binned>> {
   if (thing.kind === 'batch' && (await isBaking(db, thing.id)))
-    return fail('OUT_OF_RANGE', 'This batch is at the oven. Finish it there or give it up, then take it away.');
+    return fail('OUT_OF_RANGE', 'This batch is at the oven. Finish it there or give it up, then delete it.');
   if (thing.kind === 'ingredient') {
     const uses = await usesOf(db, thing.id);
     if (uses > 0)
-      return fail('OUT_OF_RANGE', `It is in ${uses} recipes and batches. Swap it there for another first, then take it away.`);
+      return fail('OUT_OF_RANGE', `It is in ${uses} recipes and batches. Swap it there for another first, then delete it.`);
   }
   const gone = await putInBin(db, thing);
-  if (!gone) return fail('NOT_FOUND', 'It is not there any more. Somebody may have taken it away already.');
+  if (!gone) return fail('NOT_FOUND', 'It is not there any more. Somebody may have deleted it already.');
   return succeed({ ...gone, kind: thing.kind });
 }
 
 const NO_WAY_BACK = {
-  'stands-there': 'Another one like it is there again, so this one stays in the bin. Take the other away first.',
+  'stands-there': 'Another one like it is there again, so this one stays in the bin. Delete the other first.',
   'hangs-on-nothing': 'What it belonged to is gone, so it stays in the bin. Bring that back first.',
 } as const;
 
@@ -86,7 +86,7 @@ async function allBack(db: Queryable, ids: readonly string[]): Promise<Result<Ba
   const back: Array<Omit<Binned, 'id'>> = [];
   for (const id of ids) {
     const out = await takeOutOfBin(db, id);
-    if (!out) return fail('NOT_FOUND', 'It is not in the bin any more: it was brought back already, or its fortnight is over.');
+    if (!out) return fail('NOT_FOUND', 'It is not in the bin any more: it was brought back already, or its 14 days are over.');
     back.push({ kind: out.kind, name: out.name });
   }
   return succeed({ back });

@@ -31,7 +31,9 @@ const BENCHES = ['weigh', 'mix', 'shape', 'heat', 'cool', 'pack', 'keep'];
 const PHONE = { width: 360, height: 780 };
 const TABLET = { width: 820, height: 1180 };
 const DESK = { width: 1280, height: 800 };
-const WIDTHS = [PHONE, { width: 430, height: 900 }, TABLET, DESK];
+/** A desk's window made four times as large, as whoever sees little does. */
+const LARGE = { width: 320, height: 256 };
+const WIDTHS = [LARGE, PHONE, { width: 430, height: 900 }, TABLET, DESK];
 const TRIED = [PHONE, TABLET, DESK];
 /** What a page's scripts may weigh, and a batch's, which works things out; its charts come on top of that [kB]. */
 const MOST_KB = { page: 260, batch: 320 };
@@ -124,9 +126,9 @@ const PRINTED: ReadonlyArray<readonly [address: string, most: number]> = [
   ['BATCH/label', 1],
   ['/day', 2],
   ['/jars', 2],
-  ['/log', 3],
+  ['/log', 4],
   ['/pantry/shopping', 2],
-  ['/dogs', 2],
+  ['/dogs', 3],
 ];
 /** What is left of a page between its margins of 12 mm, at 96 dots an inch. */
 const PAPER = { A4: { width: 703, height: 1032 }, Letter: { width: 725, height: 965 } } as const;

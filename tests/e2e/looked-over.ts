@@ -30,6 +30,15 @@ export const wrongAtThisWidth = (page: Page): Promise<string[]> =>
       const beyond = element.children.length === 0 && element.getBoundingClientRect().right > innerWidth + 1;
       if (beyond && !element.closest('[role=region]')) wrong.push(`beyond the edge: ${named(element)}`);
     }
+    const rail = [...document.querySelectorAll('body > header > *')].filter(seen);
+    for (const [i, element] of rail.entries()) {
+      const after = rail[i + 1]?.getBoundingClientRect().left ?? Infinity;
+      // What is in it counts: a box may be narrower than its words.
+      const end = Math.max(
+        ...[element, ...element.querySelectorAll('*')].filter(seen).map((one) => one.getBoundingClientRect().right),
+      );
+      if (end > after + 1) wrong.push(`lies over its neighbour: ${named(element)}`);
+    }
     return [...new Set(wrong)];
   });
 

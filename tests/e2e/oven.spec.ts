@@ -138,7 +138,7 @@ without(
     const end = gone(app);
     app.kill('SIGKILL');
     await end;
-    await expect(page.getByText('no line to the kitchen')).toBeVisible();
+    await expect(page.getByText('no connection to the kitchen')).toBeVisible();
     // The clock goes on without the kitchen.
     const frozen = await page.locator('[data-left] strong').innerText();
     await expect(page.locator('[data-left] strong')).not.toHaveText(frozen);
@@ -146,7 +146,7 @@ without(
     app = await run();
     expect(await kept()).toEqual(before);
     // The page that stayed open finds its way back, and one that is opened anew shows the same call.
-    await expect(page.getByText('no line to the kitchen')).toBeHidden({ timeout: 20_000 });
+    await expect(page.getByText('no connection to the kitchen')).toBeHidden({ timeout: 20_000 });
     await page.reload();
     await expect(page.locator('[data-call] h2')).toHaveText(title);
     await expect(page.getByLabel('Tray with raw pieces')).toHaveValue('360');

@@ -168,7 +168,7 @@ test('a phone is let in, bakes through a lost line, and is out again', async ({ 
     await phone.reload();
     await clockRuns(phone);
     await cable.cut();
-    await expect(phone.getByText(/no line to the kitchen/)).toBeVisible();
+    await expect(phone.getByText(/no connection to the kitchen/)).toBeVisible();
     for (let answers = 1; answers <= 2; answers++) {
       const before = await title(phone);
       await phone.locator('[data-call] button').first().click();
@@ -185,7 +185,7 @@ test('a phone is let in, bakes through a lost line, and is out again', async ({ 
     await expect(phone.getByRole('list', { name: 'Noted' })).toContainText('tray 1234');
     // A page that this phone never saw says so, and nothing worse.
     await phone.goto(`${PHONE}/pantry`);
-    await expect(phone.getByRole('heading', { name: 'No line to the kitchen' })).toBeVisible();
+    await expect(phone.getByRole('heading', { name: 'No connection to the kitchen' })).toBeVisible();
     await phone.goto(`${PHONE}/oven`);
     await expect(phone.locator('[data-call] h2')).toHaveText(last);
   });

@@ -26,7 +26,7 @@ export const DANGERS: readonly Danger[] = [
     severity: 'stop',
     named:
       /\b(chocolate|choc|chocs|choco|cocoa|cacao|brownie mix)\b(?! butter)|\bdark choc\b|\bnutella\b|\b(hazelnut|nut) cocoa spread\b/g,
-    why: 'Theobromine and caffeine in cocoa poison dogs; the darker, the worse. Carob does the same job.',
+    why: 'Theobromine and caffeine in cocoa poison dogs; the darker, the worse. Use carob instead.',
   },
   {
     code: 'caffeine',
@@ -34,7 +34,7 @@ export const DANGERS: readonly Danger[] = [
     named:
       /\b(coffee|espresso|tea ?bags?|tea leaves|(?:black|green|white|strong|brewed|iced|cold) tea|cups? of tea|matcha|guarana|yerba mate|caffeine|energy drinks?|cola)\b/g,
     alike: /\b(coffee (mug|cup|grinder|mill|filter|spoon|table)s?|tea ?(towel|cup|spoon)s?|decaf\w*( \w+)?)\b/g,
-    why: 'Caffeine races the heart of a dog; there is no use for it in a treat.',
+    why: 'Caffeine makes the heart of a dog race; leave it out.',
   },
   {
     code: 'onion',
@@ -111,7 +111,7 @@ export const DANGERS: readonly Danger[] = [
     code: 'hops',
     severity: 'stop',
     named: /\b(hops|hopped|dry[- ]hopped|hop (?:pellets?|cones?|flowers?|extract|leaf|leaves))\b/g,
-    why: "Hops can drive a dog's temperature to deadly heights, spent or fresh.",
+    why: "Hops, spent or fresh, can raise a dog's temperature until it dies.",
   },
   {
     code: 'avocado',

@@ -4,7 +4,7 @@
  */
 export const SENTENCES = {
   noSuchPage: 'There is nothing at this address. It may have been mistyped.',
-  noSuchBatch: 'There is no such batch. It may have been thrown away; look in the log.',
+  noSuchBatch: 'There is no such batch. It may have been deleted; look in the bin.',
   noSuchRecipe: 'This recipe is no longer in the book. Go back to Recipes.',
   noKitchen: 'There is no such kitchen here. It may have been removed; choose another on the first page.',
   noSuchAppliance: 'There is no such appliance. It may have been taken out of the kit.',

@@ -59,8 +59,8 @@ const DISPUTES: readonly Dispute[] = [
   },
   {
     about: ({ id }) => ['rosemary_dried', 'mint_dried', 'turmeric_ground', 'cinnamon_ground', 'ginger_ground'].includes(id),
-    oneSide: 'Some swear by spices for breath and joints.',
-    otherSide: 'Proof is thin and large amounts upset the stomach. Keep it to a pinch.',
+    oneSide: 'Some bakers use spices for breath and joints.',
+    otherSide: 'The evidence is weak, and large amounts upset the stomach. Keep it to a pinch.',
   },
 ];
 

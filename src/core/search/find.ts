@@ -43,7 +43,7 @@ export function* findInSteps(written: BatchDocument, kitchen: Kitchen): Generato
   const setting = settingOf(document);
   const { target } = setting;
   if (target.snap_min === undefined && target.keeps_days_min === undefined && !target.pick_clean && target.snap_max === undefined)
-    return fail('BAD_VALUE', 'Say what the programme shall reach: a Snap, days that it keeps, or a clean pick.', 'target');
+    return fail('BAD_VALUE', 'Say what the programme must reach: a Snap, days that it keeps, or a clean pick.', 'target');
   if (target.snap_min !== undefined && target.snap_max !== undefined && target.snap_min > target.snap_max)
     return fail('BAD_VALUE', 'At least this Snap and at most that one cannot both be. Lower one of them.', 'target.snap_min');
   const bench = benchOf(searched);

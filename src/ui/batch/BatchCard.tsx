@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { slicedOffBy } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
 import { rowOfLine, type Pantry } from '@/core/pantry';
@@ -23,7 +23,7 @@ type BatchCardProps = {
 };
 
 /** The batch as a card for the recipe box: what goes in, what is done, what comes out. Only printed, never on the screen. */
-export function BatchCard({ document, nominal, banded, pantry, baked_on }: BatchCardProps): ReactNode {
+export const BatchCard = memo(function BatchCard({ document, nominal, banded, pantry, baked_on }: BatchCardProps): ReactNode {
   const { recipe, name } = document;
   const { dough, blocked_by } = nominal.prediction;
   return (
@@ -59,7 +59,7 @@ export function BatchCard({ document, nominal, banded, pantry, baked_on }: Batch
       <p className="pt-3 text-[9pt] text-soft">Predictions, not tests. Ask your vet; check your local feed rules.</p>
     </section>
   );
-}
+});
 
 const RIBBON = { width: 700, height: 40, tallest: 34 };
 

@@ -93,23 +93,12 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
   };
   return (
     <main className="flex h-[calc(100dvh-52px)] flex-col gap-2.5 px-6 pt-2.5 pb-5 max-lg:h-auto max-sm:px-3 print:block print:*:not-[.panel]:hidden">
-      {nominal && (
-        <BatchCard
-          document={document}
-          nominal={nominal}
-          banded={bandIsOld ? null : banded}
-          pantry={pantry}
-          baked_on={batch.baked_on}
-        />
-      )}
       <BatchHead batch={batch} known={recipeId !== null} shown={shown} saving={saving} />
       {nominal && (
-        <BatchLine
-          {...{ document, nominal, bench }}
-          whole={portions.whole}
-          portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
-          keeps={shownKeeps(nominal.prediction, banded, bandIsOld)}
-          drawn={banded !== null && !bandIsOld}
+        <LineAndCard
+          {...{ document, whole, nominal, pantry, portions, bench }}
+          banded={bandIsOld ? null : banded}
+          baked_on={batch.baked_on}
           onBench={open}
         />
       )}
@@ -131,6 +120,30 @@ export function BatchPage({ batch, recipeId, pantry: packedRows, prices, firstBe
       )}
       <ConflictDialog saving={saving} what="this batch" />
     </main>
+  );
+}
+
+type LineAndCardProps = Pick<BenchProps, 'document' | 'nominal' | 'banded' | 'pantry'> & {
+  readonly whole: BatchDocument;
+  readonly portions: ReturnType<typeof usePortions>;
+  readonly bench: Bench;
+  readonly baked_on: string | null;
+  readonly onBench: (bench: Bench) => void;
+};
+
+/** The line of stations, and on paper the card that stands for it; bands are null until they are drawn for what is shown. */
+function LineAndCard({ document, whole, nominal, banded, portions, bench, onBench, ...kept }: LineAndCardProps): ReactNode {
+  return (
+    <>
+      <BatchCard {...{ document, nominal, banded }} {...kept} />
+      <BatchLine
+        {...{ document, nominal, bench, onBench }}
+        whole={portions.whole}
+        portion={portions.at === null ? null : (whole.portions?.[portions.at].name ?? null)}
+        keeps={shownKeeps(nominal.prediction, banded, false)}
+        drawn={banded !== null}
+      />
+    </>
   );
 }
 

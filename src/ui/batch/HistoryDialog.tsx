@@ -48,7 +48,8 @@ export function HistoryDialog({ batchId, document, onRestore, children }: Histor
         {versions === null && wrong === null && <p className="text-soft">Looking …</p>}
         {versions?.length === 0 && (
           <p className="text-soft">
-            Nothing older is kept yet. Each spell of work keeps the batch as it stood before, once ten minutes lie between.
+            Nothing older is kept yet. When you change the batch again after ten minutes or more, it is kept here as it was
+            before.
           </p>
         )}
         <ul>

@@ -24,7 +24,7 @@ export function OutcomeBar({ nominal, banded, bandIsOld }: OutcomeBarProps): Rea
   return (
     <a
       href="#what-comes-out"
-      className="sticky bottom-2 z-20 flex justify-around gap-2 rounded-2xl border-[1.6px] border-rim bg-face px-3 py-1 max-sm:bottom-[calc(62px+env(safe-area-inset-bottom))] lg:hidden print:hidden"
+      className="sticky bottom-2 z-20 short:static flex flex-wrap justify-around gap-x-2 rounded-2xl border-[1.6px] border-rim bg-face px-3 py-1 max-sm:bottom-[calc(62px+env(safe-area-inset-bottom))] lg:hidden print:hidden"
     >
       <span className="sr-only">What comes out: </span>
       {figures.map(({ name, figure, hue }) => (

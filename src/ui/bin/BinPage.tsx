@@ -32,7 +32,7 @@ export function BinPage({ things }: BinView): ReactNode {
   return (
     <main className="mx-auto flex max-w-[960px] flex-col gap-3 px-6 py-4">
       <PageTitle>Bin</PageTitle>
-      <PageHead title="Bin" says="what was taken away stays here for a fortnight">
+      <PageHead title="Bin" says="what was deleted stays here for 14 days">
         {things.length > 0 && (
           <Needs role="owner">
             <Button look="small" onClick={() => setEmptying(true)}>

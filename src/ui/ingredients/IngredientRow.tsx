@@ -223,7 +223,6 @@ function Amount({ name, line, row, habits, onAmount, onLine }: AmountProps): Rea
   const options = unitOptions(row);
   return (
     <>
-      {' '}
       <NumberField
         label={`Amount of ${name} in the recipe`}
         shown={false}

@@ -176,7 +176,6 @@ type HistoryProps = { readonly jar: JarView; readonly currency: string };
 function History({ jar, currency }: HistoryProps): ReactNode {
   return (
     <>
-      {' '}
       {jar.history.length > 0 && (
         <ol className="border-t border-hair pt-2 text-[14px]" aria-label="What was done">
           {jar.history.map(({ on, act, pieces: count, price: paid, note: said }, i) => (

@@ -75,17 +75,20 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
             onWork={(what) => void work(what)}
           />
         ) : (
-          jars.length > 0 && (
-            <div className="flex flex-col gap-2">
-              <p className="px-2 text-soft">Choose a pack to open it, take from it, move it or discard it.</p>
-              <StoreTimeline jars={jars} today={today} onChoose={setChosen} />
-            </div>
-          )
+          jars.length > 0 && <NoneChosen jars={jars} today={today} />
         )}
       </div>
     </main>
   );
 }
+
+/** Beside the shelves while no pack is chosen: all of them against the calendar. */
+const NoneChosen = ({ jars, today }: { readonly jars: readonly JarView[]; readonly today: string }): ReactNode => (
+  <div className="flex flex-col gap-2">
+    <p className="px-2 text-soft">Choose a pack to open it, take from it, move it or discard it.</p>
+    <StoreTimeline jars={jars} today={today} />
+  </div>
+);
 
 const MARKS: Record<Freshness, { readonly text: string; readonly shape: string }> = {
   past: { text: 'text-stop', shape: '■' },
@@ -148,7 +151,7 @@ function Totals({
 }): ReactNode {
   const of = (act: string): JarsView['totals'][number] | undefined => totals.find((one) => one.act === act);
   const words = [
-    ['eaten', 'taken'],
+    ['eaten', 'eaten'],
     ['given', 'given away'],
     ['sold', 'sold'],
     ['discarded', 'discarded'],

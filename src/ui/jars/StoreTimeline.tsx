@@ -6,12 +6,12 @@ import { Panel } from '../kit/Panel';
 import { untilWords, type Freshness } from './jar-view';
 import { storeTimeline } from './store-timeline';
 
-type StoreTimelineProps = { readonly jars: readonly JarView[]; readonly today: string; readonly onChoose: (id: string) => void };
+type StoreTimelineProps = { readonly jars: readonly JarView[]; readonly today: string };
 
 const LOOKS: Record<Freshness, string> = { past: 'bg-stop', soon: 'bg-mind-fill', good: 'bg-keep' };
 
 /** What is in store against the calendar: a bar to the day that a pack can be counted on, paler to the day it is likely good. */
-export function StoreTimeline({ jars, today, onChoose }: StoreTimelineProps): ReactNode {
+export function StoreTimeline({ jars, today }: StoreTimelineProps): ReactNode {
   const { packs, today: now, marks, more } = storeTimeline(jars, today);
   return (
     <Panel label="Best before" className="px-4 pt-3 pb-3">
@@ -26,21 +26,15 @@ export function StoreTimeline({ jars, today, onChoose }: StoreTimelineProps): Re
         ))}
         <ul className="relative">
           {packs.map(({ jar, sure, likely, state }) => (
-            <li key={jar.id}>
-              <button
-                type="button"
-                onClick={() => onChoose(jar.id)}
-                className="block w-full py-0.5 text-left hover:underline pointer-coarse:min-h-[44px]"
-              >
-                <span className="flex justify-between gap-2 bg-face text-[13.5px] leading-tight">
-                  <span className="min-w-0 truncate">{jar.name}</span>
-                  <span className="shrink-0 text-soft">{untilWords(jar, today)}</span>
-                </span>
-                <span aria-hidden className="relative mt-0.5 block h-2">
-                  <Stretch from={Math.min(now, sure)} to={likely} look={`${LOOKS[state]} opacity-30`} />
-                  <Stretch from={Math.min(now, sure)} to={Math.max(now, sure)} look={LOOKS[state]} />
-                </span>
-              </button>
+            <li key={jar.id} className="py-0.5">
+              <span className="flex justify-between gap-2 bg-face text-[13.5px] leading-tight">
+                <span className="min-w-0">{jar.name}</span>
+                <span className="shrink-0 text-soft">{untilWords(jar, today)}</span>
+              </span>
+              <span aria-hidden className="relative mt-0.5 block h-2">
+                <Stretch from={Math.min(now, sure)} to={likely} look={`${LOOKS[state]} opacity-30`} />
+                <Stretch from={Math.min(now, sure)} to={Math.max(now, sure)} look={LOOKS[state]} />
+              </span>
             </li>
           ))}
         </ul>

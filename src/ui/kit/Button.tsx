@@ -10,7 +10,7 @@ const LOOKS: Record<Look, string> = {
 
 /** The look of a button, for links that are as much as buttons. Paper has no buttons. */
 export const buttonClass = (look: Look = 'plain'): string =>
-  `inline-flex items-center gap-1.5 rounded-full print:hidden whitespace-nowrap ${LOOKS[look]}`;
+  `inline-flex items-center gap-1.5 max-w-full rounded-full print:hidden sm:whitespace-nowrap ${LOOKS[look]}`;
 
 /** A button with a verb on it. */
 export function Button({

@@ -2,6 +2,7 @@
 import type { ApexOptions } from 'apexcharts';
 import type { ReactNode } from 'react';
 import { Chart } from './Chart';
+import { InNumbers, type Numbers } from './InNumbers';
 
 type ChartFrameProps = {
   readonly title: string;
@@ -10,10 +11,12 @@ type ChartFrameProps = {
   readonly options: ApexOptions;
   readonly series: NonNullable<ApexOptions['series']>;
   readonly height: number;
+  /** The same in numbers. */
+  readonly numbers: Numbers;
 };
 
 /** A chart with its title and what it says in words, for whoever cannot read the lines. */
-export const ChartFrame = ({ title, says, options, series, height }: ChartFrameProps): ReactNode => (
+export const ChartFrame = ({ title, says, options, series, height, numbers }: ChartFrameProps): ReactNode => (
   <figure className="rounded-2xl border border-hair bg-face px-3 py-2">
     <figcaption className="text-[14px]">
       <strong className="font-display text-[16px]">{title}</strong>
@@ -22,5 +25,6 @@ export const ChartFrame = ({ title, says, options, series, height }: ChartFrameP
     <div style={{ minHeight: height }}>
       <Chart type="line" height={height} options={options} series={series} />
     </div>
+    <InNumbers of={title} numbers={numbers} />
   </figure>
 );

@@ -105,7 +105,7 @@ function ApplianceLine({ one, change }: ApplianceLineProps): ReactNode {
     >
       <strong>{one.name}</strong>
       {one.batches === 0 ? (
-        <span className="text-soft">begun anew; counts batches from {one.since && day(one.since)}</span>
+        <span className="text-soft">started again; counts batches from {one.since && day(one.since)}</span>
       ) : (
         <>
           <span>
@@ -144,12 +144,11 @@ type LossesLineProps = { readonly losses: LearnedPanelProps['losses']; readonly 
 function LossesLine({ losses, change }: LossesLineProps): ReactNode {
   return (
     <>
-      {' '}
       {(losses.batches > 0 || losses.since !== null) && (
         <li className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-hair py-1.5" data-learned="losses">
           <strong>Losses</strong>
           {losses.batches === 0 ? (
-            <span className="text-soft">begun anew; counts batches from {losses.since && day(losses.since)}</span>
+            <span className="text-soft">started again; counts batches from {losses.since && day(losses.since)}</span>
           ) : (
             <>
               <span>

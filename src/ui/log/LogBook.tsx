@@ -56,7 +56,7 @@ export function LogBook({
           <p className="px-5 py-10 text-center text-soft">
             {tally.batches === 0
               ? 'Nothing here yet. Start a batch from Recipes; it appears here as soon as it is saved.'
-              : 'No batch is like that. Ask for less.'}
+              : 'No batch is like that. Take one of the limits away.'}
           </p>
         ) : (
           <Table shown={entries} chosen={chosen} onChoose={toggle} />

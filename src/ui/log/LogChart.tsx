@@ -22,6 +22,10 @@ export function LogChart({ rows }: { readonly rows: readonly LogEntryView[] }): 
         says="over the line a batch lost more than predicted, under it less"
         height={300}
         options={options(least, most, series.length)}
+        numbers={{
+          heads: ['batch', 'in', 'predicted', 'measured'],
+          rows: series.flatMap(({ name: oven, data }) => data.map(({ name, x, y }) => [name, oven, `${x} %`, `${y} %`])),
+        }}
         series={[...series.map(({ name, data }) => ({ name, type: 'scatter', data: [...data] })), even]}
       />
     </div>

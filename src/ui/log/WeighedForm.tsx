@@ -6,6 +6,7 @@ import { counted } from '@/core/quantities';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
+import { Choice } from '../kit/Choice';
 import { call } from '../kit/api';
 
 /** What the form holds; null where nothing was entered. */
@@ -304,36 +305,24 @@ type DogsSaidProps = {
 };
 
 function DogsSaid({ dogs, verdicts, said, onSaid }: DogsSaidProps): ReactNode {
+  if (dogs.length === 0) return null;
   return (
-    <>
-      {' '}
-      {dogs.length > 0 && (
-        <fieldset>
-          <legend className="pb-1 text-[14px] text-soft">The dogs</legend>
-          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-            {dogs.map((dog) => (
-              <label key={dog} className="inline-flex items-center gap-1.5">
-                {dog}
-                <select
-                  value={said.find((one) => one.dog === dog)?.verdict ?? ''}
-                  onChange={({ target }) => {
-                    const others = said.filter((one) => one.dog !== dog);
-                    onSaid(target.value === '' ? others : [...others, { dog, verdict: target.value }]);
-                  }}
-                  className="rounded-[10px] border-[1.4px] border-rim/55 bg-face px-1.5 py-0.5"
-                >
-                  <option value="">had none</option>
-                  {verdicts.map((verdict) => (
-                    <option key={verdict} value={verdict}>
-                      {verdict}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-      )}
-    </>
+    <fieldset>
+      <legend className="pb-1 text-[14px] text-soft">The dogs</legend>
+      <div className="flex flex-wrap gap-x-4 gap-y-1.5">
+        {dogs.map((dog) => (
+          <Choice
+            key={dog}
+            label={dog}
+            value={said.find((one) => one.dog === dog)?.verdict ?? ''}
+            options={[{ value: '', name: 'had none' }, ...verdicts.map((verdict) => ({ value: verdict, name: verdict }))]}
+            onChange={(verdict) => {
+              const others = said.filter((one) => one.dog !== dog);
+              onSaid(verdict === '' ? others : [...others, { dog, verdict }]);
+            }}
+          />
+        ))}
+      </div>
+    </fieldset>
   );
 }

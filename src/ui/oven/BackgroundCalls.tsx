@@ -17,7 +17,7 @@ type BackgroundCallsProps = {
 
 /** What each answer of the device means for calls. */
 const SAYS: Readonly<Record<Permission, string>> = {
-  default: 'Shall this device call you while another page or program is in front?',
+  default: 'May this device call you while another page or program is in front?',
   granted: 'This device calls you while another page or program is in front.',
   denied: 'This device was told not to call while another page is in front; its settings for this site change that.',
   impossible: 'This browser cannot call while another page is in front: keep this one in view.',

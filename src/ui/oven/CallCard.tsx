@@ -158,7 +158,7 @@ function WaterBar({ bake, now }: { readonly bake: BakeView; readonly now: number
         <span className="font-semibold text-water">
           middle {at.core_moisture_pct.toFixed(0)} % water, {temperature(at.core_c)}, by the plan
         </span>
-        <span className="font-semibold text-crunch">shall be {last.core_moisture_pct.toFixed(0)} %</span>
+        <span className="font-semibold text-crunch">should be {last.core_moisture_pct.toFixed(0)} %</span>
       </p>
     </div>
   );

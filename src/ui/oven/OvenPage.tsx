@@ -85,7 +85,7 @@ export function OvenPage({ first }: { readonly first: OvenView }): ReactNode {
 
 const NoLine = ({ waiting }: { readonly waiting: number }): ReactNode => (
   <p role="status" className="rounded-2xl border border-hair bg-face px-4 py-2 text-[15px]">
-    There is no line to the kitchen; the clock goes on.{' '}
+    There is no connection to the kitchen; the clock goes on.{' '}
     {waiting > 0 && `${counted(waiting, 'answer')} wait${waiting === 1 ? 's' : ''} here for it.`}
   </p>
 );

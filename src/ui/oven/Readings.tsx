@@ -128,7 +128,6 @@ type NotedProps = {
 function Noted({ readings, now, note }: NotedProps): ReactNode {
   return (
     <>
-      {' '}
       {readings.length > 0 && (
         <ul className="flex flex-col" aria-label="Noted">
           {readings.map(({ id, at, kind, value, source }) => (

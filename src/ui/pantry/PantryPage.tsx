@@ -256,7 +256,6 @@ type FiltersProps = {
 function Filters({ typed, setTyped, shown, setShown, kinds }: FiltersProps): ReactNode {
   return (
     <>
-      {' '}
       <label className="inline-flex items-center gap-2 rounded-full border-[1.6px] border-rim bg-face px-3 py-1">
         <Search aria-hidden size={16} className="text-soft" />
         <span className="sr-only">Find an ingredient</span>

@@ -59,7 +59,7 @@ const Shown = ({ pairing: { code, url, qr }, left_s, onClose }: ShownProps): Rea
   <div className="flex flex-wrap items-start gap-5">
     <svg
       role="img"
-      aria-label="The code as a square to be photographed"
+      aria-label="The code to scan"
       width={220}
       height={220}
       viewBox={`${-QUIET} ${-QUIET} ${qr.fields + 2 * QUIET} ${qr.fields + 2 * QUIET}`}
@@ -69,8 +69,8 @@ const Shown = ({ pairing: { code, url, qr }, left_s, onClose }: ShownProps): Rea
     </svg>
     <div className="flex min-w-56 flex-1 flex-col gap-2">
       <ol className="list-decimal pl-5">
-        <li>Have the phone in the same net as this machine.</li>
-        <li>Photograph the square with its camera, and open the page that it shows.</li>
+        <li>Connect the phone to the same network (Wi-Fi) as this machine.</li>
+        <li>Scan the code with its camera, and open the page that it shows.</li>
         <li>The first time the phone warns that it does not know this kitchen; the page tells how it gets to.</li>
       </ol>
       <p>

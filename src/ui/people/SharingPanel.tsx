@@ -37,7 +37,7 @@ type PartProps = { readonly sharing: SharingView; readonly onDone: (answer: Answ
 const Let = ({ sharing: { url, fingerprint, is_here }, onDone }: PartProps): ReactNode => (
   <div className="flex flex-col gap-1.5 text-[15px]">
     <p>
-      {url === null ? 'Everybody who comes must sign in.' : 'Devices in the house’s net find this kitchen at '}
+      {url === null ? 'Everybody who comes must sign in.' : 'Devices in the house’s network find this kitchen at '}
       {url !== null && <strong className="break-all">{url}</strong>}
       {url !== null && '. Everybody signs in, here as well.'}
     </p>
@@ -105,7 +105,7 @@ function Begin({ sharing: { is_here, addresses }, hasOwner, onDone }: PartProps 
       )}
       {is_here && addresses.length > 1 && (
         <Choice
-          label="This machine is in several nets; devices are in the one of"
+          label="This machine is in several networks; devices are in the one of"
           value={address}
           options={[
             { value: WHICHEVER, name: `${addresses[0]}, or whichever it has later` },

@@ -3,11 +3,11 @@ import type { ReactNode } from 'react';
 /** How a device learns to trust the line to this kitchen, and why. */
 export const TrustNote = (): ReactNode => (
   <details className="rounded-2xl border-[1.4px] border-hair bg-enamel px-4 py-2 text-[14.5px]">
-    <summary className="cursor-pointer font-semibold">The browser said that the line is not private?</summary>
+    <summary className="cursor-pointer font-semibold">The browser said that the connection is not private?</summary>
     <div className="flex flex-col gap-1.5 pt-1.5">
       <p>
-        The line is encrypted with a key that this kitchen made itself, which your device does not know yet. To be known, so that
-        the page can be installed, may ring in the background and keeps the screen awake, have the device trust it once:
+        The connection is encrypted with a key that this kitchen made itself, which your device does not know yet. To be known, so
+        that the page can be installed, may ring in the background and keeps the screen awake, have the device trust it once:
       </p>
       <ol className="list-decimal pl-5">
         <li>

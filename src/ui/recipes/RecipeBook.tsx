@@ -60,7 +60,7 @@ export function RecipeBook({
       <PageTitle>Recipes</PageTitle>
       <PageHead title="Recipes" says={kitchen}>
         {open && (
-          <Link href={`/batch/${open.id}?bench=heat`} className={buttonClass()}>
+          <Link href={`/batch/${open.id}?bench=heat`} className={`${buttonClass()} whitespace-normal!`}>
             Carry on with {open.name}
           </Link>
         )}

@@ -60,7 +60,7 @@ export function SheetMix({ document, prediction, pantry }: SheetBowlProps): Reac
   const { dough, parts, portions } = prediction;
   const finishes = parts.filter(({ role, mass_g }) => role !== 'dough' && mass_g > 0);
   return (
-    <SheetPart title="Mix" what={dough.feel === null ? '' : `shall feel ${feelName(dough.feel).toLowerCase()}`}>
+    <SheetPart title="Mix" what={dough.feel === null ? '' : `should feel ${feelName(dough.feel).toLowerCase()}`}>
       <ol className="list-decimal pl-5">
         {bowlOrder(document, pantry).map(({ part, lines }) => (
           <li key={part}>

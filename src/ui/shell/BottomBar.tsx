@@ -34,7 +34,7 @@ export function BottomBar({ openBatch }: { readonly openBatch: string | null }):
   return (
     <nav
       aria-label="Places"
-      className="fixed inset-x-0 bottom-0 z-30 flex h-[calc(58px+env(safe-area-inset-bottom))] items-stretch gap-0.5 bg-rail px-1 pt-1 pb-[calc(4px+env(safe-area-inset-bottom))] text-rail-ink sm:hidden print:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 short:static flex h-[calc(58px+env(safe-area-inset-bottom))] items-stretch gap-0.5 bg-rail px-1 pt-1 pb-[calc(4px+env(safe-area-inset-bottom))] text-rail-ink sm:hidden print:hidden"
     >
       {bar.map(({ href, place, name }) => {
         const Icon = ICONS[place] ?? Jar;

@@ -29,7 +29,7 @@ export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
   return (
     <header className="speckled print:hidden sticky top-0 z-20 flex h-[52px] items-center gap-4 bg-rail px-6 max-sm:gap-2 max-sm:px-3 text-rail-ink max-lg:static">
       <Link href="/" className="flex items-center gap-2.5 font-display text-[20px] font-semibold whitespace-nowrap">
-        <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden>
+        <svg viewBox="0 0 32 32" width="26" height="26" className="shrink-0" aria-hidden>
           <rect x="1" y="1" width="30" height="30" rx="8" fill="#fdfbf6" />
           <path d="M6 19a10 10 0 0 1 20 0z" fill="#cf4520" />
           <path d="M5 22h22" stroke="#1d3b53" strokeWidth="2.6" strokeLinecap="round" />
@@ -41,7 +41,7 @@ export function TopNav({ rail, night, closed }: TopRailProps): ReactNode {
             strokeLinecap="round"
           />
         </svg>
-        <span className="sm:max-lg:sr-only">Upbeat Oven</span>
+        <span className="sm:max-lg:sr-only max-[24rem]:sr-only">Upbeat Oven</span>
       </Link>
       <nav aria-label="Places" className="flex items-center gap-0.5 whitespace-nowrap max-sm:hidden">
         {places.map(({ href, place, name, more }) => (

@@ -10,7 +10,7 @@ const ACTS: ReadonlyArray<{ readonly act: string; readonly name: string; readonl
   { act: 'eaten', name: 'eaten', look: 'bg-moss' },
   { act: 'given', name: 'given away', look: 'bg-crunch-fill' },
   { act: 'sold', name: 'sold', look: 'bg-keep' },
-  { act: 'discarded', name: 'thrown away', look: 'bg-soft/60' },
+  { act: 'discarded', name: 'discarded', look: 'bg-soft/60' },
 ];
 
 /** Treats made, and where they went: bars of one scale, each with its number. Nothing where nothing happened. */

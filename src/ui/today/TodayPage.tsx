@@ -31,7 +31,7 @@ export function TodayPage(props: TodayView): ReactNode {
         </h1>
         <span className="flex-1" />
         {open && (
-          <Link href={`/batch/${open.id}`} className={buttonClass('main')}>
+          <Link href={`/batch/${open.id}`} className={`${buttonClass('main')} whitespace-normal!`}>
             Open {open.name}
           </Link>
         )}

@@ -10,7 +10,7 @@ export const CORE_TARGET_C = { poultry: 74, 'red-meat': 71, egg: 71, fish: 63 } 
 export const ENOUGH_KILL = 6.5;
 
 /** Cold and vacuum are no heat, however they are written; what would lift the stop is said alike wherever it stands. */
-const NO_KILL = 'Freeze-drying is not a kill step: germs sleep through cold and vacuum, and wake with the first water.';
+const NO_KILL = 'Freeze-drying is not a kill step: germs survive cold and vacuum, and grow again once they are wet.';
 const cookFirst = (need_c: number): string =>
   `Cook it through to ${need_c} °C before it is frozen: that lifts this stop. Until then neither label nor feed it. Ask your vet.`;
 
@@ -151,7 +151,7 @@ const lethality: Rule = (context) =>
           code: 'lethality',
           severity: 'mind',
           step: 'heat',
-          title: 'Heat may not have done the job',
+          title: 'Heat may not have killed the germs',
           why: `Only heat while the middle is still wet counts: ${context.kill_log10.toFixed(1)} of ${ENOUGH_KILL} log steps are credited.`,
           act: 'Cook it through while it is wet, then dry.',
           source: 'USDA-FSIS Appendix A; an estimate, not a validation',

@@ -44,7 +44,7 @@ const hops: Rule = (context) =>
           severity: 'note',
           step: 'mix',
           title: 'Only grain that never met hops',
-          why: "Hops can drive a dog's temperature to deadly heights.",
+          why: "Hops can raise a dog's temperature until it dies.",
           act: 'Take mash grain before any hops go in, and use it the same day.',
           source: 'Duncan et al. 1997',
         },

@@ -42,7 +42,7 @@ const unnamedFrosting: Rule = ({ cake }) =>
           step: 'shape',
           title: 'The frosting is not in the recipe',
           why: `The cake takes about ${Math.round(cake.unnamedFrosting_g)} g, and nobody has said of what: weight, energy, allergens and life are those of the bare cake.`,
-          act: 'Add a frosting to the recipe, or set its thicknesses to nought if it stays bare.',
+          act: 'Add a frosting to the recipe, or set its thicknesses to 0 if it stays bare.',
           source: 'ours, by area and thickness',
         },
       ]

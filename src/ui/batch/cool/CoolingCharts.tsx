@@ -5,7 +5,7 @@ import type { Cooling } from '@/core/prediction';
 import { ChartFrame } from '../../kit/ChartFrame';
 import { axisNumbers, axisTitle, chartLook, hues, tooltipTheme } from '../../kit/chart-look';
 import { duration, heatUnitHere, moisture } from '../../format/units';
-import { coolingSeries, nightSeries, onScale, PLACE_NAMES } from './cooling-series';
+import { coolingSeries, inNumbers, nightSeries, onScale, PLACE_NAMES } from './cooling-series';
 
 const DASHES = [0, 6, 2];
 
@@ -39,6 +39,7 @@ export function CoolingCharts({ cooling, room_c }: { readonly cooling: Cooling; 
           </>
         }
         options={minutes}
+        numbers={inNumbers('min', ` ${heatUnitHere()}`, coolingSeries(cooling))}
         series={coolingSeries(cooling)}
         height={222}
       />
@@ -51,6 +52,7 @@ export function CoolingCharts({ cooling, room_c }: { readonly cooling: Cooling; 
           )
           .join(' · ')}
         options={hours}
+        numbers={inNumbers('h', ' %', nightSeries(cooling))}
         series={nightSeries(cooling)}
         height={222}
       />

@@ -1,5 +1,6 @@
 import type { Cooling } from '@/core/prediction';
 import { fahrenheit } from '@/core/quantities';
+import { someOf, type Numbers } from '../../kit/InNumbers';
 import { readerHere } from '../../format/reader-here';
 
 /** A temperature on the reader's scale. */
@@ -27,3 +28,17 @@ export const nightSeries = ({ nights }: Cooling): Series =>
     name: `${DASH_WORDS[i]} ${rh_pct} % damp`,
     data: points.map(({ hour, moisture_pct }) => ({ x: hour, y: moisture_pct })),
   }));
+
+/** Curves side by side at the moments of the first; where one ends before, its cell stays empty. */
+export function inNumbers(time: string, unit: string, series: Series): Numbers {
+  return {
+    heads: [time, ...series.map(({ name }) => name.replace(/^\S+( -)? /, ''))],
+    rows: someOf(series[0]?.data ?? []).map(({ x }) => [
+      String(Math.round(x)),
+      ...series.map(({ data }) => {
+        const point = data.find((one) => one.x >= x);
+        return point ? `${point.y.toFixed(1)}${unit}` : '';
+      }),
+    ]),
+  };
+}

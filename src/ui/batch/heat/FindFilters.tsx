@@ -35,7 +35,7 @@ export function FindFilters({ target, appliances, kind, dial, onTarget }: FindFi
       <ShallBe target={target} onTarget={onTarget} optional={optional} />
       <Row name="In">
         <Choice
-          label="How often it shall get there"
+          label="How many batches must get there"
           shown={false}
           value={String(target.sure_pct ?? TARGET.fields.sure_pct.default)}
           options={SURENESS}

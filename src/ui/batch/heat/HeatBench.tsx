@@ -26,7 +26,8 @@ import { StepList } from './StepList';
 import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
-import { length } from '../../format/units';
+import { duration, length, moisture, temperature } from '../../format/units';
+import { InNumbers, someOf, type Numbers } from '../../kit/InNumbers';
 
 /** Loaded once it is opened. */
 const FindDialog = dynamic(() => import('./FindDialog').then((dialog) => dialog.FindDialog), { ssr: false });
@@ -180,7 +181,7 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
   const { scale, hold } = useHeldScale(steps, compared, width >= BESIDE ? width - CROSS_SECTION : width);
   return (
     <div ref={ref} className="flex flex-wrap gap-x-3">
-      <div className="min-w-0">
+      <div className="max-w-full min-w-0 overflow-x-auto">
         <ProgrammeChart
           steps={steps}
           heatOf={(setpoint_c, index) => heatWord(setpoint_c, dial, kindAt(document.heat, index))}
@@ -217,9 +218,25 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
         </label>
       </div>
       <CrossSection picture={drawing.cutThrough} timeline={heat.timeline} minute={scrub} asked={askedAt(document, scrub)} />
+      <div className="basis-full">
+        <InNumbers of="The programme" numbers={courseInNumbers(heat.timeline)} />
+      </div>
     </div>
   );
 }
+
+/** What the chart draws, a few moments of it. */
+const courseInNumbers = (timeline: BenchProps['nominal']['prediction']['heat']['timeline']): Numbers => ({
+  heads: ['after', 'oven air', 'middle', 'water', 'water in the middle', 'Snap'],
+  rows: someOf(timeline).map(({ minute, air_c, core_c, moisture_pct, centre_moisture_pct, snap }) => [
+    duration(minute),
+    temperature(air_c),
+    temperature(core_c),
+    moisture(moisture_pct),
+    moisture(centre_moisture_pct),
+    snap.toFixed(1),
+  ]),
+});
 
 /**
  * Where minutes lie. While something is held the axis keeps its length and only grows: a scale that shrinks under the hand

@@ -48,6 +48,7 @@ export function ProgrammeChart(props: ProgrammeChartProps): ReactNode {
   return (
     <svg
       ref={svg}
+      role="group"
       width={scale.width}
       height={height}
       className="block touch-none select-none"

@@ -37,7 +37,7 @@ export function StepChip({
   onValue,
 }: StepChipProps): ReactNode {
   return (
-    <li className="inline-flex items-center gap-0.5 rounded-full border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5">
+    <li className="inline-flex max-w-full flex-wrap items-center gap-0.5 rounded-[18px] border border-hair bg-enamel py-0.5 pr-0.5 pl-2.5">
       <span className="mr-1 font-semibold">{STEP_NAMES[step.do]}</span>
       {'setpoint_c' in step && (
         <SetpointField

@@ -15,7 +15,8 @@ import { shownKeeps } from '../shown-keeps';
 import { usePacks } from './use-packs';
 import { limits } from '../../kit/limits';
 import { KITCHEN } from '@/core/document';
-import { sentence } from '../../format/units';
+import { moisture, sentence } from '../../format/units';
+import { InNumbers, someOf } from '../../kit/InNumbers';
 
 const CHART_PX = 190;
 /** It takes its colours from the page as it stands, so it is drawn in the browser only. */
@@ -39,13 +40,20 @@ export function KeepBench(props: BenchProps): ReactNode {
       <KeepHead document={document} edits={edits} onAnother={() => add({ option: 'foil-pouch', store: 'room' })} />
       <PackList choices={choices} keeps={shown} picked={index} onPick={pick} onChoices={set} />
       <AdviceLines advice={advice} edits={edits} />
-      <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div className="grid grid-cols-1 gap-x-5 gap-y-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {keeps && curve && (
           <figure className="rounded-2xl border border-hair px-2 pt-2">
             <figcaption className="px-2 text-[14px]">
               <strong>{PACK_NAMES[keeps.option]}</strong> {STORE_NAMES[keeps.store]}, {openedWords(opened)}: {sentence(keeps.why)}
             </figcaption>
             <LifeChart curve={curve} keeps={keeps} height={CHART_PX} />
+            <InNumbers
+              of="Water in the pack"
+              numbers={{
+                heads: ['day', 'water'],
+                rows: someOf(curve.points).map(({ day, moisture_pct }) => [String(Math.round(day)), moisture(moisture_pct)]),
+              }}
+            />
           </figure>
         )}
         <Gains

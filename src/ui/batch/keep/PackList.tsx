@@ -86,7 +86,7 @@ function LifeBar({ keeps, longest }: { readonly keeps: Keeps; readonly longest: 
             </span>
           )}
         </span>
-        <span className="text-[14px] whitespace-nowrap text-soft">
+        <span className="text-[14px] text-soft sm:whitespace-nowrap">
           {keeps.packs === 0
             ? 'instead of the others'
             : `${keeps.pieces} in ${keeps.packs === 1 ? 'one pack' : `${keeps.packs} packs`}`}{' '}

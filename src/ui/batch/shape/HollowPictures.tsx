@@ -45,7 +45,6 @@ export function HollowPictures({ drawn, prediction }: HollowPicturesProps): Reac
           )}
           {!scrap_uses && scrap_g > 0.5 && (
             <>
-              {' '}
               {mass(scrap_g)} left over fill one more to {Math.round((100 * drawn.filled * scrap_g) / piece_raw_g)} %.
             </>
           )}

@@ -67,7 +67,6 @@ function PanFields({ size, onSize }: PanFieldsProps): ReactNode {
   const { kind, width_mm, length_mm } = size;
   return (
     <>
-      {' '}
       <Choice
         label="Bake it in another pan:"
         value={kind}

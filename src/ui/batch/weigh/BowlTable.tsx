@@ -83,7 +83,6 @@ type LineCellsProps = {
 function LineCells({ name, planned_g, actual_g, reading, onActual }: LineCellsProps): ReactNode {
   return (
     <>
-      {' '}
       <td className="whole py-0.5 pr-3 font-semibold">{name}</td>
       <td data-head="planned" className="text-right font-display text-[17px] font-semibold whitespace-nowrap">
         {mass(planned_g)}

@@ -31,7 +31,7 @@ export function DoctorPanel({ lines, pantry, kitchen_c, onAdd }: DoctorPanelProp
     complaint && stood !== null && does !== null ? doctor({ complaint, stood_min: stood, does, lines, pantry, kitchen_c }) : null;
   return (
     <section aria-label="Doctor" className="rounded-2xl border border-hair px-4 py-2.5">
-      <h3 className="text-[16px]">It misbehaves in the hands</h3>
+      <h3 className="text-[16px]">The dough is hard to handle</h3>
       <Chips
         label="What is wrong?"
         value={complaint}

@@ -34,7 +34,6 @@ export function WholeAndLeft({ document, edits, nominal, pantry, alsoUsedIn }: B
                 softness {dough.feel_index.toFixed(2)} → {feel_index.toFixed(2)}
                 {leftOver_g > 1 && (
                   <>
-                    {' '}
                     · {mass(leftOver_g)} left
                     <AlsoUsedIn recipes={alsoUsedIn.get(ingredient) ?? []} />
                   </>

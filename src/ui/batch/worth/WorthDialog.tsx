@@ -258,7 +258,7 @@ function WishFields({ wish, minutes, currency, set }: WishFieldsProps): ReactNod
         max={perMass(WORTH.fields.bought_per_100g.max)}
         onChange={(value) => set('bought_per_100g', value === null ? null : Number(per100g(value).toFixed(4)))}
       />
-      <span className="text-soft">shall leave</span>
+      <span className="text-soft">should leave</span>
       <OptionalNumber
         label="Margin"
         unit="% of the price"
