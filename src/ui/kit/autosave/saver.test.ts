@@ -117,7 +117,27 @@ describe('saving by itself', () => {
     expect(items.size()).toBe(1);
     room = false;
     saver.change(named('two'));
+    saver.leave();
     expect(items.size()).toBe(0);
+    expect(saver.atRisk).toBe(true);
+  });
+  it('writes to the browser a few times while a hand moves, and at once when the page is left', async () => {
+    const items = shelf();
+    let writes = 0;
+    const { saver } = saverOf([], { shelf: { ...items, setItem: (key, value) => (writes++, items.setItem(key, value)) } });
+    for (let frame = 0; frame < 60; frame++) {
+      saver.change(named(`frame ${frame}`));
+      await vi.advanceTimersByTimeAsync(16);
+    }
+    expect(writes).toBeGreaterThan(1);
+    expect(writes).toBeLessThan(6);
+    saver.change(named('the last'));
+    saver.leave();
+    expect(saverOf([], { shelf: items }).saver.keptChanges()).toEqual(named('the last'));
+    const before = writes;
+    saver.leave();
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(writes).toBe(before);
   });
   it('goes on where a request could not even be made', async () => {
     let asked = 0;

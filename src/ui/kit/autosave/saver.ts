@@ -46,6 +46,8 @@ export type SaverWiring<T> = {
 /** Saves once the hand has rested this long [ms], unless told otherwise; tries again after this long when it failed. */
 const REST_MS = 1200;
 const RETRY_MS = 5000;
+/** While a hand moves, the browser's store is written this often at most [ms]; whoever leaves the page has it written at once. */
+const KEEP_MS = 300;
 
 /** A request that could not even be made. */
 const NOT_SENT = { kind: 'refused', why: 'This page could not send it. It tries again by itself.', again: true } as const;
@@ -68,6 +70,8 @@ export class Saver<T> {
   private here = true;
   private closed = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private keepTimer: ReturnType<typeof setTimeout> | undefined;
+  private keptAt_ms = -Infinity;
 
   constructor(private readonly wiring: SaverWiring<T>) {
     this.saved = this.newest = wiring.first.document;
@@ -162,6 +166,7 @@ export class Saver<T> {
 
   /** Nothing changes any more: what is not saved yet is sent without waiting. */
   close(): Promise<void> {
+    this.leave();
     this.closed = true;
     return this.saveNow();
   }
@@ -182,10 +187,32 @@ export class Saver<T> {
 
   /** Keeps what is not saved yet in the browser, and saves it once the hand rests. */
   private wait(): void {
-    this.here = this.keep();
+    const since_ms = Date.now() - this.keptAt_ms;
+    if (since_ms >= KEEP_MS || !this.here) this.keepNow();
+    else this.keepTimer ??= setTimeout(() => this.leave(), KEEP_MS - since_ms);
     if (!this.busy) this.wiring.tell({ kind: 'waiting', here: this.here });
     // What nothing keeps meanwhile is sent at once.
     this.later(this.here ? (this.wiring.rest_ms ?? REST_MS) : 0);
+  }
+
+  /** The page is left, or may be: what the store does not hold yet is written there now. */
+  leave(): void {
+    if (this.keepTimer === undefined) return;
+    this.keepNow();
+    if (this.here) return;
+    if (!this.busy) this.wiring.tell({ kind: 'waiting', here: false });
+    this.later(0);
+  }
+
+  private keepNow(): void {
+    this.stopKeeping();
+    this.keptAt_ms = Date.now();
+    this.here = this.keep();
+  }
+
+  private stopKeeping(): void {
+    clearTimeout(this.keepTimer);
+    this.keepTimer = undefined;
   }
 
   /** Puts what is not saved yet into the browser's store; false where there is no room, or no store. */
@@ -216,6 +243,7 @@ export class Saver<T> {
 
   private nothingToSave(): void {
     clearTimeout(this.timer);
+    this.stopKeeping();
     this.unkeep();
     this.here = true;
     this.wiring.tell({ kind: 'saved', at: this.savedAt });

@@ -55,13 +55,19 @@ export function useAutosave<T>({ key, send, first, document, newest, begin, merg
       begin(theirs);
     };
     const warn = (event: BeforeUnloadEvent): void => {
+      made.leave();
       if (made.atRisk) event.preventDefault();
     };
     window.addEventListener('beforeunload', warn);
+    const leave = (): void => made.leave();
+    window.addEventListener('pagehide', leave);
+    window.document.addEventListener('visibilitychange', leave);
     const kept = made.keptChanges();
     if (kept !== null) begin(kept);
     return () => {
       window.removeEventListener('beforeunload', warn);
+      window.removeEventListener('pagehide', leave);
+      window.document.removeEventListener('visibilitychange', leave);
       // The channel stays until what is sent now was announced.
       void made.close().finally(() => windows.close());
     };
