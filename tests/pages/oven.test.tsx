@@ -93,7 +93,7 @@ describe('the call at hand', () => {
     expect(text).toMatch(/Training bits · Small fan oven Turn the pieces/);
     expect(text).toMatch(/13:00 left, at 11:01/);
     expect(text).toMatch(/17 min done of 30 min/);
-    expect(text).toMatch(/middle 36 % water, 81 °C, by the plan shall be 16 %/);
+    expect(text).toMatch(/middle 36 % water, 81 °C, by the plan should be 16 %/);
     expect(text).toMatch(/Dry enough about 11:49 \(11:41 to 11:59 in four of five\), 21 min later than planned/);
     expect(text).toContain('Stay 21 min longer');
     expect(text).toMatch(/Turned In 2 minutes 5 more minutes Take the last back/);
