@@ -42,6 +42,7 @@ const coreOrder = [
   'finishing',
   'prediction',
   'bands',
+  'explain',
   'search',
   'calls',
   'outcomes',

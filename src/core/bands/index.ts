@@ -1,5 +1,7 @@
 export { addBand, bandFrom, samplesInSteps } from './band';
 export { USUAL_DRAWS } from './usual-draws';
 export { daysOver } from './lives';
-export { bandMinutes } from './sample';
+export { bandMinutes, sampleAt } from './sample';
+export { SPREAD, drawOf } from './vary';
+export type { Draw } from './vary';
 export type { Sample } from './sample';

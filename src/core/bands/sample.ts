@@ -2,7 +2,7 @@ import { simulate } from '../heat';
 import { type Finish, finishOf, courseOf, type CoursePoint, reachedIn } from '../programme';
 import { takenUp, type PredictionRun } from '../prediction';
 import { mixtureOf } from '../yield';
-import { drawOf, vary, criticalShift } from './vary';
+import { drawOf, vary, criticalShift, type Draw } from './vary';
 
 /** Moments at which the bands of the curves are told, evenly over the programme. */
 export const BAND_POINTS = 25;
@@ -29,10 +29,12 @@ export const CURVES = ['moisture_pct', 'core_c', 'snap', 'browning'] as const;
 export type Curve = (typeof CURVES)[number];
 
 /** Works one draw out; null when it lies beyond the model and so says nothing. */
-export function sampleOf(worked: PredictionRun, index: number): Sample | null {
+export const sampleOf = (worked: PredictionRun, index: number): Sample | null => sampleAt(worked, index, drawOf(index));
+
+/** The same for a draw that was not drawn, such as one in which a single thing is otherwise. */
+export function sampleAt(worked: PredictionRun, index: number, draw: Draw): Sample | null {
   const { heat, dough, out, shape, simulation } = worked;
   const total_s = simulation.stages.reduce((sum, { duration_s }) => sum + duration_s, 0);
-  const draw = drawOf(index);
   const varied = vary(worked, draw);
   const run = simulate({ ...varied, recordEvery_s: total_s / (FINER * (BAND_POINTS - 1)) });
   if (!run.ok) return null;

@@ -7,7 +7,7 @@ import { thicknessSpread } from '../yield';
  * Spreads of what nobody knows exactly; ln-standard deviations unless said.
  * Source: heat-transfer and diffusivity literature ranges, ours where marked in docs/model/heat.md.
  */
-const SPREAD = {
+export const SPREAD = {
   convection: 0.2,
   diffusion: 0.35,
   pores: 0.5,

@@ -28,6 +28,8 @@ export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   fullLook: LONG,
   forecast: SHORT,
   banded: SHORT,
+  explain: LONG,
+  worthMeasuring: LONG,
   plannedLines: SHORT,
   freshLife: SHORT,
   calls: SHORT,

@@ -42,7 +42,8 @@ export const BatchCard = memo(function BatchCard({ document, nominal, banded, pa
             {recipe.ingredients.map((line, i) => (
               <li key={i} className="flex justify-between gap-3 border-b border-hair py-0.5">
                 {rowOfLine(line, pantry, slicedOffBy(document.shape))?.name ?? line.ingredient}
-                <strong className="whitespace-nowrap">{mass(dough.ingredients[i].planned_g)}</strong>
+                {/* A line that was just put in is drawn before it is weighed. */}
+                {dough.ingredients[i] && <strong className="whitespace-nowrap">{mass(dough.ingredients[i].planned_g)}</strong>}
               </li>
             ))}
           </ul>

@@ -14,32 +14,21 @@ export function LikedTable({ liked }: LikedTableProps): ReactNode {
     <Panel label="What they made of it" className="overflow-x-auto px-4 py-3">
       <h2 className="text-[17px]">What they made of it</h2>
       <p className="pb-2 text-[13.5px] text-soft">From the log: an empty bowl was wolfed, a full one left.</p>
-      <table className="stacked w-full text-[14.5px]">
-        <thead>
-          <tr className="text-left text-[13.5px] text-soft">
-            <th className="py-1 pr-3 font-normal">treat</th>
-            {liked[0].dogs.map(({ dog }) => (
-              <th key={dog} className="py-1 pr-3 font-normal">
-                {dog}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {liked.map(({ recipe, dogs }) => (
-            <tr key={recipe} className="border-t border-hair">
-              <th scope="row" className="whole py-1 pr-3 text-left font-semibold">
-                {recipe}
-              </th>
-              {dogs.map(({ dog, said }) => (
-                <td key={dog} data-head={said.length > 0 ? dog : undefined} className="py-1 pr-3 align-middle">
-                  {said.length > 0 && <Said said={said} />}
-                </td>
+      <ul className="text-[14.5px]">
+        {liked.map(({ recipe, dogs }) => (
+          <li key={recipe} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair py-1.5">
+            <strong className="w-64 max-sm:w-full">{recipe}</strong>
+            {dogs
+              .filter(({ said }) => said.length > 0)
+              .map(({ dog, said }) => (
+                <span key={dog} className="inline-flex min-w-48 items-center gap-2">
+                  <span className="text-soft">{dog}</span>
+                  <Said said={said} />
+                </span>
               ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+          </li>
+        ))}
+      </ul>
     </Panel>
   );
 }

@@ -7,6 +7,7 @@ import { BatchPhoto } from './BatchPhoto';
 import { StorePacks } from './StorePacks';
 import type { Beside } from '@/contract/log';
 import { MeasuredNumber } from './MeasuredBeside';
+import { WhyPanel } from './WhyPanel';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { buttonClass } from '../kit/Button';
 import { ThrowAway } from '../bin/ThrowAway';
@@ -83,15 +84,18 @@ export function LogEntry(props: LogEntryProps): ReactNode {
         </Link>
       </PageHead>
       <div className="grid gap-3 lg:grid-cols-[26rem_1fr]">
-        <Panel label="Measured beside predicted" className="px-5 py-4">
-          <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
-          <Comparison forecast={forecast} comparison={comparison} />
-          <p className="pt-3 text-[14px] text-soft">
-            {measured
-              ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
-              : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
-          </p>
-        </Panel>
+        <div className="flex flex-col gap-3">
+          <Panel label="Measured beside predicted" className="px-5 py-4">
+            <h2 className="pb-2 text-[19px]">Measured beside predicted</h2>
+            <Comparison forecast={forecast} comparison={comparison} />
+            <p className="pt-3 text-[14px] text-soft">
+              {measured
+                ? 'The forecast is the one made when the weights were first entered; later changes do not rewrite it.'
+                : 'The forecast is fixed when you enter the weights, so that it cannot be bettered afterwards.'}
+            </p>
+          </Panel>
+          {comparison?.loss_pct && <WhyPanel key={revision} id={id} />}
+        </div>
         <Panel label="What scale and eye said" className="px-5 py-4">
           <h2 className="pb-2 text-[19px]">What scale and eye said</h2>
           <WeighedForm

@@ -1,5 +1,6 @@
 import { USUAL_DRAWS, bandFrom, samplesInSteps } from '@/core/bands';
 import type { BatchDocument } from '@/core/document';
+import { explain, worthMeasuring, type Explanation, type MeasuredBatch, type WorthMeasuring } from '@/core/explain';
 import { succeed, type Result } from '@/core/failure';
 import type { PackOption, Store } from '@/core/keeping';
 import { freshLife, wholeBatch, withAdvice, type FreshlyStored, type ToStore } from '@/core/outcomes';
@@ -38,12 +39,19 @@ export type PredictionJobs = {
     { readonly documents: readonly BatchDocument[]; readonly pantry: Pantry },
     ReadonlyArray<readonly DoughLine[]>
   >;
+  /** Why a finished batch came out as it did; null for a bowl that was shared out. */
+  readonly explain: Ask<OfDocument & { readonly measured: MeasuredBatch }, Result<Explanation | null>>;
+  /** What each measurement would be worth before a batch is baked; nothing for a bowl that is shared out. */
+  readonly worthMeasuring: Ask<OfDocument, Result<readonly WorthMeasuring[]>>;
   /** How long a batch keeps from fresh in another pack and place. */
   readonly freshLife: Ask<
     OfDocument & { readonly portion: string | null; readonly option: PackOption; readonly store: Store },
     Result<FreshlyStored>
   >;
 };
+
+/** Draws that the worth of a measurement is reckoned over: fewer leave their own noise in it. */
+const WORTH_DRAWS = 300;
 
 export const PREDICTION_JOBS: Service<PredictionJobs> = {
   predictFile: async (text) => predictText(text, { pantry: await shippedPantry() }),
@@ -94,6 +102,12 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
       const whole = wholeBatch(document, { pantry }, 'light', 0);
       return whole.ok ? whole.value.portions.flatMap(({ worked }) => [...worked.planned, ...worked.finishes]) : [];
     }),
+  explain: ({ document, pantry, measured }) => explain(document, { pantry }, measured),
+  worthMeasuring: ({ document, pantry }) => {
+    if ((document.portions ?? []).length > 0) return succeed([]);
+    const worked = predict(document, { pantry }, 'light');
+    return worked.ok ? succeed(worthMeasuring(worked.value, runOut(samplesInSteps(worked.value, 0, WORTH_DRAWS)))) : worked;
+  },
   freshLife: ({ document, pantry, ...where }) => freshLife(document, { pantry }, where),
 };
 

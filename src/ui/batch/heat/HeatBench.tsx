@@ -23,6 +23,7 @@ import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
+import { WorthMeasuring } from './WorthMeasuring';
 import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
 import { inAppliance, kindAt, moveEvent, stretchesOf } from './programme-edits';
@@ -90,6 +91,9 @@ export function HeatBench(props: BenchProps): ReactNode {
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} {...{ document, edits, questions, pantry, appliances }} />
       <VarianceLine banded={bands} />
+      <div>
+        <WorthMeasuring batchId={props.batchId} />
+      </div>
       <OthersLine banded={bands} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
       {searched && <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />}

@@ -1,0 +1,66 @@
+import type { ExplanationView } from '@/contract/explanation';
+import type { MeasuredBatch } from '@/core/explain';
+import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
+import { callRowsOf } from '@/db/bakes';
+import { maybeBatch } from '@/db/batches';
+import type { Queryable } from '@/db/client';
+import { maybeMeasurement, type MeasurementRow } from '@/db/measurements';
+import { readingsOf } from '@/db/readings';
+import { traysOf } from '@/db/trays';
+import { computeResult } from './compute/compute';
+import { stageTimesIn } from './oven/bake-state';
+import { sharesOf } from './oven/learn';
+import { loadPantry } from './pantry';
+import { Remembered, keyOfDocument } from './remembered';
+import { withDatabase } from './with-database';
+
+/** Batches that were asked about lately. */
+const MOST = 64;
+const answers = new Remembered<Promise<Result<ExplanationView>>>(MOST);
+
+/** Why a weighed batch came out as it did. Takes a second or two: worked out beside the event loop, once for the same batch. */
+export const explainBatch = async (id: string): Promise<Result<ExplanationView>> => {
+  const known = await withDatabase('guest', async (db) => {
+    const batch = await maybeBatch(db, id);
+    if (!batch) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
+    const row = await maybeMeasurement(db, id);
+    const measured = row && (await measuredOf(db, id, row));
+    if (!measured)
+      return fail(
+        'BAD_VALUE',
+        'This batch was not weighed before and after. Enter both weights of one tray, and ask again.',
+        'after_g',
+      );
+    return succeed({ document: batch.document, pantry: await loadPantry(db), measured });
+  });
+  if (!known.ok) return known;
+  const { document, pantry, measured } = known.value;
+  const key = keyOfDocument(document, pantry, measured);
+  const before = answers.get(key);
+  if (before) return before;
+  const answer = computeResult('explain', { document, pantry, measured }).then((done): Result<ExplanationView> => {
+    if (done.ok) return succeed({ explanation: done.value });
+    answers.forget(key, answer);
+    return done;
+  });
+  answers.set(key, answer);
+  return answer;
+};
+
+/** What was measured of a batch, with what its trays weighed on the way; null where it was not weighed before and after. */
+async function measuredOf(db: Queryable, id: string, row: MeasurementRow): Promise<MeasuredBatch | null> {
+  const { tray_g, before_g, after_g, thickness_mm, minutes, pieces, colour, texture } = row;
+  if (before_g === null || after_g === null || before_g <= tray_g) return null;
+  const [first] = stageTimesIn((await callRowsOf(db, [id])).get(id) ?? []);
+  const tray = (await traysOf(db, [id])).get(id)?.find(({ stage }) => stage === 0);
+  const readings = (await readingsOf(db, [id])).get(id) ?? [];
+  return {
+    loss_pct: 100 * (1 - (after_g - tray_g) / (before_g - tray_g)),
+    onTheWay: sharesOf(tray, first, readings).map(({ minutes: at, share }) => ({ minutes: at, loss_pct: 100 * (1 - share) })),
+    thickness_mm,
+    minutes,
+    pieces,
+    colour,
+    texture,
+  };
+}
