@@ -14,6 +14,8 @@ const useCases = async () => ({
   ...(await import('@/server/batch-photo')),
   ...(await import('@/server/view-today')),
   ...(await import('@/server/dogs')),
+  ...(await import('@/server/explain-batch')),
+  ...(await import('@/server/worth-measuring')),
   ...(await import('@/server/oven/learned')),
   ...(await import('@/server/oven/begin-bake')),
   ...(await import('@/server/measure-batch')),
@@ -57,6 +59,27 @@ describe('what the log draws', () => {
     expect(told.reduce((sum, { times }) => sum + times, 0)).toBe(said.filter(({ dog }) => names.includes(dog)).length);
     for (const { recipe, dog, verdict, times } of told)
       expect(said.filter((one) => one.recipe === recipe && one.dog === dog && one.verdict === verdict)).toHaveLength(times);
+  });
+});
+
+describe('why a batch came out so', () => {
+  it('is told by causes that make one with what is left, the measured ones first put in', async () => {
+    const { id } = await named('Snaps, try-out');
+    const { explanation } = must(await cases.explainBatch(id));
+    const { verdict, off_pct, causes, rest_share } = explanation ?? expect.fail('an explanation');
+    expect(verdict).toBe('explained');
+    expect(off_pct).toBeLessThan(-2);
+    expect(causes.find(({ measured }) => measured)).toMatchObject({ cause: 'thickness', amount: 4.2 });
+    expect(causes.reduce((sum, { share }) => sum + share, rest_share)).toBeCloseTo(1, 9);
+    expect(await cases.explainBatch(id)).toEqual({ ok: true, value: { explanation } });
+  });
+  it('wants both weights of a tray, and a batch that there is', async () => {
+    const planned = (await log()).find(({ baked_on }) => baked_on === null) ?? expect.fail('a planned batch');
+    expect(await cases.explainBatch(planned.id)).toMatchObject({ ok: false, code: 'BAD_VALUE', path: 'after_g' });
+    expect(await cases.explainBatch(NOWHERE)).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    const { worth } = must(await cases.batchWorthMeasuring(planned.id));
+    expect(worth.length).toBeGreaterThan(1);
+    expect(worth.every(({ minutes_now, minutes_then }) => minutes_then <= minutes_now)).toBe(true);
   });
 });
 

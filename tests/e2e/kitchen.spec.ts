@@ -88,6 +88,18 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page, tro
       await expect(page.getByRole('img', { name: 'The batch' })).toBeHidden();
       await expectAccessible(page);
     });
+    await test.step('a batch that came out otherwise is explained by its causes', async () => {
+      await page.getByRole('link', { name: 'Whole log' }).click();
+      await page
+        .getByRole('row', { name: /Snaps, try-out/ })
+        .getByRole('link', { name: 'Open' })
+        .click();
+      await page.getByRole('button', { name: 'Explain it' }).click();
+      // Its pieces were measured thicker than planned: that much is sure, and it is no whole explanation.
+      await expect(page.locator('[data-cause=thickness]')).toContainText('as measured', { timeout: 20_000 });
+      await expect(page.locator('[data-causes] > li').nth(1)).toBeVisible();
+      await expectAccessible(page);
+    });
     await test.step('as a table and back', async () => {
       await page.getByRole('link', { name: 'Whole log' }).click();
       const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Export CSV' }).click()]);

@@ -54,7 +54,7 @@ export function infer(made: PredictionRun, samples: readonly Sample[], measured:
     return {
       cause,
       points_pct: Number.isFinite(points_pct) ? points_pct : 0,
-      amount: amountOf(cause, points_pct, made, meanOf, slopeOf),
+      amount: amountOf(cause, points_pct, made, { mean: meanOf, slope: slopeOf }),
       measured: false,
     };
   });
@@ -93,8 +93,7 @@ function amountOf(
   cause: keyof typeof CAUSES,
   points_pct: number,
   { shape }: PredictionRun,
-  mean: Draw,
-  slope: Draw,
+  { mean, slope }: Readonly<Record<'mean' | 'slope', Draw>>,
 ): number | null {
   const alone = (input: keyof Draw): number | null => (Math.abs(slope[input]) < 1e-3 ? null : points_pct / slope[input]);
   const factor = (sd: number, deviations: number | null): number | null =>

@@ -90,11 +90,7 @@ export function HeatBench(props: BenchProps): ReactNode {
       </div>
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} {...{ document, edits, questions, pantry, appliances }} />
-      <VarianceLine banded={bands} />
-      <div>
-        <WorthMeasuring batchId={props.batchId} />
-      </div>
-      <OthersLine banded={bands} />
+      <Unsure bands={bands} batchId={props.batchId} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
       {searched && <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />}
     </div>
@@ -228,6 +224,17 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
     </div>
   );
 }
+
+/** What is not known of this bake, what it comes from and what would tell. */
+const Unsure = ({ bands, batchId }: { readonly bands: BenchProps['banded']; readonly batchId: string }): ReactNode => (
+  <>
+    <VarianceLine banded={bands} />
+    <div>
+      <WorthMeasuring batchId={batchId} />
+    </div>
+    <OthersLine banded={bands} />
+  </>
+);
 
 /** What the chart draws, a few moments of it. */
 const courseInNumbers = (timeline: BenchProps['nominal']['prediction']['heat']['timeline']): Numbers => ({
