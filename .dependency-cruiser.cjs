@@ -33,6 +33,7 @@ const coreOrder = [
   'labelling',
   'costing',
   'learning',
+  'demand',
   'bakeday',
   'fields',
   'catalogue',

@@ -14,6 +14,7 @@ const useCases = async () => ({
   ...(await import('@/server/jars/store-packs')),
   ...(await import('@/server/jars/view-jars')),
   ...(await import('@/server/jars/work-jar')),
+  ...(await import('@/server/view-demand')),
   ...(await import('@/server/start-batch')),
   ...(await import('@/server/measure-batch')),
 });
@@ -200,5 +201,40 @@ describe('a pack', () => {
     expect(await cases.workJar(id, { do: 'eat', pieces: 0 })).toMatchObject({ ok: false, path: 'pieces' });
     expect(await cases.workJar(id, { do: 'move', option: 'sock', store: 'room' })).toMatchObject({ ok: false, path: 'option' });
     expect((await db.query('select from jar where left_over < 0')).rowCount).toBe(0);
+  });
+});
+
+describe('what will be wanted', () => {
+  it('is not told of a short history, and says of which treats', async () => {
+    const { treats, too_few, least_weeks } = must(await cases.viewDemand());
+    expect(treats).toEqual([]);
+    expect(too_few).toContain('Beet and mackerel hillbars');
+    expect(least_weeks).toBeGreaterThan(4);
+  });
+  it('follows what was taken each week, counts what is in store, and bakes what is short', async () => {
+    const batch = await baked('swede-crisps');
+    must(await cases.storePacks({ batch }));
+    const [{ id }] = await jarsFrom(batch);
+    // Ten weeks of fifty or so on one weekday, the newest yesterday; what was discarded was not wanted.
+    await db.query(
+      `insert into jar_event (jar_id, at, act, pieces)
+       select $1::uuid, now() - make_interval(days => 1 + 7 * week), 'sold', 48 + (week * 3) % 5 from generate_series(0, 9) week
+       union all select $1::uuid, now() - interval '2 days', 'discarded', 900`,
+      [id],
+    );
+    const { treats, weeks_ahead } = must(await cases.viewDemand());
+    const crisps = treats.find(({ treat }) => treat === 'Swede crisps') ?? expect.fail('the crisps');
+    expect(crisps.weeks).toBe(10);
+    expect(crisps.next.likely).toBeGreaterThan(46);
+    expect(crisps.next.likely).toBeLessThan(54);
+    expect(crisps.next.low).toBeLessThan(48);
+    const there = (await shelf()).filter(
+      ({ batch_id, name, use_by }) => (batch_id === batch || name.startsWith('Swede')) && use_by >= today(),
+    );
+    expect(crisps.store.in_store).toBe(there.reduce((sum, { left_over }) => sum + left_over, 0));
+    const wanted = weeks_ahead * crisps.next.likely;
+    expect(crisps.store.short).toBeCloseTo(Math.max(0, wanted - crisps.store.in_store + crisps.store.left_on_their_day), -1);
+    const { batches, pieces } = crisps.bake ?? expect.fail('a size');
+    expect(batches).toBe(Math.ceil(crisps.store.short / pieces));
   });
 });

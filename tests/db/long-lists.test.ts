@@ -16,6 +16,7 @@ const useCases = async () => ({
   ...(await import('@/server/jars/view-jars')),
   ...(await import('@/server/bake-day')),
   ...(await import('@/server/oven/view-oven')),
+  ...(await import('@/server/view-demand')),
   ...(await import('@/server/oven/learned')),
   ...(await import('@/server/view-recipes')),
   ...(await import('@/server/view-rail')),
@@ -56,6 +57,7 @@ describe('every list', () => {
     ['the recipes', () => cases.viewRecipes({})],
     ['the rail', () => cases.viewRail()],
     ['the shopping list', () => cases.viewShopping([])],
+    ['what will be wanted', () => cases.viewDemand()],
     ['what ovens taught', () => cases.viewLearned()],
   ])('%s answers within 100 ms and 150 kB', async (_, work) => {
     const { ms, bytes } = await measured(work);

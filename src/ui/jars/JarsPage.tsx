@@ -23,7 +23,15 @@ import { SHELVES, freshness, untilWords, type Freshness } from './jar-view';
 import { PageTitle } from '../shell/PageTitle';
 
 /** The store room: every pack on its shelf, how full it is, and what will end it first. */
-export function JarsPage({ today, currency, find, shelves, totals, totals_days }: JarsView): ReactNode {
+export function JarsPage({
+  today,
+  currency,
+  find,
+  shelves,
+  totals,
+  totals_days,
+  wanted = null,
+}: JarsView & { readonly wanted?: ReactNode }): ReactNode {
   const jars = shelves.flatMap((shelf) => shelf.jars);
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
@@ -47,17 +55,11 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
       <JarsPrint shelves={shelves} today={today} />
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem] print:hidden">
         <div className="flex flex-col gap-3">
-          {(find !== '' || shelves.some(({ next, goesOn }) => next !== null || goesOn)) && (
-            <SearchField
-              label="Find a pack"
-              placeholder="name or lot …"
-              value={find}
-              onSearch={(typed) => router.replace(addressOf(typed, {}), { scroll: false })}
-            />
-          )}
+          <FindPack find={find} shelves={shelves} onSearch={(typed) => router.replace(addressOf(typed, {}), { scroll: false })} />
           {shelves.map((shelf) => (
             <JarRack key={shelf.store} {...{ shelf, shelves, find, today, chosen, ticked }} onChoose={setChosen} />
           ))}
+          {wanted}
           {jars.length === 0 && (
             <Panel label="Nothing here" className="px-5 py-10 text-center text-soft">
               {find === ''
@@ -81,6 +83,18 @@ export function JarsPage({ today, currency, find, shelves, totals, totals_days }
     </main>
   );
 }
+
+type FindPackProps = {
+  readonly find: string;
+  readonly shelves: readonly ShelfView[];
+  readonly onSearch: (typed: string) => void;
+};
+
+/** Asked for where there are more packs than a page shows. */
+const FindPack = ({ find, shelves, onSearch }: FindPackProps): ReactNode =>
+  (find !== '' || shelves.some(({ next, goesOn }) => next !== null || goesOn)) && (
+    <SearchField label="Find a pack" placeholder="name or lot …" value={find} onSearch={onSearch} />
+  );
 
 /** Beside the shelves while no pack is chosen: all of them against the calendar. */
 const NoneChosen = ({ jars, today }: { readonly jars: readonly JarView[]; readonly today: string }): ReactNode => (
