@@ -3,4 +3,3 @@ export type { WeekForecast } from './forecast';
 export { storeOutlook } from './store';
 export type { StoreOutlook } from './store';
 export { byWeek, weekdayShares } from './weeks';
-export type { Taken } from './weeks';
