@@ -58,7 +58,11 @@ export const PLACE_HELP: Readonly<Record<string, PlaceHelp>> = {
   jars: {
     name: 'Jars',
     isFor: 'What is baked and not yet eaten, and until when each pack is good.',
-    does: ['Press a pack to open it, take from it, give, sell, move or discard it.', 'Use first what ends first.'],
+    does: [
+      'Press a pack to open it, take from it, give, sell, move or discard it.',
+      'Use first what ends first.',
+      'After six weeks it says what will be wanted, and how much to bake.',
+    ],
   },
   log: {
     name: 'Log',
@@ -66,6 +70,7 @@ export const PLACE_HELP: Readonly<Record<string, PlaceHelp>> = {
     does: [
       'Enter weights of a finished batch: pieces, tray before and after, how one breaks.',
       'Take a thing learned out of use, or reset it, when an oven was mended or moved.',
+      'Open a weighed batch and ask why it came out so.',
       'Tick two or more batches to see them side by side.',
     ],
   },
