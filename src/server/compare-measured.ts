@@ -17,14 +17,18 @@ const lossAt = (doughWater_pct: number, moisture_pct: number): number =>
   100 * (1 - (100 - doughWater_pct) / (100 - moisture_pct));
 const moistureAt = (doughWater_pct: number, loss_pct: number): number => 100 - (100 - doughWater_pct) / (1 - loss_pct / 100);
 
+/** Share of the raw mass that left, by two weights of one tray [%]; null where it was not weighed so. */
+export const measuredLoss = ({ tray_g, before_g, after_g }: Pick<Measured, 'tray_g' | 'before_g' | 'after_g'>): number | null =>
+  before_g !== null && after_g !== null && before_g > tray_g ? 100 * (1 - (after_g - tray_g) / (before_g - tray_g)) : null;
+
 /** Sets what was measured beside what was predicted. */
 export function compareMeasured(
   measured: Pick<Measured, 'pieces' | 'tray_g' | 'before_g' | 'after_g' | 'texture'>,
   forecast: ForecastRow,
 ): Comparison {
-  const { pieces, tray_g, before_g, after_g, texture } = measured;
+  const { pieces, texture } = measured;
   const water = forecast.dough_water_pct;
-  const loss = before_g !== null && after_g !== null ? 100 * (1 - (after_g - tray_g) / (before_g - tray_g)) : null;
+  const loss = measuredLoss(measured);
   return {
     pieces: pieces === null ? null : beside(pieces, forecast.pieces, forecast.pieces_low, forecast.pieces_high),
     loss_pct:

@@ -7,6 +7,7 @@ import type { Queryable } from '@/db/client';
 import { maybeMeasurement, type MeasurementRow } from '@/db/measurements';
 import { readingsOf } from '@/db/readings';
 import { traysOf } from '@/db/trays';
+import { measuredLoss } from './compare-measured';
 import { computeResult } from './compute/compute';
 import { stageTimesIn } from './oven/bake-state';
 import { sharesOf } from './oven/learn';
@@ -49,13 +50,14 @@ export const explainBatch = async (id: string): Promise<Result<ExplanationView>>
 
 /** What was measured of a batch, with what its trays weighed on the way; null where it was not weighed before and after. */
 async function measuredOf(db: Queryable, id: string, row: MeasurementRow): Promise<MeasuredBatch | null> {
-  const { tray_g, before_g, after_g, thickness_mm, minutes, pieces, colour, texture } = row;
-  if (before_g === null || after_g === null || before_g <= tray_g) return null;
+  const { thickness_mm, minutes, pieces, colour, texture } = row;
+  const loss_pct = measuredLoss(row);
+  if (loss_pct === null) return null;
   const [first] = stageTimesIn((await callRowsOf(db, [id])).get(id) ?? []);
   const tray = (await traysOf(db, [id])).get(id)?.find(({ stage }) => stage === 0);
   const readings = (await readingsOf(db, [id])).get(id) ?? [];
   return {
-    loss_pct: 100 * (1 - (after_g - tray_g) / (before_g - tray_g)),
+    loss_pct,
     onTheWay: sharesOf(tray, first, readings).map(({ minutes: at, share }) => ({ minutes: at, loss_pct: 100 * (1 - share) })),
     thickness_mm,
     minutes,

@@ -1,17 +1,17 @@
 import type { WorthMeasuringView } from '@/contract/explanation';
-import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
-import { maybeBatch } from '@/db/batches';
+import { succeed, type Result } from '@/core/failure';
+import { checkBatch } from '@/formats/read-batch';
 import { computeResult } from './compute/compute';
 import { loadPantry } from './pantry';
 import { withDatabase } from './with-database';
 
-/** What each measurement would be worth before this batch is baked, as it stands saved. */
-export const batchWorthMeasuring = async (id: string): Promise<Result<WorthMeasuringView>> => {
+/** What each measurement would be worth before this batch is baked; of a shared bowl, one portion is asked about at a time. */
+export const worthMeasuringOf = async (body: unknown, signal?: AbortSignal): Promise<Result<WorthMeasuringView>> => {
   const known = await withDatabase('guest', async (db) => {
-    const batch = await maybeBatch(db, id);
-    return batch ? succeed({ document: batch.document, pantry: await loadPantry(db) }) : fail('NOT_FOUND', SENTENCES.noSuchBatch);
+    const document = checkBatch(body);
+    return document.ok ? succeed({ document: document.value, pantry: await loadPantry(db) }) : document;
   });
   if (!known.ok) return known;
-  const worth = await computeResult('worthMeasuring', known.value);
+  const worth = await computeResult('worthMeasuring', known.value, signal);
   return worth.ok ? succeed({ worth: worth.value }) : worth;
 };

@@ -77,7 +77,9 @@ describe('why a batch came out so', () => {
     const planned = (await log()).find(({ baked_on }) => baked_on === null) ?? expect.fail('a planned batch');
     expect(await cases.explainBatch(planned.id)).toMatchObject({ ok: false, code: 'BAD_VALUE', path: 'after_g' });
     expect(await cases.explainBatch(NOWHERE)).toMatchObject({ ok: false, code: 'NOT_FOUND' });
-    const { worth } = must(await cases.batchWorthMeasuring(planned.id));
+    const { rows } = await db.query<{ document: object }>('select document from batch where id = $1', [planned.id]);
+    const { worth } = must(await cases.worthMeasuringOf(rows[0].document));
+    expect(await cases.worthMeasuringOf({ format: 'a poem' })).toMatchObject({ ok: false, path: 'format' });
     expect(worth.length).toBeGreaterThan(1);
     expect(worth.every(({ minutes_now, minutes_then }) => minutes_then <= minutes_now)).toBe(true);
   });

@@ -10,7 +10,7 @@ const LOW = 0.1;
 const HIGH = 0.9;
 const SDS_IN_80_PCT = 1.2816;
 /** Piece counts: how evenly a whole sheet is rolled, and how well the dough's density is known; ln-sd. Source: ours. */
-const COUNT_SPREAD = Math.hypot(0.05, 0.03);
+export const COUNT_SPREAD = Math.hypot(0.05, 0.03);
 
 /** How many of the draws are done, told between them so that a worker can report and be stopped. */
 type Progress = { readonly done: number; readonly of: number };

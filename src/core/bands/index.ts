@@ -1,7 +1,7 @@
-export { addBand, bandFrom, samplesInSteps } from './band';
+export { COUNT_SPREAD, addBand, bandFrom, samplesInSteps } from './band';
 export { USUAL_DRAWS } from './usual-draws';
 export { daysOver } from './lives';
-export { bandMinutes, sampleAt } from './sample';
+export { bandMinutes, curveAt, sampleAt } from './sample';
 export { SPREAD, drawOf } from './vary';
 export type { Draw } from './vary';
 export type { Sample } from './sample';

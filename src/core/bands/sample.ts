@@ -68,6 +68,13 @@ export function sampleAt(worked: PredictionRun, index: number, draw: Draw): Samp
 export const bandMinutes = (minutes: number): number[] =>
   Array.from({ length: BAND_POINTS }, (_, i) => (minutes * i) / (BAND_POINTS - 1));
 
+/** A curve of a draw at a share of the programme [0..1], by straight lines; before and after it as at its ends. */
+export function curveAt(curve: readonly number[], share: number): number {
+  const at = Math.min(1, Math.max(0, share)) * (curve.length - 1);
+  const before = Math.min(curve.length - 2, Math.floor(at));
+  return curve[before] + (at - before) * (curve[before + 1] - curve[before]);
+}
+
 /** Hottest middle of all moments up to each of these minutes [°C]. */
 function hottestBy(course: readonly CoursePoint[], minutes: readonly number[]): number[] {
   let at = 0;

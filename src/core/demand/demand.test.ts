@@ -1,9 +1,9 @@
 /** What will be wanted: bands that hold on simulated sales, weeks counted whole, and a store that is lived day by day. */
 import { describe, expect, it } from 'vitest';
-import { addDays, normals, seededRandom } from '../quantities';
+import { addDays, normals, seededRandom, weekdayOf } from '../quantities';
 import { foretell } from './forecast';
 import { storeOutlook } from './store';
-import { byWeek, weekdayOf, weekdayShares } from './weeks';
+import { byWeek, weekdayShares } from './weeks';
 
 /** A count around a mean (Knuth 1969); large means by a normal. */
 function poisson(mean: number, random: () => number, normal: () => number): number {

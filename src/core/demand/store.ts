@@ -1,6 +1,5 @@
-import { addDays, dayNumber } from '../quantities';
+import { addDays, dayNumber, weekdayOf } from '../quantities';
 import type { WeekForecast } from './forecast';
-import { weekdayOf } from './weeks';
 
 /** A pack of the store: what is left in it, and the last day that it can be counted on. */
 export type Stock = { readonly left_over: number; readonly use_by: string };

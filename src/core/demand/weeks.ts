@@ -1,4 +1,4 @@
-import { dayNumber } from '../quantities';
+import { dayNumber, weekdayOf } from '../quantities';
 
 /** Treats that left the store on a day, for a mouth. */
 export type Taken = { readonly on: string; readonly pieces: number };
@@ -31,6 +31,3 @@ export function weekdayShares(taken: readonly Taken[]): number[] {
   const all = days.reduce((sum, one) => sum + one, 0);
   return days.map((one) => one / all);
 }
-
-/** Monday is 0; 1 March 2000, from which days are counted, was a Wednesday. */
-export const weekdayOf = (on: string): number => (((dayNumber(on) + 2) % WEEK) + WEEK) % WEEK;

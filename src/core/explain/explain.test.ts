@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { drawOf, samplesInSteps, sampleAt, type Draw, type Sample } from '../bands';
 import type { BatchDocument } from '../document';
-import { colourWord } from '../heat';
+import { COLOUR_NAMES, browningMeant, colourWord } from '../heat';
 import { INPUTS, predict, type PredictionRun } from '../prediction';
 import { normals, runOut, seededRandom } from '../quantities';
 import { nominalThickness, thicknessSpread } from '../yield';
@@ -83,6 +83,33 @@ describe('conditioning', () => {
     expect(tried).toBe(300);
     expect(found / tried).toBeGreaterThan(0.8);
   }, 120_000);
+});
+
+describe('a colour word', () => {
+  it('means the browning that it is said of', () => {
+    for (const word of COLOUR_NAMES) {
+      const [from, to] = browningMeant(word) ?? expect.fail(word);
+      expect([from, (from + to) / 2].map(colourWord)).toEqual([word, word]);
+      if (to < 1) expect(colourWord(to)).not.toBe(word);
+    }
+    expect(browningMeant('mauve')).toBeNull();
+  });
+});
+
+describe('a tray weighed on the way', () => {
+  it('has lost nothing at first, all of it at the end, and no more when it is weighed a little later', () => {
+    const run = worked(HILLBARS);
+    const draw = drawOf(3);
+    const sample = sampleAt(run, 3, draw) ?? expect.fail('a sample');
+    const at = [0, 0.25, 0.5, 1, 1.1].map((share) => lossAt(run, sample, draw, share * run.heat.minutes));
+    expect(at[0]).toBeCloseTo(0, 1);
+    expect(at[1]).toBeGreaterThan(5);
+    expect(at[2]).toBeGreaterThan(at[1]);
+    expect(at[3]).toBeGreaterThan(at[2]);
+    expect(at[4]).toBe(at[3]);
+    // The piece takes up and gives off a little as it cools; the curve ends in the heat.
+    expect(Math.abs(at[3] - sample.mass_loss_pct)).toBeLessThan(2);
+  });
 });
 
 describe('an explanation', () => {

@@ -1,5 +1,6 @@
 export { explain } from './explain';
 export type { Cause, Explanation } from './explain';
+export { DRY_TEST_G } from './measured';
 export type { MeasuredBatch } from './measured';
 export type { Measurement } from './signals';
 export { worthMeasuring } from './worth-measuring';

@@ -1,10 +1,11 @@
-import { SPREAD, drawOf, sampleAt, type Draw, type Sample } from '../bands';
+import { COUNT_SPREAD, SPREAD, drawOf, sampleAt, type Draw, type Sample } from '../bands';
+import { browningMeant } from '../heat';
 import { INPUTS, type PredictionRun } from '../prediction';
 import { nominalThickness, thicknessSpread } from '../yield';
 import { alike, type Clue } from './alike';
 import { CAUSES } from './causes';
 import { lossAt } from './loss-at';
-import { COUNT_SD, EYE_SD, HAND_SD, LOSS_SD_PCT, THICKNESS_SD, browningOf, snapMeant, type MeasuredBatch } from './measured';
+import { EYE_SD, HAND_SD, LOSS_SD_PCT, THICKNESS_SD, snapMeant, type MeasuredBatch } from './measured';
 import { regress } from './regression';
 
 /** A cause that nobody measured, as the draws tell it: see Cause. */
@@ -50,10 +51,12 @@ export function infer(made: PredictionRun, samples: readonly Sample[], measured:
   return (Object.keys(CAUSES) as Array<keyof typeof CAUSES>).map((cause): Inferred => {
     // Each alone, all else as planned: run through the oven once more, since a small step and a large one do not go together evenly.
     const only = { ...MIDDLE, ...Object.fromEntries(CAUSES[cause].map((input) => [input, meanOf[input]])) };
-    const points_pct = lossOf(only) - middle;
+    const alone_pct = lossOf(only) - middle;
+    // What lies beyond the model says nothing.
+    const points_pct = Number.isFinite(alone_pct) ? alone_pct : 0;
     return {
       cause,
-      points_pct: Number.isFinite(points_pct) ? points_pct : 0,
+      points_pct,
       amount: amountOf(cause, points_pct, made, { mean: meanOf, slope: slopeOf }),
       measured: false,
     };
@@ -70,7 +73,7 @@ function cluesOf(made: PredictionRun, samples: readonly Sample[], measured: Meas
   });
   const spread = thicknessSpread(made.shape);
   const { thickness_mm, pieces } = measured;
-  const browning = browningOf(measured.colour);
+  const browning = browningMeant(measured.colour ?? '');
   const snap = snapMeant(measured.texture);
   const counted = pieces !== null && pieces > 0 ? Math.log(made.out.pieces / pieces) : null;
   return [
@@ -81,7 +84,7 @@ function cluesOf(made: PredictionRun, samples: readonly Sample[], measured: Meas
     ...(thickness_mm !== null
       ? [reading(Math.log(thickness_mm / nominalThickness(made.shape)), THICKNESS_SD, (_, draw) => spread * draw.thickness)]
       : counted !== null
-        ? [reading(counted, COUNT_SD, (_, draw) => spread * draw.thickness)]
+        ? [reading(counted, COUNT_SPREAD, (_, draw) => spread * draw.thickness)]
         : []),
     ...(browning ? [{ ofDraw: samples.map((one) => one.browning), low: browning[0], high: browning[1], sd: EYE_SD }] : []),
     ...(snap ? [{ ofDraw: samples.map((one) => one.snap), low: snap[0], high: snap[1], sd: HAND_SD }] : []),

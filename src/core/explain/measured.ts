@@ -1,5 +1,3 @@
-import { COLOUR_STARTS } from '../heat';
-
 /** What was measured of a finished batch; null where nothing was. */
 export type MeasuredBatch = {
   /** Share of the raw mass that left in the heat, from two weights of one tray [%]. */
@@ -19,20 +17,11 @@ export type MeasuredBatch = {
 export const LOSS_SD_PCT = 0.6;
 /** How far a thickness that was measured may be off, as a share of it. Source: ours; three pieces with a guide or a caliper. */
 export const THICKNESS_SD = 0.04;
-/** How far a count says something of the thickness: how evenly a sheet is rolled, and the dough's density. Source: as in core/bands. */
-export const COUNT_SD = Math.hypot(0.05, 0.03);
+/** Dough that is dried hard on a scale that shows grams [g]: less leaves too much to the scale. Source: ours. */
+export const DRY_TEST_G = 100;
 /** How far an eye that names a colour may be off, in browning [1], and a hand that breaks one, in Snap. Source: ours. */
 export const EYE_SD = 0.05;
 export const HAND_SD = 1;
-
-/** Browning between which each colour word is said. */
-const COLOURS: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  pale: [0, COLOUR_STARTS.lightGolden],
-  'light golden': [COLOUR_STARTS.lightGolden, COLOUR_STARTS.golden],
-  'golden, browned edges': [COLOUR_STARTS.golden, COLOUR_STARTS.brown],
-  brown: [COLOUR_STARTS.brown, COLOUR_STARTS.dark],
-  dark: [COLOUR_STARTS.dark, 1],
-};
 
 /** Snap between which a texture word can be meant: crisp through, crisp outside only, or neither. Source: ours. */
 const CRISP = [6.5, 10] as const;
@@ -51,7 +40,5 @@ const TEXTURES: Readonly<Record<string, readonly [low: number, high: number]>> =
   tender: SOFT,
 };
 
-/** Browning that a colour word allows; null for a word that nobody taught. */
-export const browningOf = (colour: string | null): readonly [number, number] | null => COLOURS[colour ?? ''] ?? null;
 /** Snap that a texture word allows. */
 export const snapMeant = (texture: string | null): readonly [number, number] | null => TEXTURES[texture ?? ''] ?? null;

@@ -87,3 +87,9 @@ export const COLOUR_NAMES: readonly string[] = [...COLOUR_WORDS.map(([, word]) =
 
 /** Colour in words for an edge browning [0..1]. */
 export const colourWord = (browning: number): string => COLOUR_WORDS.find(([end]) => browning < end)?.[1] ?? 'dark';
+
+/** The edge browning that a colour word stands for, from and to [0..1]; null for what is no such word. */
+export function browningMeant(word: string): readonly [from: number, to: number] | null {
+  const at = COLOUR_NAMES.indexOf(word);
+  return at < 0 ? null : [COLOUR_WORDS[at - 1]?.[0] ?? 0, COLOUR_WORDS[at]?.[0] ?? 1];
+}

@@ -1,7 +1,7 @@
 export { SUPPORTS } from './appliance';
 export { cooledTo, preheat, warmest } from './empty-chamber';
 export type { Chamber, Support, SupportName } from './appliance';
-export { COLOUR_STARTS, COLOUR_NAMES, colourWord } from './browning';
+export { COLOUR_STARTS, COLOUR_NAMES, browningMeant, colourWord } from './browning';
 export type { BrowningRate } from './browning';
 export { freezerTransfer } from './freezing';
 export { creditedKill, decimalReduction } from './lethality';

@@ -15,6 +15,9 @@ export function dayNumber(iso: string): number {
   return cycle * DAYS_IN_400_YEARS + inCycle * 365 + Math.floor(inCycle / 4) - Math.floor(inCycle / 100) + dayOfYear;
 }
 
+/** Which day of the week it is: 0 on a Monday, 6 on a Sunday. 1 March 2000, from which days are counted, was a Wednesday. */
+export const weekdayOf = (iso: string): number => (((dayNumber(iso) + 2) % 7) + 7) % 7;
+
 /**
  * The ISO date so many days after another.
  *

@@ -1,4 +1,4 @@
-export { addDays, dayNumber, isDay } from './calendar';
+export { addDays, dayNumber, isDay, weekdayOf } from './calendar';
 export {
   AIR_J_PER_KG_K,
   AIR_KG_PER_MOL,

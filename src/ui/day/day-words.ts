@@ -1,12 +1,12 @@
 import type { Late, Saving } from '@/core/bakeday';
 import type { Failure } from '@/core/failure';
-import { A_DAY_MIN, addDays, dayNumber } from '@/core/quantities';
+import { A_DAY_MIN, addDays, weekdayOf } from '@/core/quantities';
 import { clock, duration, midSentence } from '../format/units';
 
-const DAYS = ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'];
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
-/** "Sat" of an ISO date; 1 March 2000, from which days are counted, was a Wednesday. */
-export const weekday = (iso: string): string => DAYS[((dayNumber(iso) % 7) + 7) % 7];
+/** "Sat" of an ISO date. */
+export const weekday = (iso: string): string => DAYS[weekdayOf(iso)];
 
 /** "Sat 07:40", "Sat 7:40 am", on whatever day that is. */
 export const momentOf = (day: string, minute: number): string =>

@@ -1,39 +1,34 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { ExplanationView } from '@/contract/explanation';
 import type { Cause, Explanation } from '@/core/explain';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';
-import { call } from '../kit/api';
+import { useAsked } from '../kit/use-asked';
 import { CONFIRM, causeWords, causesOf, shareWords, verdictWords } from './why-words';
 
 /** Why a weighed batch came out so: asked for, since it takes a second or two. */
 export function WhyPanel({ id }: { readonly id: string }): ReactNode {
-  const [asked, setAsked] = useState<'no' | 'asking' | { readonly wrong: string } | { readonly told: Explanation | null }>('no');
-  const ask = async (): Promise<void> => {
-    setAsked('asking');
-    const answer = await call<ExplanationView>(`/api/batches/${id}/explanation`);
-    setAsked(answer.ok ? { told: answer.value.explanation } : { wrong: answer.message });
-  };
+  const [asked, ask] = useAsked<ExplanationView>(`/api/batches/${id}/explanation`);
   return (
     <Panel label="Why did it come out so?" className="px-5 py-4">
       <h2 className="pb-2 text-[19px]">Why did it come out so?</h2>
-      {(asked === 'no' || asked === 'asking') && (
+      {(asked.kind === 'no' || asked.kind === 'asking') && (
         <>
           <p className="pb-2 text-[14.5px] text-soft">
             What was measured is held against hundreds of batches that might have been: other thickness, water, oven and dough.
           </p>
-          <Button disabled={asked === 'asking'} onClick={() => void ask()}>
-            {asked === 'asking' ? 'Looking for causes …' : 'Explain it'}
+          <Button disabled={asked.kind === 'asking'} onClick={ask}>
+            {asked.kind === 'asking' ? 'Looking for causes …' : 'Explain it'}
           </Button>
         </>
       )}
-      {typeof asked === 'object' && 'wrong' in asked && <Alert look="line">{asked.wrong}</Alert>}
-      {typeof asked === 'object' && 'told' in asked && (
+      {asked.kind === 'wrong' && <Alert look="line">{asked.message}</Alert>}
+      {asked.kind === 'told' && (
         <div role="status">
-          {asked.told ? (
-            <Told explanation={asked.told} />
+          {asked.told.explanation ? (
+            <Told explanation={asked.told.explanation} />
           ) : (
             <p>A bowl in portions was not weighed shape by shape, so nothing can be said of it.</p>
           )}

@@ -41,7 +41,7 @@ export type PredictionJobs = {
   >;
   /** Why a finished batch came out as it did; null for a bowl that was shared out. */
   readonly explain: Ask<OfDocument & { readonly measured: MeasuredBatch }, Result<Explanation | null>>;
-  /** What each measurement would be worth before a batch is baked; nothing for a bowl that is shared out. */
+  /** What each measurement would be worth before a batch is baked. */
   readonly worthMeasuring: Ask<OfDocument, Result<readonly WorthMeasuring[]>>;
   /** How long a batch keeps from fresh in another pack and place. */
   readonly freshLife: Ask<
@@ -104,7 +104,6 @@ export const PREDICTION_JOBS: Service<PredictionJobs> = {
     }),
   explain: ({ document, pantry, measured }) => explain(document, { pantry }, measured),
   worthMeasuring: ({ document, pantry }) => {
-    if ((document.portions ?? []).length > 0) return succeed([]);
     const worked = predict(document, { pantry }, 'light');
     return worked.ok ? succeed(worthMeasuring(worked.value, runOut(samplesInSteps(worked.value, 0, WORTH_DRAWS)))) : worked;
   },

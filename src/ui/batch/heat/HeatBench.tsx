@@ -90,7 +90,7 @@ export function HeatBench(props: BenchProps): ReactNode {
       </div>
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} {...{ document, edits, questions, pantry, appliances }} />
-      <Unsure bands={bands} batchId={props.batchId} />
+      <Unsure bands={bands} document={document} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
       {searched && <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />}
     </div>
@@ -226,11 +226,11 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
 }
 
 /** What is not known of this bake, what it comes from and what would tell. */
-const Unsure = ({ bands, batchId }: { readonly bands: BenchProps['banded']; readonly batchId: string }): ReactNode => (
+const Unsure = ({ bands, document }: Pick<BenchProps, 'document'> & { readonly bands: BenchProps['banded'] }): ReactNode => (
   <>
     <VarianceLine banded={bands} />
     <div>
-      <WorthMeasuring batchId={batchId} />
+      <WorthMeasuring document={document} />
     </div>
     <OthersLine banded={bands} />
   </>
