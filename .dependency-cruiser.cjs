@@ -44,6 +44,7 @@ const coreOrder = [
   'prediction',
   'bands',
   'explain',
+  'practice',
   'search',
   'calls',
   'outcomes',

@@ -26,6 +26,7 @@ export const KITCHEN_TABLES = [
   'learned',
   'jar',
   'jar_event',
+  'practice',
 ] as const;
 export type KitchenTable = (typeof KITCHEN_TABLES)[number];
 

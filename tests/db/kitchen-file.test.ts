@@ -53,6 +53,11 @@ beforeAll(async () => {
   );
   await db.query(`insert into reading (batch_id, kind, value, source) values ($1, 'core_c', 71.5, 'probe')`, [batch]);
   await db.query(
+    `insert into practice (kitchen_id, lesson, batch_id, name, document, unknown, owned, truth, acts)
+     select $2, null, id, name, document, '["thickness"]', '{"probe": true, "dryer": null}', 7, '[{"minute": 12, "do": "turn"}]' from batch where id = $1`,
+    [batch, DEMO],
+  );
+  await db.query(
     'insert into batch_version (batch_id, revision, document, saved_at) select id, revision, document, updated_at from batch where id = $1',
     [batch],
   );

@@ -163,11 +163,16 @@ const SHARED_ROWS = new Set(['ingredient', 'audit']);
 
 describe('a query that forgets whose it is', () => {
   it('sees and changes one kitchen, in every table', async () => {
-    // A lot in the bin, and a batch that remembers how it stood.
+    // A lot in the bin, a batch that remembers how it stood, and one that was practised.
     const { rows: lots } = await db.query<{ id: string }>('select id from lot where kitchen_id = $1 limit 1', [DEMO]);
     await within(DEMO, async () => must(await cases.bin({ things: [{ kind: 'lot', id: lots[0].id }] })));
     await db.query(
       'insert into batch_version (batch_id, revision, document, saved_at) select id, revision, document, updated_at from batch where kitchen_id = $1 limit 1',
+      [DEMO],
+    );
+    await db.query(
+      `insert into practice (kitchen_id, name, document, unknown, owned, truth)
+       select kitchen_id, name, document, '[]', '{"probe": true, "dryer": null}', 7 from batch where kitchen_id = $1 limit 1`,
       [DEMO],
     );
     const { rows: tables } = await db.query<{ name: string }>(

@@ -45,7 +45,7 @@ const log = (sd: number, deviations: number): number => Math.exp(sd * deviations
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 
 /** One plausible other world: every uncertain input moved within its spread. */
-export function vary({ simulation, shape, heat }: PredictionRun, draw: Draw): Simulation {
+export function vary({ simulation, shape, heat }: Pick<PredictionRun, 'simulation' | 'shape' | 'heat'>, draw: Draw): Simulation {
   const { piece, room, stages, browning } = simulation;
   const exposure = piece.exposure === 0 ? 0 : clamp(piece.exposure + SPREAD.exposure * draw.exposure, 0.05, 1);
   return {

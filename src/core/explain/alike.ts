@@ -16,7 +16,7 @@ export type Alike = {
   readonly widened: number;
 };
 
-/** Draws that must be alike before anything is said of them. */
+/** Draws that must be alike before anything is said of them, unless who asks can do with fewer. */
 const ENOUGH = 30;
 const WIDER = 1.2;
 const WIDEST = 40;
@@ -27,13 +27,13 @@ const WIDEST = 40;
  *
  * @source Beaumont, Zhang & Balding 2002, approximate Bayesian computation
  */
-export function alike(clues: readonly Clue[], draws: number): Alike {
+export function alike(clues: readonly Clue[], draws: number, enough = ENOUGH): Alike {
   for (let widened = 1; ; widened *= WIDER) {
     const weights = Array.from({ length: draws }, (_, i) =>
       Math.exp(-0.5 * clues.reduce((sum, clue) => sum + (missOf(clue, i) / widened) ** 2, 0)),
     );
     const effective = effectiveOf(weights);
-    if (effective >= Math.min(ENOUGH, draws / 2) || widened > WIDEST) return { weights, effective, widened };
+    if (effective >= Math.min(enough, draws / 2) || widened > WIDEST) return { weights, effective, widened };
   }
 }
 

@@ -55,6 +55,16 @@ export const PLACE_HELP: Readonly<Record<string, PlaceHelp>> = {
       'A reload, a sleeping phone or a lost line loses nothing.',
     ],
   },
+  practice: {
+    name: 'Practise',
+    isFor: 'Bakes that cost no flour: a simulated piece in your own oven, of which you see only what a kitchen shows.',
+    does: [
+      'Let it bake, or pass minutes in steps. Lifting, weighing, probing, breaking and cooling one tell something and cost time.',
+      'Take them out when you think they are right, and say how wet the middle is before it is cut open.',
+      'You are judged by what you could know: a lucky guess earns nothing, and bad luck costs nothing.',
+      'A lesson is five bakes, each with something else hidden.',
+    ],
+  },
   jars: {
     name: 'Jars',
     isFor: 'What is baked and not yet eaten, and until when each pack is good.',

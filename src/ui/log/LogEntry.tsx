@@ -7,6 +7,7 @@ import { BatchPhoto } from './BatchPhoto';
 import { StorePacks } from './StorePacks';
 import type { Beside } from '@/contract/log';
 import { MeasuredNumber } from './MeasuredBeside';
+import { PractiseBatch } from '../practice/PractiseBatch';
 import { WhyPanel } from './WhyPanel';
 import { WeighedForm, type WeighedValues } from './WeighedForm';
 import { buttonClass } from '../kit/Button';
@@ -75,6 +76,7 @@ export function LogEntry(props: LogEntryProps): ReactNode {
       <PageTitle>{`${name} in the log`}</PageTitle>
       <PageHead title={name} says={baked_on ? `baked ${day(baked_on)}` : 'not baked yet'}>
         {baked_on && !isStored && <StorePacks id={id} />}
+        <PractiseBatch id={id} />
         <ThrowAway words="Delete" things={[{ kind: 'batch', id }]} leadsTo="/log" />
         <Link href={`/batch/${id}`} className={buttonClass()}>
           Open the batch

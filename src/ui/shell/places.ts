@@ -17,6 +17,7 @@ export const placesOf = (openBatch: string | null): readonly Place[] => [
   { href: '/oven', place: 'oven', name: 'At the oven' },
   { href: '/jars', place: 'jars', name: 'Jars' },
   { href: '/log', place: 'log', name: 'Log', more: true },
+  { href: '/practice', place: 'practice', name: 'Practise', more: true },
   { href: '/dogs', place: 'dogs', name: 'Dogs', more: true },
   { href: '/pantry', place: 'pantry', name: 'Pantry', more: true },
   { href: '/kit', place: 'kit', name: 'Kit', more: true },

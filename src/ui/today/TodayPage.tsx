@@ -30,6 +30,9 @@ export function TodayPage(props: TodayView): ReactNode {
           {weekday(today)}, {day(today)}
         </h1>
         <span className="flex-1" />
+        <Link href="/practice" className="text-[14.5px] underline print:hidden">
+          Practise a bake
+        </Link>
         {open && (
           <Link href={`/batch/${open.id}`} className={`${buttonClass('main')} whitespace-normal!`}>
             Open {open.name}

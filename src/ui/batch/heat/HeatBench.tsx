@@ -23,6 +23,7 @@ import { PaceLine } from './PaceLine';
 import { ProgrammeChart } from './ProgrammeChart';
 import { RawLine } from './RawLine';
 import { StepList } from './StepList';
+import { PractiseBatch } from '../../practice/PractiseBatch';
 import { WorthMeasuring } from './WorthMeasuring';
 import { chartScale, type ChartScale } from './chart-scale';
 import { applianceOf, applianceOptions } from './appliance-choice';
@@ -90,7 +91,7 @@ export function HeatBench(props: BenchProps): ReactNode {
       </div>
       {compared && <CompareStrip now={prediction} compared={compared} onClose={() => onCompare(null)} />}
       <RawLine raw={prediction.heat.raw} {...{ document, edits, questions, pantry, appliances }} />
-      <Unsure bands={bands} document={document} />
+      <Unsure bands={bands} document={document} batchId={props.batchId} />
       <CautionsOf cautions={prediction.cautions} steps={['heat']} />
       {searched && <FindDialog {...props} open={finding} onClose={() => setFinding(false)} />}
     </div>
@@ -226,11 +227,16 @@ function Programme({ document, edits, nominal, compared, bands, dial, scrub, set
 }
 
 /** What is not known of this bake, what it comes from and what would tell. */
-const Unsure = ({ bands, document }: Pick<BenchProps, 'document'> & { readonly bands: BenchProps['banded'] }): ReactNode => (
+const Unsure = ({
+  bands,
+  document,
+  batchId,
+}: Pick<BenchProps, 'document' | 'batchId'> & { readonly bands: BenchProps['banded'] }): ReactNode => (
   <>
     <VarianceLine banded={bands} />
-    <div>
+    <div className="flex flex-wrap items-start gap-2">
       <WorthMeasuring document={document} />
+      <PractiseBatch id={batchId} look="small" />
     </div>
     <OthersLine banded={bands} />
   </>

@@ -1,0 +1,14 @@
+export { ASKINGS, HANDLINGS } from './act';
+export type { Act, Asking, Handling } from './act';
+export { wrongAct } from './check-act';
+export { BAKES_A_ROUND, LESSONS } from './lesson';
+export type { LessonName } from './lesson';
+export { lessonOf } from './lessons';
+export { lookOf } from './look';
+export type { Seen } from './seen';
+export { settingOf } from './setting';
+export type { Owned, Setting } from './setting';
+export type { OvenState } from './steps-of';
+export { GUESSES, verdictOf } from './verdict';
+export type { Guess, Verdict } from './verdict';
+export type { Window } from './window';
