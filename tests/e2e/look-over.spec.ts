@@ -12,6 +12,7 @@ const PLACES = [
   '/day',
   '/oven',
   '/jars',
+  '/practice',
   '/log',
   '/dogs',
   '/pantry',

@@ -15,6 +15,9 @@ export type Goal = {
   readonly browning_from: number;
   /** As long as the recipe takes [min]. */
   readonly minutes: number;
+  /** Water of the middle from which a guess calls it damp, and wet [%]: round where the recipe's own comes to lie. */
+  readonly damp_from_pct: number;
+  readonly wet_from_pct: number;
   /** A pick must come out clean. */
   readonly pick: boolean;
   /** The middle must have been so hot, and so much of what is raw killed; null where nothing raw is in it. */
@@ -66,12 +69,24 @@ export function goalOf({ target, heat }: BatchDocument, planned: PredictionRun):
     snap,
     crisp,
     browning: target?.browning_max ?? Math.max(COLOUR_STARTS.brown, prediction.heat.browning),
+    ...(crisp ? CRISP_GUESS : guessFrom(outcome.centre_moisture_pct)),
     browning_from: PALE_FROM * prediction.heat.browning,
     minutes: inTheHeat(heat.steps),
     pick: mixtureOf(shape) === 'batter',
     raw: raw ? { core_c: raw.needs_c, kill_log10: raw.kill_step === 'while-wet' ? raw.needs_log10 : 0 } : null,
   };
 }
+
+/** What is meant to be crisp is dry, damp or wet in the middle from here [%]. Source: ours. */
+const CRISP_GUESS = { damp_from_pct: 8, wet_from_pct: 15 };
+/** What is meant to be moist is told apart by shares of its own water [1]. */
+const DAMP_SHARE = 0.9;
+const WET_SHARE = 1.07;
+
+const guessFrom = (water_pct: number): typeof CRISP_GUESS => ({
+  damp_from_pct: Math.round(DAMP_SHARE * water_pct),
+  wet_from_pct: Math.max(Math.round(DAMP_SHARE * water_pct) + 1, Math.round(WET_SHARE * water_pct)),
+});
 
 /** Minutes of the programme in the heat: the rack and the coat come after it. */
 const inTheHeat = (steps: BatchDocument['heat']['steps']): number =>

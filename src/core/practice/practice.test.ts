@@ -60,6 +60,13 @@ const keysOf = (value_: unknown): string[] =>
     ? []
     : Object.entries(value_).flatMap(([key, inner]) => [...(Array.isArray(value_) ? [] : [key]), ...keysOf(inner)]);
 
+/** What the window shows where it is not three of a kind. */
+const SHOWN: Readonly<Partial<Record<LessonName, readonly string[]>>> = {
+  'full-oven': ['upper', 'lower'],
+  'big-and-small': ['big', 'small'],
+  cakes: ['usual'],
+};
+
 describe('a practice bake', () => {
   it.each(LESSONS)('of %s can be baked by its own recipe, and that is not far from the best', (name) => {
     const { share, pieces, best, goal } = judged(name, 1, byTheRecipe(setting(name)));
@@ -71,6 +78,7 @@ describe('a practice bake', () => {
       expect(days).toBeGreaterThan(0);
     }
     expect(goal.minutes).toBeGreaterThan(5);
+    expect(setting(name).pieces.map((piece) => piece.name)).toEqual(SHOWN[name] ?? ['thin', 'usual', 'thick']);
   });
   it('done as the recipe says, in the world that the recipe is for, is what was predicted', () => {
     const now = setting('two-stages');

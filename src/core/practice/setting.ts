@@ -59,8 +59,10 @@ export function settingOf(
       'Only what is baked or dried can be practised. Choose a batch for an oven, an air fryer or a dehydrator.',
       'heat.appliance.kind',
     );
-  // How pieces lie on the tray hardly matters here: rows by hand are quick.
-  const planned = predict(document, kitchen, 'quick');
+  // How pieces lie on the tray hardly matters here, and rows by hand are quick; small ones between big ones must be looked for.
+  const { shape } = document;
+  const withMinis = shape.method === 'roll-and-cut' && shape.mini !== undefined;
+  const planned = predict(document, kitchen, withMinis ? 'light' : 'quick');
   if (!planned.ok) return planned;
   const run = planned.value;
   const dryer = owned.dryer ?? HOUSE_DRYER;

@@ -19,8 +19,6 @@ import { runShown } from './window';
 /** How wet the middle was said to be before it was cut through. */
 export const GUESSES = ['dry', 'damp', 'wet'] as const;
 export type Guess = (typeof GUESSES)[number];
-/** Water of the middle from which it is damp, and wet [%]. */
-export const GUESS_FROM_PCT = { damp: 8, wet: 15 } as const;
 
 /** One piece as it really ended. */
 export type EndedPiece = Ending & {
@@ -134,7 +132,7 @@ export function verdictOf(baked: Baked): Result<Verdict> {
     share: best.expected > 0 ? Math.min(1, expected / best.expected) : 1,
     believed: bandOver(worlds, waterAt(out.minute)),
     weighing: weighingAt(rans, worlds, out.minute),
-    guess: { said: guess, was: guessOf(pieces[0].centre_moisture_pct) },
+    guess: { said: guess, was: guessOf(setting.goal, pieces[0].centre_moisture_pct) },
     hidden: hiddenOf(setting, draw),
     cut: cutOpen(rans[0]),
   });
@@ -204,8 +202,8 @@ function weighingAt(rans: readonly Ran[], worlds: readonly World[], minute: numb
   return { grams: Math.round(raw_g * (1 - loss / 100)), raw_g: Math.round(raw_g), ...bandOver(weighed, waterAt(minute)) };
 }
 
-const guessOf = (centre_pct: number): Guess =>
-  centre_pct >= GUESS_FROM_PCT.wet ? 'wet' : centre_pct >= GUESS_FROM_PCT.damp ? 'damp' : 'dry';
+const guessOf = ({ damp_from_pct, wet_from_pct }: Goal, centre_pct: number): Guess =>
+  centre_pct >= wet_from_pct ? 'wet' : centre_pct >= damp_from_pct ? 'damp' : 'dry';
 
 function hiddenOf({ planned, document }: Setting, draw: Draw): Hidden {
   const spread = thicknessSpread(planned.shape);

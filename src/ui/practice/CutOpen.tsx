@@ -5,9 +5,12 @@ import { CutThroughPicture } from '../batch/heat/CutThroughPicture';
 import { duration, moisture, temperature } from '../format/units';
 import { useSize } from '../kit/use-size';
 
+/** A minute further right than this would be cut [px]. */
+const ROOM_PX = 24;
+
 /** The inside of the piece over the whole bake: what was wet while it was thought to be dry. */
 export function CutOpen({ verdict: { cut } }: { readonly verdict: Verdict }): ReactNode {
-  const [box, { width }] = useSize<HTMLDivElement>({ width: 640, height: 0 });
+  const [box, { width }] = useSize<HTMLDivElement>({ width: 300, height: 0 });
   const last = cut.minutes[cut.minutes.length - 1];
   const [at, setAt] = useState(last);
   const picture = useMemo(
@@ -27,14 +30,16 @@ export function CutOpen({ verdict: { cut } }: { readonly verdict: Verdict }): Re
   );
   const middle = row * cut.cells + Math.floor(cut.cells / 2);
   return (
-    <div ref={box}>
+    <div ref={box} className="min-w-0 overflow-hidden">
       <CutThroughPicture picture={picture} scale={scale} scrub={at} onScrub={setAt} />
       <div aria-hidden className="relative h-5 text-[12px] text-soft">
-        {minuteTicks(scale).map((minute) => (
-          <span key={minute} className="absolute -translate-x-1/2" style={{ left: scale.x(minute) }}>
-            {duration(minute)}
-          </span>
-        ))}
+        {minuteTicks(scale)
+          .filter((minute) => scale.x(minute) < scale.right - ROOM_PX)
+          .map((minute) => (
+            <span key={minute} className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: scale.x(minute) }}>
+              {duration(minute)}
+            </span>
+          ))}
       </div>
       <label className="flex items-center gap-3 text-[14px] text-soft">
         <span className="whitespace-nowrap">at {duration(Math.round(at))}</span>

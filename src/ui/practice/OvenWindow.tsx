@@ -52,31 +52,35 @@ export function OvenWindow({ of, clock, lit }: OvenWindowProps): ReactNode {
   const { pieces, steam } = glimpseAt(of.glimpses, minute);
   const place = WIDTH / pieces.length;
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label="Through the oven's window"
-      className="block w-full rounded-2xl"
-      style={{ background: lit ? '#2a1c17' : '#171416' }}
-      data-window
-    >
-      <rect x="2" y="2" width={WIDTH - 4} height={HEIGHT - 4} rx="16" fill="none" stroke="#6d7a83" strokeWidth="3" />
-      <radialGradient id="oven-light" cx="0.5" cy="0" r="0.9">
-        <stop offset="0" stopColor="#ffb070" stopOpacity="0.34" />
-        <stop offset="1" stopColor="#ffb070" stopOpacity="0" />
-      </radialGradient>
-      {lit && <rect x="4" y="4" width={WIDTH - 8} height={HEIGHT - 8} rx="14" fill="url(#oven-light)" />}
-      <rect x="36" y={TRAY_Y} width={WIDTH - 72} height="7" rx="3.5" fill="#8b949b" />
-      {pieces.map((piece, i) => (
-        <Piece key={of.pieces[i]} {...piece} x={place * (i + 0.5)} size={SIZES[of.pieces[i]] ?? 1} />
-      ))}
-      <Steams steam={steam} minute={minute} />
-      {of.pieces.map((name, i) => (
-        <text key={name} x={place * (i + 0.5)} y={HEIGHT - 26} textAnchor="middle" fontSize="17" fill="#e9e1d4">
-          {PIECE_WORDS[name]}
-        </text>
-      ))}
-    </svg>
+    <div className="relative">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label="Through the oven's window"
+        className="block w-full rounded-2xl"
+        style={{ background: lit ? '#2a1c17' : '#171416' }}
+        data-window
+      >
+        <rect x="2" y="2" width={WIDTH - 4} height={HEIGHT - 4} rx="16" fill="none" stroke="#6d7a83" strokeWidth="3" />
+        <radialGradient id="oven-light" cx="0.5" cy="0" r="0.9">
+          <stop offset="0" stopColor="#ffb070" stopOpacity="0.34" />
+          <stop offset="1" stopColor="#ffb070" stopOpacity="0" />
+        </radialGradient>
+        {lit && <rect x="4" y="4" width={WIDTH - 8} height={HEIGHT - 8} rx="14" fill="url(#oven-light)" />}
+        <rect x="36" y={TRAY_Y} width={WIDTH - 72} height="7" rx="3.5" fill="#8b949b" />
+        {pieces.map((piece, i) => (
+          <Piece key={of.pieces[i]} {...piece} x={place * (i + 0.5)} size={SIZES[of.pieces[i]] ?? 1} />
+        ))}
+        <Steams steam={steam} minute={minute} />
+      </svg>
+      <div className="absolute inset-x-0 bottom-[5%] flex text-[14px] text-[#e9e1d4]">
+        {of.pieces.map((name) => (
+          <span key={name} className="flex-1 text-center">
+            {PIECE_WORDS[name]}
+          </span>
+        ))}
+      </div>
+    </div>
   );
 }
 

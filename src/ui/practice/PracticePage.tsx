@@ -45,7 +45,7 @@ export function PracticePage(first: PracticeView): ReactNode {
             {!isOut && <ClockBar clock={clock} busy={busy} />}
             <OvenWindow of={view.window} clock={clock} lit={!standing.off && !isOut} />
             <WindowWords of={view.window} clock={clock} />
-            {isOut ? <Guess busy={busy} onGuess={judge} /> : <ActBar practising={practising} onAct={act} />}
+            {isOut ? <Guess goal={view.goal} busy={busy} onGuess={judge} /> : <ActBar practising={practising} onAct={act} />}
           </Panel>
           <div className="flex flex-col gap-3">
             <SeenList view={view} clock={clock} />

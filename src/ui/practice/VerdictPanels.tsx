@@ -8,14 +8,14 @@ import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { Table } from '../kit/Table';
 import { CutOpen } from './CutOpen';
-import { PIECE_WORDS, hiddenWords, shareWords, shortOf, wayWords } from './practice-words';
+import { PIECE_WORDS, guessWords, hiddenWords, shareWords, shortOf, wayWords } from './practice-words';
 import { beginPractice } from './use-practice';
 
 type VerdictProps = { readonly verdict: Verdict; readonly view: PracticeView };
 
 /** The piece cut open, and how good the bake was against the best with the same knowledge. */
 export const VerdictPanels = ({ verdict, view }: VerdictProps): ReactNode => (
-  <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]" data-verdict>
+  <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]" data-verdict>
     <div className="flex flex-col gap-3">
       <Panel label="Cut open" className="px-5 py-4 max-sm:px-3">
         <CutOpen verdict={verdict} />
@@ -27,7 +27,7 @@ export const VerdictPanels = ({ verdict, view }: VerdictProps): ReactNode => (
         <p>{hiddenWords(verdict).join('; ') || 'Hardly anything: it was nearly as the recipe says.'}</p>
       </Panel>
     </div>
-    <div className="flex flex-col gap-3">
+    <div className="flex flex-col gap-3 max-lg:order-first">
       <Judged verdict={verdict} />
       <GoOn view={view} />
     </div>
@@ -89,16 +89,15 @@ const Ended = ({ verdict: { pieces } }: Pick<VerdictProps, 'verdict'>): ReactNod
   </ul>
 );
 
-const GUESSED = { dry: 'under 8 %', damp: '8 to 15 %', wet: 'over 15 %' } as const;
-
 /** What a weighing would have told, and whether the guess was right. */
 function WouldHaveTold({ verdict }: Pick<VerdictProps, 'verdict'>): ReactNode {
-  const { weighing, believed, guess } = verdict;
+  const { weighing, believed, guess, goal } = verdict;
   return (
     <Panel label="What could be known" className="px-5 py-4 text-[15px]">
       <h2 className="pb-1 text-[19px]">What could be known</h2>
       <p>
-        You said {GUESSED[guess.said]} in the middle; it was {guess.said === guess.was ? 'so.' : `${GUESSED[guess.was]}.`}
+        You said {guessWords(guess.said, goal)} in the middle; it was{' '}
+        {guess.said === guess.was ? 'so.' : `${guessWords(guess.was, goal)}.`}
       </p>
       <p className="pt-1.5">
         By what you had seen, four of five bakes like it held <strong>{moistureRange(believed.low, believed.high)}</strong> of

@@ -1,4 +1,4 @@
-import type { Act, LessonName, Seen, Verdict } from '@/core/practice';
+import type { Act, Guess, LessonName, Seen, Verdict } from '@/core/practice';
 import { duration, mass, span, temperature, warmer } from '../format/units';
 
 /** What each lesson is called, and what it is there to learn. */
@@ -119,6 +119,12 @@ export function doneWords(act: Act): string | null {
     case 'pick':
       return null;
   }
+}
+
+/** How wet the middle is said to be. */
+export function guessWords(said: Guess, { damp_from_pct, wet_from_pct }: Verdict['goal']): string {
+  if (said === 'dry') return `under ${damp_from_pct} % water`;
+  return said === 'damp' ? `${damp_from_pct} to ${wet_from_pct} %` : `over ${wet_from_pct} %`;
 }
 
 /** How the best way to go on is told. */
