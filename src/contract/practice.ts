@@ -41,7 +41,8 @@ export type PracticeView = {
   readonly brief: {
     readonly pieces: number;
     readonly raw_g: number;
-    readonly thickness_mm: number | null;
+    readonly thickness_mm: number;
+    readonly width_mm: number;
     readonly appliance: ApplianceKind;
     readonly dryer: ApplianceKind;
     readonly pack: { readonly option: PackOption; readonly store: Store };

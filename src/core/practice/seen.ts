@@ -35,14 +35,17 @@ export function seenUntil(acts: readonly Act[], rans: readonly Ran[], minute: nu
         minute: act.minute,
         known_at: by === 'smell' ? overAt(act) : answeredAt(act),
         by,
-        told: judged.map((piece, p) =>
-          tell(
-            by,
-            piece,
-            SENSES[by].of(rans[p], rowAt(rans[p], overAt(act))) + SENSES[by].sd * luckOf(bake, 2 * i + k, p),
-            rans[p],
+        // A nose tells of the whole oven.
+        told: judged
+          .slice(0, by === 'smell' ? 1 : undefined)
+          .map((piece, p) =>
+            tell(
+              by,
+              piece,
+              SENSES[by].of(rans[p], rowAt(rans[p], overAt(act))) + SENSES[by].sd * luckOf(bake, 2 * i + k, p),
+              rans[p],
+            ),
           ),
-        ),
         soft_while_hot: by === 'break' && rans.some((ran) => softWhileHot(ran, rowAt(ran, overAt(act)))),
       }));
     })

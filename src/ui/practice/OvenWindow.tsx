@@ -12,9 +12,11 @@ type PieceName = PracticeView['window']['pieces'][number];
 const WIDTH = 760;
 const HEIGHT = 300;
 const TRAY_Y = 232;
-/** Raw height of a piece in the drawing, and its length [px]. */
-const PIECE_H = 62;
+/** Length of a piece in the drawing [px]; how much higher than it is it is drawn [1]; and how low and high that may come [px]. */
 const PIECE_W = 156;
+const HIGHER = 2;
+const LOWEST_H = 30;
+const HIGHEST_H = 92;
 /** Fraction of the raw height below which no piece is drawn. */
 const LEAST = 0.35;
 
@@ -44,10 +46,12 @@ type OvenWindowProps = {
   readonly of: PracticeView['window'];
   readonly clock: BakeClock;
   readonly lit: boolean;
+  /** Height of a raw piece over its length [1]. */
+  readonly aspect: number;
 };
 
 /** The oven's window: only what a kitchen shows. Told in words as well, minute by minute. */
-export function OvenWindow({ of, clock, lit }: OvenWindowProps): ReactNode {
+export function OvenWindow({ of, clock, lit, aspect }: OvenWindowProps): ReactNode {
   const minute = useMoment(clock);
   const { pieces, steam } = glimpseAt(of.glimpses, minute);
   const place = WIDTH / pieces.length;
@@ -69,7 +73,13 @@ export function OvenWindow({ of, clock, lit }: OvenWindowProps): ReactNode {
         {lit && <rect x="4" y="4" width={WIDTH - 8} height={HEIGHT - 8} rx="14" fill="url(#oven-light)" />}
         <rect x="36" y={TRAY_Y} width={WIDTH - 72} height="7" rx="3.5" fill="#8b949b" />
         {pieces.map((piece, i) => (
-          <Piece key={of.pieces[i]} {...piece} x={place * (i + 0.5)} size={SIZES[of.pieces[i]] ?? 1} />
+          <Piece
+            key={of.pieces[i]}
+            {...piece}
+            x={place * (i + 0.5)}
+            size={SIZES[of.pieces[i]] ?? 1}
+            raw_px={Math.min(HIGHEST_H, Math.max(LOWEST_H, HIGHER * PIECE_W * aspect))}
+          />
         ))}
         <Steams steam={steam} minute={minute} />
       </svg>
@@ -91,8 +101,9 @@ function Piece({
   height,
   x,
   size,
-}: Glimpse['pieces'][number] & { readonly x: number; readonly size: number }): ReactNode {
-  const h = PIECE_H * Math.max(LEAST, height) * size;
+  raw_px,
+}: Glimpse['pieces'][number] & { readonly x: number; readonly size: number; readonly raw_px: number }): ReactNode {
+  const h = raw_px * Math.max(LEAST, height) * size;
   const w = size < SMALL ? PIECE_W * size : PIECE_W;
   const [left, right, up] = [x - w / 2, x + w / 2, TRAY_Y - h];
   const bulge = h * 0.16;
@@ -129,7 +140,7 @@ function Steams({ steam, minute }: { readonly steam: number; readonly minute: nu
 const faceWord = (browning: number): string => colourWord(browning).split(',')[0];
 
 /** The same in words, for who cannot see it; it changes when a word does. */
-export function WindowWords({ of, clock }: Omit<OvenWindowProps, 'lit'>): ReactNode {
+export function WindowWords({ of, clock }: Omit<OvenWindowProps, 'lit' | 'aspect'>): ReactNode {
   const { pieces, steam } = glimpseAt(of.glimpses, useMoment(clock, 1));
   const colours = pieces.map(({ top, edge }, i) => `${PIECE_WORDS[of.pieces[i]]}: top ${faceWord(top)}, rim ${faceWord(edge)}`);
   const air = steam > MUCH_STEAM ? 'much steam' : steam >= SOME_STEAM ? 'some steam' : 'no steam to be seen';

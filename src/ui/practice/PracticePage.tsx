@@ -43,7 +43,12 @@ export function PracticePage(first: PracticeView): ReactNode {
         <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
           <Panel label="The oven" className="flex flex-col gap-3 px-5 py-4 max-sm:px-3">
             {!isOut && <ClockBar clock={clock} busy={busy} />}
-            <OvenWindow of={view.window} clock={clock} lit={!standing.off && !isOut} />
+            <OvenWindow
+              of={view.window}
+              aspect={view.brief.thickness_mm / view.brief.width_mm}
+              clock={clock}
+              lit={!standing.off && !isOut}
+            />
             <WindowWords of={view.window} clock={clock} />
             {isOut ? <Guess goal={view.goal} busy={busy} onGuess={judge} /> : <ActBar practising={practising} onAct={act} />}
           </Panel>
@@ -69,7 +74,7 @@ function Brief({ view }: { readonly view: PracticeView }): ReactNode {
         facts={[
           ['in', applianceName(brief.appliance)],
           ['pieces', `${counted(brief.pieces, 'piece')}, ${mass(brief.raw_g)} raw`],
-          ...(brief.thickness_mm === null ? [] : [['meant to be', `${fineLength(brief.thickness_mm)} thick`] as const]),
+          ['meant to be', `${fineLength(brief.thickness_mm)} thick`],
           ['keeps', `${span(goal.days)}, ${PACK_NAMES[pack.option]}, ${STORE_NAMES[pack.store]}`],
           ['bite', goal.pick ? 'set, a clean pick' : goal.crisp ? 'crisp when cold' : 'soft'],
           ['the recipe', <Programme key="p" brief={brief} />],

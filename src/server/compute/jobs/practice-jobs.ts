@@ -72,6 +72,7 @@ function shownOf({
       pieces: out.pieces,
       raw_g: out.pieces * out.piece_g,
       thickness_mm: out.body.thickness_mm,
+      width_mm: out.sides_mm[0],
       appliance: document.heat.appliance?.kind ?? 'static-oven',
       dryer: dryer.kind ?? 'dehydrator',
       pack: { option: packs[0].option, store: prediction.keeps[0]?.store ?? 'room' },
