@@ -31,6 +31,15 @@ export async function maybeNextBakeDay(db: Queryable, kitchenId: string, today: 
   return rows[0] ?? null;
 }
 
+/** What is planned for the days from one to another, both included. */
+export async function bakeDaysBetween(db: Queryable, kitchenId: string, from: string, to: string): Promise<StoredBakeDay[]> {
+  const { rows } = await db.query<StoredBakeDay>(
+    `select ${COLUMNS} from bake_day where kitchen_id = $1 and day between $2 and $3 order by day`,
+    [kitchenId, from, to],
+  );
+  return rows;
+}
+
 /** Keeps a day with its plan; null when another revision stands there. */
 export async function setBakeDay(
   db: Queryable,

@@ -44,3 +44,22 @@ export async function batchSizes(db: Queryable, kitchenId: string, recipeIds: re
   );
   return new Map(rows.map(({ recipe_id, pieces }) => [recipe_id, pieces]));
 }
+
+/** What a piece of each of these batches' recipes was sold for over so many days; recipes that were never sold are left out. */
+export async function soldPerPiece(
+  db: Queryable,
+  kitchenId: string,
+  batchIds: readonly string[],
+  days: number,
+): Promise<Map<string, number>> {
+  const { rows } = await db.query<{ id: string; per_piece: number }>(
+    `select b.id, sold.per_piece from batch b, lateral (
+       select (sum(e.price) / nullif(sum(e.pieces), 0))::float as per_piece
+       from jar_event e join jar j on j.id = e.jar_id join batch other on other.id = j.batch_id
+       where other.recipe_id = b.recipe_id and j.kitchen_id = $1 and e.act = 'sold' and e.price is not null
+         and e.at > now() - make_interval(days => $3)
+     ) sold where b.kitchen_id = $1 and b.id = any($2::uuid[]) and sold.per_piece is not null`,
+    [kitchenId, batchIds, days],
+  );
+  return new Map(rows.map(({ id, per_piece }) => [id, per_piece]));
+}

@@ -1,6 +1,5 @@
 import type { BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';
-import { lostShare } from '@/core/costing';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import type { Ingredient, Pantry } from '@/core/pantry';
 import { maybeBatch } from '@/db/batches';
@@ -8,7 +7,6 @@ import type { Queryable } from '@/db/client';
 import { dogsOf, type DogRow } from '@/db/dogs';
 import { appliancesOf, type ApplianceRow, type HabitsRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, type LearnedRow } from '@/db/learned';
-import { countedLosses } from '@/db/losses';
 import { lotsOf, type LotRow } from '@/db/pantry';
 import { recipesUsing } from '@/db/recipes';
 import { carriesOwn } from './exchange-recipe';
@@ -16,6 +14,7 @@ import { usedPace } from './oven/learn';
 import type { FirstLook } from '@/workers/prediction-protocol';
 import { computeResult } from './compute/compute';
 import { fullLook } from './full-look';
+import { kitchenCosts } from './kitchen-costs';
 import { loadPantry, loadPrices } from './pantry';
 import { Remembered } from './remembered';
 import { plainPrices, type PlainPrices } from './view-recipe';
@@ -88,9 +87,8 @@ const readBatch = (id: string): Promise<Result<Omit<OpenBatch, 'look' | 'later'>
     if (!kitchen.ok) return kitchen;
     const row = await maybeBatch(db, id);
     if (!row) return fail('NOT_FOUND', SENTENCES.noSuchBatch);
-    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, costs, energy_per_kwh, revisions } = kitchen.value;
+    const { id: kitchenId, measures, cup_fill, scale_step_g, cut_gaps_mm, revisions } = kitchen.value;
     const learned = await learnedOf(db, kitchenId);
-    const lost = kitchen.value.losses_used ? lostShare(await countedLosses(db, kitchenId, kitchen.value.losses_since)) : null;
     const known = await loadPantry(db);
     const used = [...new Set(row.document.recipe.ingredients.map(({ ingredient }) => ingredient))];
     return succeed({
@@ -103,7 +101,7 @@ const readBatch = (id: string): Promise<Result<Omit<OpenBatch, 'look' | 'later'>
       habitsRevision: revisions.habits,
       prices: plainPrices(await loadPrices(db, kitchen.value)),
       dogs: await dogsOf(db, kitchenId),
-      costs: { ...costs, ...(energy_per_kwh === null ? {} : { energy_per_kwh }), ...(lost && lost.batches > 0 ? { lost } : {}) },
+      costs: await kitchenCosts(db, kitchen.value),
       lots: await lotsOf(db, kitchenId),
       alsoUsedIn: [...(await recipesUsing(db, kitchenId, used, row.recipe_id))],
     });

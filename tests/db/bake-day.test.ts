@@ -14,6 +14,7 @@ const useCases = async () => ({
   ...(await import('@/server/bake-day')),
   ...(await import('@/server/planned-list')),
   ...(await import('@/server/kit')),
+  ...(await import('@/server/week-if')),
 });
 beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_bake_day'));
@@ -24,6 +25,16 @@ afterAll(() => close());
 const TODAY = '2026-11-25';
 beforeAll(() => setClock(() => Date.parse(`${TODAY}T12:00:00Z`)));
 afterAll(() => setClock());
+
+/** Does something as if it were then. */
+async function whileItIs<T>(then_ms: number, work: () => Promise<T>): Promise<T> {
+  setClock(() => then_ms);
+  try {
+    return await work();
+  } finally {
+    setClock(() => Date.parse(`${TODAY}T12:00:00Z`));
+  }
+}
 
 describe('the demo Saturday', () => {
   it('has six batches that can all be ready in time, on machines of the kit', async () => {
@@ -36,6 +47,29 @@ describe('the demo Saturday', () => {
     const planned = solve(day, { seed: 1, iterations: 2000, chains: 6 });
     expect(planned?.cost.tardiness).toBe(0);
     expect(complaintsAbout(day, planned?.plan ?? [])).toEqual([]);
+  });
+  it('is told with one thing otherwise: another oven, the evening before, twice the work', async () => {
+    // The demo's Saturday lies in the week from here.
+    const { day } = must(await cases.viewBakeDay(undefined));
+    const week = await whileItIs(Date.parse(`${day}T09:00:00Z`) - 3 * 864e5, () => cases.viewWeekIf());
+    const { rows, days, never_sold } = must(week);
+    expect(days).toEqual([day]);
+    const of = (kind: string) => rows.find(({ change }) => change.kind === kind) ?? expect.fail(kind);
+    const [now, twice, mixed] = [of('none'), of('twice'), of('mix-before')];
+    expect(now.pieces).toBeGreaterThan(500);
+    expect(now.late_min).toBe(0);
+    expect([twice.pieces, twice.energy_kwh, twice.cost]).toEqual([2 * now.pieces, 2 * now.energy_kwh, 2 * (now.cost ?? NaN)]);
+    expect(twice.hands_min).toBeGreaterThan(1.8 * now.hands_min);
+    expect(mixed.longest_min).toBeLessThan(now.longest_min);
+    expect(mixed.evening_min).toBeGreaterThan(30);
+    expect(rows.flatMap(({ machine_name }) => machine_name ?? [])).toContain('Five-tray dehydrator');
+    // Some of it was sold before, and brings what it brought; some never was.
+    expect(now.income).toBeGreaterThan(10);
+    expect(never_sold).toBeGreaterThan(0);
+  });
+  it('is not asked about in a week without one', async () => {
+    const later = await whileItIs(Date.parse('2031-01-01T12:00:00Z'), () => cases.viewWeekIf());
+    expect(later).toMatchObject({ ok: false, code: 'NOT_FOUND' });
   });
   it('waits for trays when the kitchen has few; as many as there are is noted in the kit', async () => {
     const few = { trays: 2, fridge: 1, freezer: 1 };

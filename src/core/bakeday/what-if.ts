@@ -1,5 +1,6 @@
 import type { Day, PlannedStep } from './day';
 import { genomesOf } from './neighbour';
+import { mixedBefore, withTwin, type Relieved } from './relieved';
 import { solve } from './solve';
 import { costOf } from './cost';
 
@@ -45,7 +46,7 @@ export function* whatWouldHelp(day: Day, plan: readonly PlannedStep[]): Generato
   return found.sort((a, b) => b.minutes - a.minutes);
 }
 
-type Probe = { readonly relief: Relief; readonly changed: Day; readonly from: readonly PlannedStep[] };
+type Probe = Relieved & { readonly relief: Relief };
 
 function probesOf(day: Day, plan: readonly PlannedStep[]): Probe[] {
   const probes: Probe[] = [
@@ -56,28 +57,12 @@ function probesOf(day: Day, plan: readonly PlannedStep[]): Probe[] {
       from: plan,
     },
   ];
-  for (const machine of day.machines) {
-    if (!plan.some(({ b, j, m }) => day.batches[b].steps[j].modes?.[m]?.res === machine.id)) continue;
-    const twin = `${machine.id} (another)`;
-    const batches = day.batches.map((batch) => ({
-      ...batch,
-      steps: batch.steps.map((step) => {
-        const more = (step.modes ?? []).filter(({ res }) => res === machine.id).map((mode) => ({ ...mode, res: twin }));
-        return more.length > 0 ? { ...step, modes: [...(step.modes ?? []), ...more] } : step;
-      }),
-    }));
-    probes.push({
-      relief: { kind: 'another', machine: machine.id },
-      changed: { ...day, machines: [...day.machines, { ...machine, id: twin }], batches },
-      from: plan,
-    });
+  for (const { id } of day.machines) {
+    if (!plan.some(({ b, j, m }) => day.batches[b].steps[j].modes?.[m]?.res === id)) continue;
+    probes.push({ relief: { kind: 'another', machine: id }, ...withTwin(day, id, plan) });
   }
   for (const [b, batch] of day.batches.entries()) {
-    if (batch.steps.length > 1) {
-      const batches = day.batches.map((one, i) => (i === b ? { ...one, steps: one.steps.slice(1) } : one));
-      const from = plan.flatMap((rec) => (rec.b !== b ? [rec] : rec.j > 0 ? [{ ...rec, j: rec.j - 1 }] : []));
-      probes.push({ relief: { kind: 'mix-before', b }, changed: { ...day, batches }, from });
-    }
+    if (batch.steps.length > 1) probes.push({ relief: { kind: 'mix-before', b }, ...mixedBefore(day, b, plan) });
     if (day.batches.length > 1) {
       const batches = day.batches.filter((_, i) => i !== b);
       const from = plan.flatMap((rec) => (rec.b === b ? [] : [{ ...rec, b: rec.b > b ? rec.b - 1 : rec.b }]));

@@ -19,6 +19,7 @@ import { DayVerdict } from './DayVerdict';
 import { PlanFoot } from './PlanFoot';
 import { PlanView } from './PlanView';
 import { DayCalls } from './DayCalls';
+import { WeekIf } from './WeekIf';
 import { handCalls } from './hand-calls';
 import { dayNames } from './day-names';
 import { lanesOf } from './lanes';
@@ -83,6 +84,7 @@ export function BakeDayPage(view: BakeDayView): ReactNode {
           {shown && !planned.empty && <DayVerdict {...{ day, shown, names }} savings={planned.savings} />}
         </div>
       </div>
+      <WeekIf key={view.saved.revision} />
     </main>
   );
 }
