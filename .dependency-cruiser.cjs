@@ -47,6 +47,7 @@ const coreOrder = [
   'practice',
   'search',
   'calls',
+  'teaching',
   'outcomes',
 ];
 const unlisted = require('node:fs')

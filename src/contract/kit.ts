@@ -1,6 +1,7 @@
 import type { Appliance } from '@/core/catalogue';
 import type { Places } from '@/core/calls';
 import type { KitchenCosts } from '@/core/outcomes';
+import type { FirstTrays } from '@/core/teaching';
 import type { Version } from './version';
 
 /** What work, packs and wear cost; what is left out is not known. */
@@ -21,3 +22,6 @@ export type KitView = {
   /** Revisions of what belongs to the whole kitchen. */
   readonly revisions: { readonly places: number; readonly costs: number };
 };
+
+/** The five small trays of a first bake, and how well the oven would be known after each. */
+export type FirstBakeView = FirstTrays;

@@ -21,6 +21,7 @@ const useCases = async () => ({
   ...(await import('@/server/open-batch')),
   ...(await import('@/server/measure-batch')),
   ...(await import('@/server/kit')),
+  ...(await import('@/server/first-bake')),
   ...(await import('@/server/jars/work-jar')),
   ...(await import('@/server/save-recipe')),
 });
@@ -286,6 +287,38 @@ describe('a bake day at the oven', () => {
   });
   it('cannot begin when nothing is picked', async () =>
     expect(await cases.beginDay('2031-05-05')).toMatchObject({ ok: false, code: 'NOTHING_TO_BAKE' }));
+});
+
+describe('the first bake of an oven', () => {
+  it('is five weighed trays of one bowl, and then its pace is known', async () => {
+    await db.query('delete from learned');
+    await db.query(
+      "update batch set baked_on = null where document->'heat'->'appliance'->>'id' = 'fan-oven' or document->'heat'->'appliance'->>'kind' = 'fan-oven'",
+    );
+    const told = must(await cases.viewFirstBake('fan-oven'));
+    expect(told.trays).toHaveLength(5);
+    const { batch } = must(await cases.beginFirstBake('fan-oven'));
+    const document = await documentOf(batch);
+    expect(document.portions).toHaveLength(5);
+    expect(await cases.viewFirstBake('no-such-oven')).toMatchObject({ ok: false, code: 'NOT_FOUND' });
+    expect(await cases.viewFirstBake('dehydrator')).toMatchObject({ ok: false, code: 'BAD_VALUE' });
+    for (let tray = 0; tray < 5; tray++) {
+      const put = await until(batch, 'put-in');
+      must(await cases.recordReading(batch, { by: 'start', stage: tray, tray_g: 500, before_g: 620 }));
+      must(await done(batch, put));
+      const { planned_min } = (await seen(batch)).stands;
+      await pass(batch, planned_min);
+      const out = await until(batch, 'take-out');
+      // A slow oven: hardly anything has left.
+      must(await cases.recordReading(batch, { by: 'hand', kind: 'tray_g', value: 612 }));
+      must(await done(batch, out));
+    }
+    await until(batch, 'pack');
+    must(await done(batch, (await seen(batch)).next ?? -1));
+    const learned = must(await cases.viewLearned()).appliances.find(({ id }) => id === 'fan-oven');
+    expect(learned?.pace).toBeLessThan(0.9);
+    expect((learned?.pace_high ?? 9) / (learned?.pace_low ?? 1)).toBeLessThan(1.6);
+  });
 });
 
 describe('what an oven teaches', () => {

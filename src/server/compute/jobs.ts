@@ -43,6 +43,7 @@ export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   practise: SHORT,
   judgePractice: LONG,
   weekIf: LONG,
+  firstTrays: LONG,
   plannedLines: SHORT,
   freshLife: SHORT,
   calls: SHORT,

@@ -13,6 +13,7 @@ import { TextField } from '../kit/TextField';
 import { SavingNote } from '../kit/autosave/SavingNote';
 import { useAutosaved } from '../kit/autosave/use-autosaved';
 import { ApplianceFields } from './ApplianceFields';
+import { FirstBake } from './FirstBake';
 import { TwoReadings } from './TwoReadings';
 
 type ApplianceSheetProps = {
@@ -60,6 +61,7 @@ export function ApplianceSheet({ own: { id, ...first }, room_c, onSaved, onDrop 
       </div>
       <ApplianceFields appliance={appliance} kind={kind} chamber={chamber} set={set} />
       {chamber && <TwoReadings key={saving.elsewhere ? 'theirs' : 'mine'} appliance={appliance} onRead={set} onForget={forget} />}
+      {applianceRecord(kind).likeAnOven !== null && <FirstBake id={id} />}
       {chamber && <ModelFacts chamber={chamber} kind={kind} room_c={room_c} />}
     </Panel>
   );

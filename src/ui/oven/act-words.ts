@@ -49,7 +49,11 @@ export function actWords(act: Act, dial: Dial, pieces: number, appliance: string
     case 'step':
       return stepWords(act.step, act.kind, dial);
     case 'take-out':
-      return { title: 'Take them out', detail: act.kind === 'freezer' ? 'Cold hands: gloves help.' : HOT, done: 'They are out' };
+      return {
+        title: 'Take them out',
+        detail: act.kind === 'freezer' ? 'Cold hands: gloves help.' : `${HOT} Weigh the tray that you weighed before.`,
+        done: 'They are out',
+      };
     case 'cooled':
       return { title: 'Let them cool', detail: 'On a rack. Bagged warm, they sweat and mould.', done: 'They are cold' };
     case 'set':

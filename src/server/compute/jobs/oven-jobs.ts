@@ -12,11 +12,13 @@ import {
   type TrayTable,
   type Turn,
 } from '@/core/calls';
+import type { Appliance } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
 import { succeed, type Result } from '@/core/failure';
 import { learnFrom, outlook, type Finished, type Learned, type Outlook } from '@/core/learning';
 import type { Pantry } from '@/core/pantry';
 import type { Prediction } from '@/core/prediction';
+import { firstTrays, type FirstTrays } from '@/core/teaching';
 import type { Ask, Service } from '@/workers/protocol';
 
 type OfDocument = { readonly document: BatchDocument; readonly pantry: Pantry };
@@ -54,6 +56,11 @@ export type OvenJobs = {
     },
     DayBatches
   >;
+  /** Which small trays would teach the model an oven the most. */
+  readonly firstTrays: Ask<
+    { readonly appliance: Appliance; readonly air: BatchDocument['kitchen']; readonly pantry: Pantry },
+    Result<FirstTrays>
+  >;
   /** A plan by so much of a search, from the one there was where it still fits; null where none does. */
   readonly planDay: Ask<{ readonly day: Day; readonly before: readonly PlannedStep[] } & Looking, Planned | null>;
 };
@@ -88,6 +95,7 @@ export const OVEN_JOBS: Service<OvenJobs> = {
     }
     return { batches, stuck };
   },
+  firstTrays: ({ appliance, air, pantry }) => firstTrays(appliance, { pantry }, air),
   planDay: ({ day, before, searches, most_ms }) => {
     const began = performance.now();
     const fits = before.length > 0 && before.length === day.batches.reduce((sum, { steps }) => sum + steps.length, 0);
