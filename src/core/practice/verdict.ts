@@ -1,7 +1,7 @@
 import { SPREAD, type Draw } from '../bands';
 import { fail, succeed, type Result } from '../failure';
 import { colourWord } from '../heat';
-import { wetBasisPct } from '../programme';
+import { cutThroughOf } from '../prediction';
 import { nominalThickness, thicknessSpread } from '../yield';
 import type { Act } from './act';
 import { ALL_WORLDS, bandOver, believe, cluesOf, meanOver, runAll, type World } from './belief';
@@ -219,15 +219,9 @@ function hiddenOf({ planned, document }: Setting, draw: Draw): Hidden {
   };
 }
 
+/** As plain numbers, since it is kept; a hundredth of each is more than is drawn. */
 function cutOpen({ minutes, frames, profiles }: Ran): CutOpen {
-  const rows = frames.map(({ row }) => profiles.at(row));
-  const of = (value: (cell: number, row: number) => number): number[] =>
-    rows.flatMap((profile, row) => Array.from(profile.moisture, (_, cell) => Math.round(value(cell, row) * 100) / 100));
-  return {
-    minutes,
-    cells: profiles.cells,
-    moisture_pct: of((cell, row) => wetBasisPct(rows[row].moisture[cell])),
-    temperature_c: of((cell, row) => rows[row].temperature[cell]),
-    height_mm: of((cell, row) => 1000 * rows[row].height[cell]),
-  };
+  const { cells, moisture_pct, temperature_c, height_mm } = cutThroughOf({ frames, profiles }, minutes);
+  const plain = (values: Float64Array): number[] => Array.from(values, (value) => Math.round(value * 100) / 100);
+  return { minutes, cells, moisture_pct: plain(moisture_pct), temperature_c: plain(temperature_c), height_mm: plain(height_mm) };
 }

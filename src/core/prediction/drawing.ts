@@ -3,7 +3,7 @@ import { NOTHING_GROWS_BELOW_AW, bowlTimeConstant, lifeCurve, packOf, softensAtA
 import type { DoughLine } from '../pantry';
 import { waterHeld } from '../sorption';
 import { criticalAw } from '../texture';
-import { clockMinute, DRIEST_PCT, wetBasisPct } from '../programme';
+import { clockMinute, DRIEST_PCT, wetBasisPct, type Bake } from '../programme';
 import { storageOf } from './keep';
 import { shapeDrawing, type ShapeDrawing } from '../yield';
 import { keptOf } from './kept';
@@ -53,7 +53,10 @@ export function drawingOf(worked: PredictionRun): Drawing {
   const { finish, prediction } = worked;
   const solids_g = prediction.dough.mass_g - prediction.dough.water_g;
   return {
-    cutThrough: cutThroughOf(worked),
+    cutThrough: cutThroughOf(
+      worked.bake,
+      worked.bake.frames.map(({ time_s }) => clockMinute(worked.heat, time_s)),
+    ),
     shape: shapeDrawing(worked.shape, worked.out),
     lifeCurves: worked.packs.map((_, index) => curveOf(worked, index)),
     water: { start_g: prediction.dough.water_g, end_g: (solids_g * finish.moisture_pct) / (100 - finish.moisture_pct), solids_g },
@@ -61,21 +64,22 @@ export function drawingOf(worked: PredictionRun): Drawing {
   };
 }
 
-function cutThroughOf({ bake, heat }: PredictionRun): CutThrough {
-  const { cells } = bake.profiles;
-  const count = bake.frames.length;
+/** The inside of a piece at every recorded moment, told by the minutes of the baker's clock. */
+export function cutThroughOf({ frames, profiles }: Pick<Bake, 'frames' | 'profiles'>, minutes: readonly number[]): CutThrough {
+  const { cells } = profiles;
+  const count = frames.length;
   const moisture_pct = new Float64Array(count * cells);
   const height_mm = new Float64Array(count * cells);
   const temperature_c = new Float64Array(count * cells);
-  bake.frames.forEach((frame, row) => {
-    const profile = bake.profiles.at(frame.row);
+  frames.forEach((frame, row) => {
+    const profile = profiles.at(frame.row);
     for (let cell = 0; cell < cells; cell++) {
       moisture_pct[row * cells + cell] = wetBasisPct(profile.moisture[cell]);
       temperature_c[row * cells + cell] = profile.temperature[cell];
       height_mm[row * cells + cell] = profile.height[cell] * 1000;
     }
   });
-  return { minutes: bake.frames.map(({ time_s }) => clockMinute(heat, time_s)), cells, moisture_pct, temperature_c, height_mm };
+  return { minutes, cells, moisture_pct, temperature_c, height_mm };
 }
 
 function curveOf(worked: PredictionRun, index: number): LifeCurve {

@@ -1,7 +1,7 @@
 export { asIngredient } from './as-ingredient';
 export { coolingOf } from './cooling';
 export type { Cooling } from './cooling';
-export { drawingOf } from './drawing';
+export { cutThroughOf, drawingOf } from './drawing';
 export type { CutThrough, Drawing, LifeCurve } from './drawing';
 export { gapFromCut } from './hand-gap';
 export { coatedLife } from './coated-life';

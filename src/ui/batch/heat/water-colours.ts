@@ -1,5 +1,7 @@
+import { colourAt, type ColourStop } from '../../format/colour-stops';
+
 /** Dry to wet as seen in a cut biscuit: mustard crumb to teal water. Stops: share of the dough's moisture, red, green, blue. */
-const STOPS: ReadonlyArray<readonly [number, number, number, number]> = [
+const STOPS: readonly ColourStop[] = [
   [0, 222, 168, 52],
   [0.14, 233, 201, 128],
   [0.3, 232, 222, 190],
@@ -9,13 +11,7 @@ const STOPS: ReadonlyArray<readonly [number, number, number, number]> = [
 ];
 
 /** Colour of a moisture, as a share of the raw dough's [0..1]. */
-export function waterColour(share: number): [number, number, number] {
-  const next = STOPS.findIndex(([stop]) => share <= stop);
-  if (next <= 0) return next === 0 ? [STOPS[0][1], STOPS[0][2], STOPS[0][3]] : [14, 86, 104];
-  const [[s0, ...from], [s1, ...to]] = [STOPS[next - 1], STOPS[next]];
-  const part = (share - s0) / (s1 - s0);
-  return [0, 1, 2].map((i) => Math.round(from[i] + part * (to[i] - from[i]))) as [number, number, number];
-}
+export const waterColour = (share: number): [number, number, number] => colourAt(STOPS, share);
 
 export const cssColour = (share: number): string => `rgb(${waterColour(share).join(' ')})`;
 
