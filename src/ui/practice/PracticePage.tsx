@@ -40,7 +40,7 @@ export function PracticePage(first: PracticeView): ReactNode {
       {verdict ? (
         <VerdictPanels verdict={verdict} view={view} />
       ) : (
-        <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
+        <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
           <Panel label="The oven" className="flex flex-col gap-3 px-5 py-4 max-sm:px-3">
             {!isOut && <ClockBar clock={clock} busy={busy} />}
             <OvenWindow

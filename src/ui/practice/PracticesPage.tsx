@@ -27,7 +27,7 @@ export function PracticesPage({ lessons, bakes_a_round, own }: PracticeListView)
       <PageTitle>Practise</PageTitle>
       <PageHead title="Practise" says="Bake without flour: a piece in your oven, of which you see only what a kitchen shows." />
       <Alert className="mb-3">{trouble}</Alert>
-      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <Panel label="Lessons" className="px-5 py-4">
           <h2 className="text-[19px]">Lessons</h2>
           <p className="pb-2 text-[14.5px] text-soft">

@@ -20,7 +20,7 @@ export function NavLink({
     <Link
       href={href}
       aria-current={here ? 'page' : undefined}
-      className={`rounded-full px-2.5 py-1 ${className} ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
+      className={`rounded-full px-2 py-1 min-[1400px]:px-2.5 ${className} ${here ? 'bg-rail-ink font-semibold text-rail' : 'hover:bg-white/10'}`}
     >
       {children}
     </Link>
