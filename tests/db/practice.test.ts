@@ -39,16 +39,6 @@ describe('a practice bake', () => {
     const { lessons } = must(await cases.viewPractices());
     expect(lessons.map(({ open }) => open !== null)).toEqual(LESSONS.map(() => true));
   });
-  it('is baked in the house’s oven where nothing fits into one’s own', async () => {
-    await db.query(`update appliance set settings = settings || '{"tray": {"width_mm": 30, "depth_mm": 30}}'`);
-    const id = await begin({ lesson: 'two-stages' });
-    await db.query(`update appliance set settings = settings - 'tray'`);
-    const { rows } = await db.query<{ tray: unknown }>(
-      "select document #> '{heat,appliance,tray}' as tray from practice where id = $1",
-      [id],
-    );
-    expect(rows[0].tray).toBeNull();
-  });
   it('does one thing once, whoever sends it again, and refuses what cannot be done', async () => {
     const id = await begin({ lesson: 'thickness' });
     const first = must(await acted(id, 0, { minute: 12, do: 'weigh' }));

@@ -46,29 +46,17 @@ export const beginPractice = async (body: unknown): Promise<Result<{ id: string 
     if (!asked.ok) return asked;
     const { document } = asked.value;
     const air = { altitude_m, room_c, room_rh_pct, ...document.kitchen };
-    const house = value.lesson ? { ...document, kitchen: air } : document;
-    const own = value.lesson ? inOwnKit(house, kit) : document;
-    return succeed({ ...asked.value, documents: [own, house], owned: ownedIn(kit), kitchenId, pantry: await loadPantry(db) });
+    const own = value.lesson ? { ...inOwnKit(document, kit), kitchen: air } : document;
+    return succeed({ ...asked.value, document: own, owned: ownedIn(kit), kitchenId, pantry: await loadPantry(db) });
   });
   if (!known.ok) return known;
-  const { pantry, documents, ...asked } = known.value;
-  const drawn = await firstThatBakes(documents, asked, pantry);
-  if (!drawn.ok) return drawn;
+  const { pantry, ...asked } = known.value;
+  const truth = await drawTruth(asked, pantry);
+  if (!truth.ok) return truth;
   return withDatabase('helper', async (db) =>
-    succeed({ id: await addPractice(db, { ...asked, ...drawn.value, bakedBy: nameOfAsking() }) }),
+    succeed({ id: await addPractice(db, { ...asked, truth: truth.value, bakedBy: nameOfAsking() }) }),
   );
 };
-
-type Drawn = Pick<NewPractice, 'document' | 'truth'>;
-type Hiding = { readonly unknown: readonly Input[]; readonly owned: Owned };
-
-/** The first of these that can be baked at all, with its hidden truth: what does not fit a small oven of one's own is baked in the house's. */
-async function firstThatBakes([own, house]: readonly BatchDocument[], hiding: Hiding, pantry: Pantry): Promise<Result<Drawn>> {
-  const first = await drawTruth(own, hiding, pantry);
-  if (first.ok || own === house) return first;
-  const second = await drawTruth(house, hiding, pantry);
-  return second.ok ? second : first;
-}
 
 function ofLesson(name: LessonName): Result<Asked> {
   const lesson = lessonOf(name);
@@ -98,11 +86,14 @@ function withoutPortions({ portions: _, ...document }: BatchDocument): BatchDocu
 }
 
 /** A hidden truth in which the bake can be simulated at all. */
-async function drawTruth(document: BatchDocument, { unknown, owned }: Hiding, pantry: Pantry): Promise<Result<Drawn>> {
+async function drawTruth(
+  { document, unknown, owned }: { readonly document: BatchDocument; readonly unknown: readonly Input[]; readonly owned: Owned },
+  pantry: Pantry,
+): Promise<Result<number>> {
   for (let tried = 1; ; tried++) {
     const truth = randomInt(TRUTHS);
     const shown = await computeResult('practise', { document, pantry, unknown, owned, truth, acts: [], act: null });
-    if (shown.ok) return succeed({ document, truth });
+    if (shown.ok) return succeed(truth);
     if (shown.code !== 'OUTSIDE_MODEL' || tried >= TRIES) return shown;
   }
 }
