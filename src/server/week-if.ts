@@ -7,14 +7,17 @@ import { bakeDaysBetween } from '@/db/bake-day';
 import { batchesBy } from '@/db/batches';
 import { soldPerPiece } from '@/db/demand';
 import { compute } from './compute/compute';
+import type { Jobs } from './compute/jobs';
 import type { BatchFacts } from './compute/jobs/week-jobs';
 import { workOf } from './bake-day';
 import { kitchenCosts } from './kitchen-costs';
 import { loadPantry, loadPrices } from './pantry';
+import { Remembered, keyOfDocument } from './remembered';
 import { plainPrices } from './view-recipe';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
 
+const NOTHING_PICKED = 'No bake day of the coming week has a batch yet. Pick batches for a day, and ask again.';
 const A_WEEK = 7;
 /** Prices of a year back still say what such a treat brings. */
 const SOLD_WITHIN_DAYS = 365;
@@ -29,8 +32,7 @@ export const viewWeekIf = async (): Promise<Result<WeekIfView>> => {
     const rows = (await bakeDaysBetween(db, id, today, addDays(today, A_WEEK - 1))).filter(
       ({ settings }) => settings.picked.length > 0,
     );
-    if (rows.length === 0)
-      return fail('NOT_FOUND', 'No bake day of the coming week has a batch yet. Pick batches for a day, and ask again.');
+    if (rows.length === 0) return fail('NOT_FOUND', NOTHING_PICKED);
     const days = [];
     const left_out = [];
     const names = new Map<string, string>();
@@ -52,8 +54,9 @@ export const viewWeekIf = async (): Promise<Result<WeekIfView>> => {
     });
   });
   if (!known.ok) return known;
+  if (known.value.batches.length === 0) return fail('NOT_FOUND', NOTHING_PICKED);
   const { currency, names, days, picked, left_out, on, batches, pantry, prices, costs, sold } = known.value;
-  const done = await compute('weekIf', { days, batches, pantry, prices, costs });
+  const done = await planEachWay({ days, batches, pantry, prices, costs });
   if (!done.ok) return done;
   const facts = new Map(done.value.facts.map((one) => [one.id, one]));
   const made = picked.flatMap((id) => facts.get(id) ?? []);
@@ -65,6 +68,33 @@ export const viewWeekIf = async (): Promise<Result<WeekIfView>> => {
     left_out,
   });
 };
+
+/** Weeks that were asked about lately: until something of one changes, it is planned once, whoever asks. */
+const MOST = 16;
+type Ask = Jobs['weekIf']['ask'];
+type Answer = Result<Jobs['weekIf']['answer']>;
+const answers = new Remembered<Promise<Answer>>(MOST);
+
+function planEachWay(ask: Ask): Promise<Answer> {
+  const { days, batches, pantry, prices, costs } = ask;
+  const [first, ...others] = batches.map(({ document }) => document);
+  const key = keyOfDocument(
+    first,
+    pantry,
+    others.map((one) => keyOfDocument(one, pantry)),
+    days,
+    prices,
+    costs,
+  );
+  const before = answers.get(key);
+  if (before) return before;
+  const answer = compute('weekIf', ask).then((done): Answer => {
+    if (!done.ok) answers.forget(key, answer);
+    return done;
+  });
+  answers.set(key, answer);
+  return answer;
+}
 
 /** Twice the work gives and takes twice as much; everything else only moves it. */
 function rowOf(

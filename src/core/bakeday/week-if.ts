@@ -34,9 +34,9 @@ export type WeekWork = {
  * Searches of a week: from the plan there is, and from nothing for a day that has none or has other batches now. They are shared by its
  * days, down to the shortest that finds anything. Source: measured, ours.
  */
-const FROM_PLAN = 500;
-const ANEW = 800;
-const SHORTEST = 80;
+const FROM_PLAN = 240;
+const ANEW = 240;
+const SHORTEST = 60;
 const SEED = 11;
 
 /** Every change that can be tried in a week: another of each machine that any batch could use, and what hands can do otherwise. */
