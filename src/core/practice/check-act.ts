@@ -26,7 +26,7 @@ export function wrongAct(setting: Setting, acts: readonly Act[], act: Act): Refu
     if (act.setpoint_c < low || act.setpoint_c > high) return no(`The dial goes from ${low} to ${high} °C.`, 'act.setpoint_c');
   }
   if (act.do === 'move' && (!setting.mayMove || moved)) return no('There is no dryer to move them to.');
-  if (act.do === 'off' && stepsOf(acts, setting.start_c, setting.dryer).standing.off) return no('It is off already.');
+  if (act.do === 'off' && stepsOf(acts, setting).standing.off) return no('It is off already.');
   if (isAsking(act)) return setting.askings.includes(act.do) ? null : no('That cannot be asked of these.');
   const handled = act.do === 'turn' || act.do === 'stir' || act.do === 'rotate-trays' || act.do === 'snap-apart';
   if (handled && !setting.handlings.includes(act.do)) return no('That cannot be done with these.');

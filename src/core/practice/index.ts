@@ -1,7 +1,7 @@
 export { ASKINGS, HANDLINGS } from './act';
 export type { Act, Asking, Handling } from './act';
 export { wrongAct } from './check-act';
-export { BAKES_A_ROUND, LESSONS } from './lesson';
+export { BAKES_A_ROUND, HOUSE_DRYER, LESSONS } from './lesson';
 export type { LessonName } from './lesson';
 export { lessonOf } from './lessons';
 export { lookOf } from './look';

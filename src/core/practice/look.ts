@@ -27,7 +27,7 @@ const GLIMPSES = 180;
  * @param bake - the number of the hidden truth
  */
 export function lookOf(setting: Setting, bake: number, acts: readonly Act[]): Result<Look> {
-  const { steps, minute, standing } = stepsOf(acts, setting.start_c, setting.dryer);
+  const { steps, minute, standing } = stepsOf(acts, setting);
   const ahead_min = Math.max(AT_LEAST_MIN, WATCHED * setting.goal.minutes - minute);
   const every_min = Math.max(1, ahead_min / GLIMPSES);
   const out = acts.some(({ do: name }) => name === 'out');

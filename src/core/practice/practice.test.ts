@@ -82,7 +82,7 @@ describe('a practice bake', () => {
   });
   it('done as the recipe says, in the world that the recipe is for, is what was predicted', () => {
     const now = setting('two-stages');
-    const { steps, minute } = stepsOf(byTheRecipe(now), now.start_c, now.dryer);
+    const { steps, minute } = stepsOf(byTheRecipe(now), now);
     const [, ran] = value(runShown(now, steps, { draw: null, everyMin: 2 }));
     const more_pct = ran.finishAt(rowAt(ran, minute)).moisture_pct - now.planned.finish.moisture_pct;
     // By hand the door stands open for a minute to turn them, which a written programme leaves out.
@@ -108,7 +108,7 @@ const LOOKS: readonly Act[] = [
 /** What one bake shows of those looks. */
 function shown(name: LessonName, bake: number, acts = LOOKS): ReturnType<typeof seenUntil> {
   const now = setting(name);
-  const { steps, standing } = stepsOf(acts, now.start_c, now.dryer);
+  const { steps, standing } = stepsOf(acts, now);
   const rans = value(
     runShown(now, [...steps, ...stretch(standing, 30)], { draw: truthOf(bake, now.unknown), everyMin: 1, only: 'judged' }),
   );
@@ -141,7 +141,7 @@ describe('what is seen', () => {
       { minute: 32, do: 'break' },
       { minute: 34, do: 'probe' },
     ];
-    const { steps, standing } = stepsOf(acts, now.start_c, now.dryer);
+    const { steps, standing } = stepsOf(acts, now);
     const ends = new Map<string, number[]>();
     for (let bake = 0; bake < 40; bake++) {
       const rans = runShown(now, [...steps, ...stretch(standing, 20)], {

@@ -99,7 +99,7 @@ export function verdictOf(baked: Baked): Result<Verdict> {
   const out = acts.find((act) => act.do === 'out');
   if (!out) return fail('BAD_VALUE', 'They are still in. Take them out first.', 'acts');
   const draw = truthOf(bake, setting.unknown);
-  const { steps } = stepsOf(acts, setting.start_c, setting.dryer);
+  const { steps } = stepsOf(acts, setting);
   const ran = runShown(setting, steps, { draw, everyMin: Math.max(0.5, out.minute / CUT_MOMENTS), only: 'judged' });
   if (!ran.ok) return ran;
   const rans = ran.value;

@@ -45,7 +45,7 @@ const isHeating = (step: HeatStep): boolean =>
 /** Every way to go on from what was done by a minute. */
 export function waysOn(setting: Setting, acts: readonly Act[], from_min: number): Way[] {
   const before = acts.filter((act) => act.do !== 'out' && overAt(act) <= from_min + 1e-6);
-  const { steps, minute, standing } = stepsOf(before, setting.start_c, setting.dryer);
+  const { steps, minute, standing } = stepsOf(before, setting);
   const until = [...steps, ...stretch(standing, from_min - minute)];
   const minutes = lastsFrom(setting, from_min);
   const moved = before.some((act) => act.do === 'move');

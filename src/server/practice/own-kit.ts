@@ -1,6 +1,6 @@
 import { applianceRecord, type Appliance } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
-import type { Owned } from '@/core/practice';
+import { HOUSE_DRYER, type Owned } from '@/core/practice';
 import { mapAppliances } from '@/core/programme';
 import type { StoredAppliance } from '@/db/kitchen';
 
@@ -11,7 +11,7 @@ const isOven = (appliance: Appliance): boolean => recordOf(appliance).likeAnOven
 /** What of a kitchen's kit may be practised with; a kitchen that wrote nothing down has what most have. */
 export function ownedIn(kit: readonly StoredAppliance[]): Owned {
   const dryer = kit.find(({ appliance }) => isDrier(appliance))?.appliance ?? null;
-  return { probe: true, dryer: kit.length === 0 ? { kind: 'dehydrator', thermostat_offset_c: 0 } : dryer };
+  return { probe: true, dryer: kit.length === 0 ? HOUSE_DRYER : dryer };
 }
 
 /** A lesson's batch in one's own oven and dryer, where the kitchen has any of that sort. */

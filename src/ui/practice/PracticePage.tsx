@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { PracticeView } from '@/contract/practice';
 import { applianceName, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { dialHere, heatWord } from '../format/dial-words';
+import { BAKES_A_ROUND } from '@/core/practice';
 import { counted } from '@/core/quantities';
 import { duration, fineLength, mass, span } from '../format/units';
 import { Alert } from '../kit/Alert';
@@ -27,7 +28,7 @@ export function PracticePage(first: PracticeView): ReactNode {
   const { lesson, name, bake, standing, verdict, acts } = view;
   const title = lesson ? LESSON_WORDS[lesson].name : name;
   const isOut = acts.some(({ do: done }) => done === 'out');
-  const says = lesson ? `${name} · bake ${bake ?? 1} of 5` : 'practised, not baked';
+  const says = lesson ? `${name} · bake ${bake ?? 1} of ${BAKES_A_ROUND}` : 'practised, not baked';
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4 max-sm:px-3">
       <PageTitle>{`Practise: ${title}`}</PageTitle>

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import Link from 'next/link';
 import type { PracticeView } from '@/contract/practice';
-import type { Verdict } from '@/core/practice';
+import { BAKES_A_ROUND, type Verdict } from '@/core/practice';
 import { duration, mass, moisture, moistureRange, span } from '../format/units';
 import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';
@@ -125,7 +125,7 @@ function GoOn({ view }: Pick<VerdictProps, 'view'>): ReactNode {
     <div className="flex flex-wrap items-center gap-2">
       {(lesson !== null || view.batch_id !== null) && (
         <Button look="main" disabled={going} onClick={() => void again()}>
-          {lesson && bake !== null && bake < 5 ? `Bake ${bake + 1} of 5` : 'Bake another'}
+          {lesson && bake !== null && bake < BAKES_A_ROUND ? `Bake ${bake + 1} of ${BAKES_A_ROUND}` : 'Bake another'}
         </Button>
       )}
       <Link href="/practice" className={buttonClass()}>
