@@ -6,11 +6,12 @@ import { noteAnswered, type Keyed } from '@/db/answered';
 import type { Queryable } from '@/db/client';
 import { failureOf, mayBeRetried } from '@/db/failures';
 import { asked } from './asked';
+import { follow, type FollowUp } from './follow-ups';
 import { askedKitchen, poolOf } from './kitchen-pools';
 import { refusal, type Least } from './people/allowed';
 
-/** The transaction that runs: what is asked for within it belongs to it. */
-const running = new AsyncLocalStorage<Queryable>();
+/** The transaction that runs: what is asked for within it belongs to it, and what follows from it waits for its end. */
+const running = new AsyncLocalStorage<{ readonly client: Queryable; readonly followUps: FollowUp[] }>();
 /** The key of the request that is worked on, until it is noted. */
 const keys = new AsyncLocalStorage<{ readonly keyed: Keyed; noted: boolean }>();
 /** Another request with the same key has done it. */
@@ -26,7 +27,7 @@ type Work<T> = (db: Queryable) => Promise<Result<T>>;
 export async function withDatabase<T>(least: Least, work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
   // Within another it is part of that; but who may do the one may not therefore do the other.
-  return transaction ? allowed(least, () => work(transaction)) : orFailure(() => allowed(least, work));
+  return transaction ? allowed(least, () => work(transaction.client)) : orFailure(() => allowed(least, work));
 }
 
 /** Does something in the kitchen that is asked for, unless who asks may not. */
@@ -74,7 +75,7 @@ async function orFailure<T>(work: () => Promise<Result<T>>): Promise<Result<T>> 
  */
 export function inTransaction<T>(least: Least, work: Work<T>): Promise<Result<T>> {
   const transaction = running.getStore();
-  if (transaction) return allowed(least, () => work(transaction));
+  if (transaction) return allowed(least, () => work(transaction.client));
   return orFailure(() =>
     allowed(least, (pool) =>
       once(pool, work).catch((error: unknown) => {
@@ -85,12 +86,26 @@ export function inTransaction<T>(least: Least, work: Work<T>): Promise<Result<T>
   );
 }
 
+/** Has something done once the transaction that runs stands; nothing, where it comes to nothing. */
+export function afterwards(followUp: FollowUp): void {
+  const transaction = running.getStore();
+  if (!transaction) throw new Error(`${followUp.about} follows from no transaction`);
+  transaction.followUps.push(followUp);
+}
+
 async function once<T>(pool: Pool, work: Work<T>): Promise<Result<T>> {
+  const followUps: FollowUp[] = [];
+  const result = await committed(pool, work, followUps);
+  if (result.ok) await follow(pool, followUps);
+  return result;
+}
+
+async function committed<T>(pool: Pool, work: Work<T>, followUps: FollowUp[]): Promise<Result<T>> {
   const client = await pool.connect();
   let broken: Error | undefined;
   try {
     await client.query('begin');
-    const result = await running.run(client, () => work(client));
+    const result = await running.run({ client, followUps }, () => work(client));
     if (result.ok) await noteKey(client, result.value);
     await client.query(result.ok ? 'commit' : 'rollback');
     return result;

@@ -9,7 +9,7 @@ import { seededRandom } from '@/core/quantities';
 import { House } from './house';
 import { sendTo } from './send';
 import { SEED, size } from './size';
-import { sceneOf, writesOf, type Scene, type Write } from './writes';
+import { sceneOf, writesOf, type Scene, type Send, type Write } from './writes';
 
 const CYCLES = size(3, 100);
 /** Every so many-th time the database goes as well. */
@@ -45,9 +45,15 @@ describe('what was acknowledged', () => {
       let attempts = 0;
       const began = new Map<string, number>();
       const recovery: number[] = [];
+      let refused = '';
       const attempt = async (sent: Sent): Promise<boolean> => {
         attempts++;
-        return sent.write.send(sendTo(house.address), sent.mark, sent.key);
+        const send: Send = async (...asked) => {
+          const answer = await sendTo(house.address)(...asked);
+          refused = JSON.stringify(answer);
+          return answer;
+        };
+        return sent.write.send(send, sent.mark, sent.key);
       };
       for (let cycle = 0; cycle < CYCLES; cycle++) {
         let goesOn = true;
@@ -72,7 +78,7 @@ describe('what was acknowledged', () => {
         recovery.push(await house.start());
         // The page sends again what it has no answer to, under the same key; edits are made anew over what stands.
         for (const sent of open.splice(0)) {
-          expect(await attempt(sent), `${sent.mark} sent again`).toBe(true);
+          expect(await attempt(sent), `${sent.mark} sent again: ${refused}`).toBe(true);
           acknowledged.push(sent);
         }
       }

@@ -18,6 +18,7 @@ import { loadPantry } from '../pantry';
 import { minuteOf, stageTimesIn } from './bake-state';
 import { coursesOf } from './courses-of';
 import { thermometer } from './thermometer';
+import { afterwards } from '../with-database';
 
 /** So many batches of an appliance are lived through again; older ones say little of it as it is now. */
 const REMEMBERED = 16;
@@ -36,18 +37,19 @@ function appliancesIn(document: BatchDocument, kit: readonly ApplianceRow[]): Se
 }
 
 /**
- * Fits the appliances of batches again, each once, after they were weighed or ended. What was weighed counts either way: an appliance
- * that could not be fitted just now is with the next batch that is weighed in it.
+ * Fits the appliances of batches again, each once, after they were weighed or ended, as soon as the transaction that says so stands.
+ * What was weighed counts either way: an appliance that could not be fitted just now is with the next batch that is weighed in it.
  */
 export async function refitAppliances(db: Queryable, kitchen: KitchenRow, ...batchIds: readonly string[]): Promise<void> {
   const kit = await appliancesOf(db, kitchen.id);
   const used = new Set<ApplianceRow>();
   for (const { document } of await batchesBy(db, kitchen.id, batchIds))
     for (const appliance of appliancesIn(document, kit)) used.add(appliance);
-  for (const appliance of used) {
-    const learned = await refitAppliance(db, kitchen, appliance);
-    if (!learned.ok) console.error(`${appliance.name} was not fitted again: ${learned.message}`);
-  }
+  for (const appliance of used)
+    afterwards({
+      about: `what ${appliance.name} (${appliance.id}) taught`,
+      work: (later) => refitAppliance(later, kitchen, appliance),
+    });
 }
 
 /** Fits an appliance to its finished batches, the oldest first; keeps whether it is used, and since when. */
@@ -61,13 +63,11 @@ export async function refitAppliance(
   const since = change.since === undefined ? (before?.since ?? null) : change.since;
   const kit = await appliancesOf(db, kitchen.id);
   const isOwn = (named: Appliance): boolean => inTheKit(named, kit)?.id === appliance.id;
-  const baked = (await bakedBatches(db, kitchen.id, LOOKED_AT))
-    .filter(
-      ({ document, baked_on }) =>
-        [...appliancesIn(document, kit)].some(({ id }) => id === appliance.id) && (since === null || baked_on >= since),
-    )
-    .slice(-REMEMBERED);
-  const ids = baked.map(({ id }) => id);
+  const here = (await bakedBatches(db, kitchen.id, LOOKED_AT)).filter(
+    ({ document, baked_on }) =>
+      [...appliancesIn(document, kit)].some(({ id }) => id === appliance.id) && (since === null || baked_on >= since),
+  );
+  const ids = here.map(({ id }) => id);
   const [pantry, measured, readings, callRows, trays] = [
     await loadPantry(db),
     await measurementsOf(db, ids),
@@ -75,6 +75,8 @@ export async function refitAppliance(
     await callRowsOf(db, ids),
     await traysOf(db, ids),
   ];
+  // Nothing is learned from a batch that nobody weighed or measured.
+  const baked = here.filter(({ id }) => isTold(measured.get(id)) || readings.get(id)?.length).slice(-REMEMBERED);
   const finished: FinishedTray[] = [];
   const offsets: number[] = [];
   for (const batch of baked) {
@@ -98,7 +100,10 @@ export async function refitAppliance(
   const learned = await compute('learn', { finished, thermometer_K });
   if (!learned.ok) return learned;
   const knowledge = learned.value;
-  await setLearned(db, kitchen.id, { appliance_id: appliance.id, used: change.used ?? before?.used ?? true, since, knowledge });
+  const now = (await learnedOf(db, kitchen.id)).get(appliance.id);
+  // Meanwhile somebody had it begin anew, or said whether it is used.
+  if (now && now.since !== (before?.since ?? null)) return succeed(now.knowledge);
+  await setLearned(db, kitchen.id, { appliance_id: appliance.id, used: change.used ?? now?.used ?? true, since, knowledge });
   return succeed(knowledge);
 }
 
@@ -114,9 +119,13 @@ export function sharesOf(tray: TrayRow | undefined, stay: StageTimes | undefined
   });
 }
 
+/** Whether a batch's tray was weighed before and after. */
+const isTold = (measured: MeasurementRow | undefined): measured is MeasurementRow & { before_g: number; after_g: number } =>
+  measured !== undefined && measured.before_g !== null && measured.after_g !== null;
+
 /** The tray weighed cold at the end; of what was moved on, nobody knows how much left where, and of several programmes which it was. */
 function finalShare(document: BatchDocument, measured: MeasurementRow | undefined, minutes: number): Weighed[] {
-  if (!measured || measured.before_g === null || measured.after_g === null) return [];
+  if (!isTold(measured)) return [];
   const [{ heat }, ...more] = heatsInTurn(document);
   if (more.length > 0 || heat.steps.some((step) => step.do === 'move' && step.appliance)) return [];
   const { tray_g, before_g, after_g } = measured;
