@@ -62,7 +62,14 @@ const server = makeServer(answerOver(true), inFlight);
 const app = next({ dev: process.env.NODE_ENV === 'development', hostname: host, port: Number(port), httpServer: server });
 await app.prepare();
 const handle = app.getRequestHandler();
-server.listen(Number(port), host, () => console.log(`Serving on http://${host}:${port}`));
+server.listen(Number(port), host, () => {
+  console.log(`Serving on http://${host}:${port}`);
+  // The first page of all takes over a second, for what must be read in and set up: it is asked for before anybody does.
+  void fetch(`http://${host}:${port}/`).then(
+    (page) => page.text(),
+    () => undefined,
+  );
+});
 const shareLine = stateFolder === null ? null : new ShareLine(stateFolder, (keys) => secured(answerOver(false), inFlight, keys));
 void shareLine?.apply();
 copyDaily(process.env.OVEN_STATE, process.env.OVEN_COPY_URL);
