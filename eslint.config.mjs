@@ -82,6 +82,13 @@ export default defineConfig(
     plugins: { house },
     rules: { 'house/provenance': 'error' },
   },
+  {
+    files: ['src/{ui,app}/**/*.{ts,tsx}'],
+    ignores: ['src/ui/kit/Link.tsx'],
+    rules: {
+      'no-restricted-imports': ['error', { name: 'next/link', message: 'Use kit/Link, which asks for a page when it is taken.' }],
+    },
+  },
   { files: ['src/app/**/*.{ts,tsx}', '*.config.ts', 'tests/db/template-database.ts'], rules: { 'no-restricted-syntax': 'off' } },
   {
     files: ['**/*.test.{ts,tsx}', 'tests/**/*.{ts,tsx}'],

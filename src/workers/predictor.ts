@@ -20,6 +20,8 @@ type Answers = {
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
 const WARM_UPS = 12;
+/** A page that was served with its answer is drawn and woken first; only then do workers get ready for changes [ms]. */
+const AWAKE_MS = 600;
 /** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
 const BACKGROUND = 2;
 
@@ -181,6 +183,7 @@ export class Predictor {
 
   /** Searches the layout that is shown already, so that changes keep it, and compiles; nothing of it is told. */
   private async getReady(document: BatchDocument, signal: AbortSignal): Promise<void> {
+    await new Promise((awake) => setTimeout(awake, AWAKE_MS));
     if (signal.aborted) return;
     try {
       const found = await this.beside().ask('layout', document, { signal });

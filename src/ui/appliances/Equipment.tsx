@@ -2,7 +2,7 @@
 import type { Costs } from '@/contract/kit';
 import { Plus, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { money } from '../format/units';
+import { money } from '../format/money';
 import { Button } from '../kit/Button';
 import { NumberField } from '../kit/NumberField';
 

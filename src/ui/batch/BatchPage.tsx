@@ -2,7 +2,7 @@
 import type { KitAppliance } from '@/contract/batch';
 import { unpacked, type Packed } from '@/contract/packed';
 import type { LotView } from '@/contract/pantry';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { startTransition, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { acceptAssumed, type BatchDocument } from '@/core/document';
 import type { KitchenCosts } from '@/core/outcomes';

@@ -2,7 +2,8 @@
 import type { ReactNode } from 'react';
 import type { WeekIfRow, WeekIfView } from '@/contract/week';
 import { counted } from '@/core/quantities';
-import { day, duration, midSentence, money } from '../format/units';
+import { day, duration, midSentence } from '../format/units';
+import { money } from '../format/money';
 import { Alert } from '../kit/Alert';
 import { Button } from '../kit/Button';
 import { Panel } from '../kit/Panel';

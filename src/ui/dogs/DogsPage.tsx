@@ -1,7 +1,7 @@
 'use client';
 import type { DogsView } from '@/contract/dogs';
 import { Plus } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { Alert } from '../kit/Alert';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { day, duration, factor, mass, massRange, moisture, moistureRange, money, packMass, range, span } from './units';
+import { day, duration, factor, mass, massRange, moisture, moistureRange, packMass, range, span } from './units';
+import { money } from './money';
 import { PANTRY } from '../../../tests/reference/shipped';
 import { ENDS, FEEL_NAMES, PACK_NAMES, packs, withoutWords } from './words';
 

@@ -1,3 +1,4 @@
+import { money } from './money';
 import { G_PER_MASS_UNIT, counted } from '@/core/quantities';
 import {
   bareHeatIn,
@@ -97,10 +98,6 @@ export const moistureRange = (low: number, high: number): string =>
 
 /** 0.25 -> "1/4" is for spoons; scale factors read better as decimals: "×1.5". */
 export const factor = (value: number): string => `×${Number(value.toFixed(2))}`;
-
-/** 0.8432, "GBP" -> "£0.84". */
-export const money = (amount: number, currency: string): string =>
-  new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount);
 
 /** What prices are told of: "100 g", "1 lb". */
 const BASES = { g: { g: 100, words: '100 g' }, oz: { g: G_PER_MASS_UNIT.lb, words: '1 lb' } } as const;

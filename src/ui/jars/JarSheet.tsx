@@ -1,10 +1,11 @@
 'use client';
 import { counted } from '@/core/quantities';
 import type { JarView } from '@/contract/jars';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useState, type ReactNode } from 'react';
 import type { Keeps } from '@/core/prediction';
-import { day, temperature, mass, money } from '../format/units';
+import { day, temperature, mass } from '../format/units';
+import { money } from '../format/money';
 import { ENDS, PACK_NAMES, STORE_NAMES } from '../format/words';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';

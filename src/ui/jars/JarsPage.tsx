@@ -1,10 +1,11 @@
 'use client';
 import { counted } from '@/core/quantities';
 import type { JarView, JarsView, ShelfView } from '@/contract/jars';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { mass, money } from '../format/units';
+import { mass } from '../format/units';
+import { money } from '../format/money';
 import { PACK_NAMES } from '../format/words';
 import { DeleteChosen } from '../bin/DeleteChosen';
 import { Tick } from '../bin/Tick';

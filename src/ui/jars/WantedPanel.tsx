@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { DemandView, WantedTreat } from '@/contract/demand';
 import { counted } from '@/core/quantities';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, type CSSProperties, type ReactNode } from 'react';
 import { LABEL, type LabelWishes } from '@/core/document';

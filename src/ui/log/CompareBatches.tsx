@@ -1,5 +1,5 @@
 import type { LogEntryView } from '@/contract/log';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { Difference } from '@/core/document';
 import { day, duration, length, moisture } from '../format/units';

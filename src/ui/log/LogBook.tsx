@@ -1,6 +1,6 @@
 'use client';
 import type { LogEntryView, LogView, LogWishes } from '@/contract/log';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useRouter } from 'next/navigation';
 import { Suspense, lazy, startTransition, useEffect, useOptimistic, useRef, useState, type ReactNode } from 'react';
 import { counted } from '@/core/quantities';

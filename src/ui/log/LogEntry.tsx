@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { day, moisture, moistureRange, range, span, ranged } from '../format/units';
 import { PageHead } from '../kit/PageHead';

@@ -1,6 +1,6 @@
 'use client';
 import type { OvenView } from '@/contract/oven';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { Button } from '../kit/Button';
 import { PlannedSearch } from '../kit/PlannedSearch';

@@ -1,7 +1,7 @@
 'use client';
 import type { BakeView, OvenView } from '@/contract/oven';
 import { Bell, BellOff } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { counted } from '@/core/quantities';
 import { dialHere } from '../format/dial-words';

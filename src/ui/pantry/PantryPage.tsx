@@ -2,7 +2,7 @@
 import { unpacked, type Packed } from '@/contract/packed';
 import type { LotView, PantryItem } from '@/contract/pantry';
 import { Search } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
 import { day, mass, massRange, moneyPerMass } from '../format/units';

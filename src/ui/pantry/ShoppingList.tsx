@@ -1,9 +1,10 @@
 'use client';
 import { counted } from '@/core/quantities';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { ShoppingItem } from '@/core/costing';
-import { mass, money, packMass } from '../format/units';
+import { mass, packMass } from '../format/units';
+import { money } from '../format/money';
 import { Button, buttonClass } from '../kit/Button';
 import { Panel } from '../kit/Panel';
 import { Table } from '../kit/Table';

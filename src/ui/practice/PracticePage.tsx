@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { PracticeView } from '@/contract/practice';
 import { applianceName, PACK_NAMES, STORE_NAMES } from '../format/words';

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { PracticeView } from '@/contract/practice';
 import { BAKES_A_ROUND, type Verdict } from '@/core/practice';
 import { duration, mass, moisture, moistureRange, span } from '../format/units';

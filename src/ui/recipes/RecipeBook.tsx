@@ -2,7 +2,7 @@
 import { counted } from '@/core/quantities';
 import type { RecipeView } from '@/contract/recipes';
 import { Search } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useEffect, useEffectEvent, useRef, useState, type ReactNode } from 'react';
 import { METHODS, METHOD_NAMES } from '@/core/document';
 import { Button, buttonClass } from '../kit/Button';

@@ -1,6 +1,6 @@
 'use client';
 import type { RecipeView } from '@/contract/recipes';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { ThrowAway } from '../bin/ThrowAway';
 import type { ReactNode } from 'react';
 import type { BatchDocument } from '@/core/document';

@@ -1,8 +1,9 @@
 import type { RecipeView } from '@/contract/recipes';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { METHOD_NAMES, type Method } from '@/core/document';
-import { duration, mass, money, perMass, perMassWord, span } from '../format/units';
+import { duration, mass, perMass, perMassWord, span } from '../format/units';
+import { money } from '../format/money';
 import { feelName, allergenWords, withoutWords } from '../format/words';
 import { Tick } from '../bin/Tick';
 import { CautionShape } from '../kit/CautionMark';

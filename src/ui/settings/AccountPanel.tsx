@@ -1,6 +1,6 @@
 'use client';
 import type { SettingsView } from '@/contract/kitchens';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';

@@ -1,5 +1,5 @@
 import type { SettingsView } from '@/contract/kitchens';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { OptionalNumber } from '../kit/OptionalNumber';
 import { Panel } from '../kit/Panel';

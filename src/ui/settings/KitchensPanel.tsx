@@ -1,6 +1,6 @@
 'use client';
 import type { KitchenChoice } from '@/contract/kitchens';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useState, type ReactNode } from 'react';
 import { counted } from '@/core/quantities';
 import { Alert } from '../kit/Alert';

@@ -1,6 +1,6 @@
 'use client';
 import { CalendarDays, CookingPot, Flame, NotebookText, type LucideIcon } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { MorePlaces } from './MorePlaces';
 import { placesOf, thumbPlaces } from './places';

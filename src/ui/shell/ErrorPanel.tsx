@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { Panel } from '../kit/Panel';
 import { PageTitle } from './PageTitle';

@@ -3,7 +3,7 @@ import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, House } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { signOut } from '../people/sign-out';
 import { chooseKitchen } from '../welcome/choose';

@@ -1,7 +1,7 @@
 'use client';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Ellipsis } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { Place } from './places';
 import { usePlace } from './use-place';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { Panel } from '../kit/Panel';
 import { PageTitle } from './PageTitle';
@@ -14,10 +14,10 @@ export const NoLinePage = (): ReactNode => (
         seen before open as they were; at the oven, calls go on and answers wait here until it is connected again.
       </p>
       <p className="flex gap-4 pt-4">
-        <Link href="/oven" prefetch={false} className="font-semibold underline">
+        <Link href="/oven" className="font-semibold underline">
           At the oven
         </Link>
-        <Link href="/recipes" prefetch={false} className="font-semibold underline">
+        <Link href="/recipes" className="font-semibold underline">
           Recipes
         </Link>
       </p>

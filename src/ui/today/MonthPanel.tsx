@@ -1,8 +1,9 @@
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import type { TodayView } from '@/contract/today';
 import { counted } from '@/core/quantities';
-import { mass, money } from '../format/units';
+import { mass } from '../format/units';
+import { money } from '../format/money';
 import { Panel } from '../kit/Panel';
 
 const ACTS: ReadonlyArray<{ readonly act: string; readonly name: string; readonly look: string }> = [

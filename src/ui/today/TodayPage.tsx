@@ -2,7 +2,7 @@
 import { counted } from '@/core/quantities';
 import type { BakeView } from '@/contract/oven';
 import type { TodayView } from '@/contract/today';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import type { ReactNode } from 'react';
 import { callWords, wallClock } from '../oven/act-words';
 import { toCome } from '../oven/oven-view';

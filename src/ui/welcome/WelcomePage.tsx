@@ -1,6 +1,6 @@
 'use client';
 import type { WelcomeView } from '@/contract/kitchens';
-import Link from 'next/link';
+import { Link } from '../kit/Link';
 import { useState, type ReactNode } from 'react';
 import { Alert } from '../kit/Alert';
 import { Button, buttonClass } from '../kit/Button';

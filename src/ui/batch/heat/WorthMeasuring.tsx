@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '../../kit/Link';
 import type { ReactNode } from 'react';
 import type { WorthMeasuringView } from '@/contract/explanation';
 import type { BatchDocument } from '@/core/document';

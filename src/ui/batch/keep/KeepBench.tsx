@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { PACK_NAMES, STORE_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
@@ -10,6 +9,7 @@ import type { BenchProps } from '../bench-props';
 import { AdviceLines } from './AdviceLines';
 import { Afterwards } from './Afterwards';
 import { Gains } from './Gains';
+import { LifeChart } from './LifeChart';
 import { PackList } from './PackList';
 import { shownKeeps } from '../shown-keeps';
 import { usePacks } from './use-packs';
@@ -18,12 +18,7 @@ import { KITCHEN } from '@/core/document';
 import { moisture, sentence } from '../../format/units';
 import { InNumbers, someOf } from '../../kit/InNumbers';
 
-const CHART_PX = 190;
-/** It takes its colours from the page as it stands, so it is drawn in the browser only. */
-const LifeChart = dynamic(() => import('./LifeChart').then(({ LifeChart: chart }) => chart), {
-  ssr: false,
-  loading: () => <div style={{ height: CHART_PX }} />,
-});
+const CHART_PX = 210;
 
 /** The keep station: how long each pack keeps, what ends it first, and what would buy more. */
 export function KeepBench(props: BenchProps): ReactNode {

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { Link } from '../../kit/Link';
 import { useState, type ReactNode } from 'react';
 import type { PackChoice } from '@/core/catalogue';
 import { BATCH } from '@/core/document';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../../kit/Link';
 import type { ReactNode } from 'react';
 
 /** Where a rest can go. */

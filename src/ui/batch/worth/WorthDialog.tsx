@@ -1,9 +1,10 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '../../kit/Link';
 import type { ReactNode } from 'react';
 import { costReport, type CostReport } from '@/core/outcomes';
 import { COST_PARTS, breakEven, priceForMargin, type CostPart } from '@/core/costing';
-import { duration, massBase, money, per100g, perMass, perMassWord } from '../../format/units';
+import { duration, massBase, per100g, perMass, perMassWord } from '../../format/units';
+import { money } from '../../format/money';
 import { PACK_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';

@@ -1,6 +1,7 @@
 import type { CostReport } from '@/core/outcomes';
 import { cheaper, type CostPart } from '@/core/costing';
-import { money, perMass, perMassWord } from '../../format/units';
+import { perMass, perMassWord } from '../../format/units';
+import { money } from '../../format/money';
 
 export const PART_NAMES: Record<CostPart, string> = {
   ingredients: 'ingredients',
