@@ -36,9 +36,8 @@ const DESK = { width: 1280, height: 800 };
 const LARGE = { width: 320, height: 256 };
 const WIDTHS = [LARGE, PHONE, { width: 430, height: 900 }, TABLET, DESK];
 const TRIED = [PHONE, TABLET, DESK];
-/** What a page's scripts may weigh, and a batch's, which works things out; its charts come on top of that [kB]. */
+/** What a page's scripts may weigh, and a batch's, which works things out [kB]. */
 const MOST_KB = { page: 260, batch: 320 };
-const CHARTS_KB = 165;
 
 const settled = expect.configure({ soft: true });
 
@@ -63,7 +62,7 @@ test('every page stands at every width, by day and by night, with room for finge
     await test.step(address, async () => {
       await page.setViewportSize(PHONE);
       await page.goto(address);
-      const most = address.includes('/batch/') ? MOST_KB.batch + (address.endsWith('keep') ? CHARTS_KB : 0) : MOST_KB.page;
+      const most = address.includes('/batch/') ? MOST_KB.batch : MOST_KB.page;
       expect.soft(await scriptsOf(page), `scripts of ${address} [kB]`).toBeLessThan(most);
       await expect(page.locator('main h1')).toHaveCount(1);
       const title = await page.title();

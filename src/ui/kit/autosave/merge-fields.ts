@@ -1,4 +1,4 @@
-const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+import { same } from './same';
 
 /**
  * Makes one of two changed versions, field by field: each side's changes stand where the other left the field alone. Null

@@ -190,6 +190,59 @@ describe('two people, one batch', () => {
   });
 });
 
+describe('a line on which answers are lost', () => {
+  const lost: SendOutcome<BatchDocument> = { kind: 'refused', why: 'away', again: true };
+  /** As the database gives it back: the same in another order. */
+  const reordered = (document: BatchDocument): BatchDocument =>
+    Object.fromEntries(Object.entries(document).reverse()) as BatchDocument;
+  it('is no other hand: what stands there is one’s own, and is gone on from', async () => {
+    const { saver, sent, states } = saverOf([lost, { kind: 'stale', theirs: version(5, reordered(named('one'))) }, saved(6)], {
+      merge: mergeFields,
+    });
+    saver.change(named('one'));
+    await vi.advanceTimersByTimeAsync(1500);
+    saver.change(named('two'));
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(sent.map(({ revision, document }) => [revision, document.name])).toEqual([
+      [4, 'one'],
+      [4, 'two'],
+      [5, 'two'],
+    ]);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'now' });
+  });
+  it('has nothing to save again where one’s own last is what stands there', async () => {
+    const { saver, sent, states, kept } = saverWith(lost, { kind: 'stale', theirs: version(5, reordered(named('one'))) });
+    saver.change(named('one'));
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(sent).toHaveLength(2);
+    expect(states.at(-1)).toEqual({ kind: 'saved', at: 'then' });
+    expect(kept.size()).toBe(0);
+  });
+  it('is remembered by the next visit, whether its page was served before or after the save', async () => {
+    const kept = shelf();
+    const before = saverOf([], { shelf: kept, send: () => new Promise(() => undefined) });
+    before.saver.saveAtOnce(named('one'));
+    before.saver.change(named('two'));
+    before.saver.leave();
+    const after = saverOf([], { shelf: kept, first: version(5, reordered(named('one'))) });
+    expect(after.saver.keptChanges()).toEqual(named('two'));
+    const early = saverOf([{ kind: 'stale', theirs: version(5, named('one')) }, saved(6)], { shelf: kept });
+    expect(early.saver.keptChanges()).toEqual(named('two'));
+    early.saver.change(named('three'));
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(early.sent.map(({ revision, document }) => [revision, document.name])).toEqual([
+      [4, 'three'],
+      [5, 'three'],
+    ]);
+  });
+  it('is still another hand where something else stands there', async () => {
+    const { saver, states } = saverOf([lost, { kind: 'stale', theirs: version(5, named('theirs')) }]);
+    saver.change(named('one'));
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(states.at(-1)).toEqual({ kind: 'stale' });
+  });
+});
+
 describe('another window', () => {
   it('that saved is followed, when nothing here is unsaved', () => {
     const { saver, states } = saverWith();

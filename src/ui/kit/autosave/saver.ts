@@ -1,3 +1,4 @@
+import { same } from './same';
 import type { SavedAs, Version } from '@/contract/version';
 
 export type SavingState =
@@ -53,7 +54,10 @@ const KEEP_MS = 300;
 const NOT_SENT = { kind: 'refused', why: 'This page could not send it. It tries again by itself.', again: true } as const;
 
 const shelfKey = (key: string): string => `upbeat-oven:${key}`;
-type Kept<T> = { readonly revision: number; readonly document: T };
+/** What waits in the browser: over which revision it was changed, and what was sent before without an answer. */
+type Kept<T> = { readonly revision: number; readonly document: T; readonly unanswered?: readonly T[] };
+/** So many sent versions are remembered that nobody answered to: on a bad line each try may have got through. */
+const MOST_UNANSWERED = 4;
 
 /**
  * Saves a thing by itself after every change. What is not saved yet waits in the browser, so that a reload or a lost
@@ -64,6 +68,8 @@ export class Saver<T> {
   private newest: T;
   private revision: number;
   private theirs: Version<T> | null = null;
+  /** Sent, here or on an earlier visit, and never answered to: each may have been saved all the same. */
+  private unanswered: readonly T[] = [];
   private savedAt: string;
   private busy = false;
   /** Whether what is not saved yet waits in this browser: its store may be full, or shut. */
@@ -79,11 +85,16 @@ export class Saver<T> {
     this.savedAt = wiring.first.saved_at;
   }
 
-  /** Changes that an earlier visit could not save, if they still fit what is saved. */
+  /** Changes that an earlier visit could not save, if they still fit what is saved: that visit's own last save among it. */
   keptChanges(): T | null {
     try {
       const kept = JSON.parse(this.wiring.shelf.getItem(shelfKey(this.wiring.key)) ?? 'null') as Kept<T> | null;
-      return kept?.revision === this.revision ? kept.document : null;
+      if (kept === null) return null;
+      const sent = [...(kept.unanswered ?? []), kept.document];
+      if (kept.revision !== this.revision && !sent.some((one) => same(one, this.saved))) return null;
+      // It may have been on its way when the page was left.
+      this.unanswered = sent;
+      return kept.document;
     } catch {
       return null; // what cannot be read back cannot be offered either
     }
@@ -109,6 +120,7 @@ export class Saver<T> {
     if (this.busy || this.theirs || this.newest === this.saved) return;
     const sent = this.newest;
     this.busy = true;
+    this.unanswered = [...this.unanswered, sent].slice(-MOST_UNANSWERED);
     this.wiring.tell({ kind: 'saving' });
     const outcome = await this.wiring.send(this.revision, sent).catch((): SendOutcome<T> => NOT_SENT);
     this.busy = false;
@@ -122,6 +134,7 @@ export class Saver<T> {
       case 'saved':
         this.revision = outcome.revision;
         this.saved = sent;
+        this.unanswered = [];
         this.savedAt = outcome.saved_at;
         this.wiring.announce?.({ revision: outcome.revision, document: sent, saved_at: outcome.saved_at });
         return this.newest === sent ? this.nothingToSave() : this.wait();
@@ -173,16 +186,29 @@ export class Saver<T> {
 
   /** Someone else saved in between: made one where that can be done, else settled by the baker. */
   private settle(theirs: Version<T>): void {
+    // What stands there may be one's own, whose answer was lost on the way.
+    const isOwn = this.unanswered.some((one) => same(one, theirs.document));
+    this.unanswered = [];
+    if (isOwn) return this.goOnFrom(theirs, this.newest);
     const merged = this.wiring.merge?.(this.saved, this.newest, theirs.document) ?? null;
     if (merged === null) {
       this.theirs = theirs;
       return this.wiring.tell({ kind: 'stale' });
     }
+    this.wiring.adopt?.(merged);
+    this.goOnFrom(theirs, merged);
+  }
+
+  /** Saves over what stands there, where it says something else. */
+  private goOnFrom(theirs: Version<T>, document: T): void {
     this.revision = theirs.revision;
     this.saved = theirs.document;
     this.savedAt = theirs.saved_at;
-    this.wiring.adopt?.(merged);
-    this.saveAtOnce(merged);
+    this.newest = document;
+    if (same(document, theirs.document)) {
+      this.saved = document;
+      this.nothingToSave();
+    } else void this.saveNow();
   }
 
   /** Keeps what is not saved yet in the browser, and saves it once the hand rests. */
@@ -217,7 +243,8 @@ export class Saver<T> {
 
   /** Puts what is not saved yet into the browser's store; false where there is no room, or no store. */
   private keep(): boolean {
-    const kept: Kept<T> = { revision: this.revision, document: this.newest };
+    const { revision, newest: document, unanswered } = this;
+    const kept: Kept<T> = { revision, document, ...(unanswered.length > 0 ? { unanswered } : {}) };
     try {
       this.wiring.shelf.setItem(shelfKey(this.wiring.key), JSON.stringify(kept));
       return true;
