@@ -42,8 +42,8 @@ export default defineConfig({
           name: 'db',
           sequence: { groupOrder: 2 },
           include: ['tests/db/**/*.test.ts'],
+          // Every file works on a copy of its own, so that two may run at once.
           globalSetup: ['tests/db/template-database.ts'],
-          fileParallelism: false,
         },
       },
       {

@@ -29,9 +29,8 @@ const setpoints = ({ heat }: Candidate): number[] =>
 describe('crisp and keeping', () => {
   const target = { snap_min: 7, keeps_days_min: 42, also: [DRIER] };
   const { candidates, tried } = find(target);
-  // Without draws: which is preferred, and when one ends, does not hang on how sure each is.
-  const likely = { ...target, sure_pct: 1 };
-  const fastest = find(likely).candidates;
+  // When one ends does not hang on how sure each is.
+  const fastest = find({ ...target, sure_pct: 1 }).candidates;
   it('finds up to four programmes of different strategies, the fastest first', () => {
     expect(candidates.length).toBeGreaterThanOrEqual(3);
     expect(candidates.length).toBeLessThanOrEqual(4);
@@ -67,13 +66,19 @@ describe('crisp and keeping', () => {
       expect(outcome.snap < 7 || keeps[0].days < 42, candidate.strategy).toBe(true);
     }
   });
+});
+
+describe('what is preferred', () => {
+  const likely = { snap_min: 7, sure_pct: 1 };
+  const [fastest] = find(likely).candidates;
   it.each([
-    ['least-energy', (c: Candidate) => c.energy_kwh],
-    ['gentlest', (c: Candidate) => c.prediction.heat.browning],
-    ['least-attention', (c: Candidate) => c.visits],
-  ] as const)('%s: the first is no worse than the fastest in what is preferred', (prefer, metric) => {
-    const [best] = find({ ...likely, prefer }).candidates;
-    expect(metric(best)).toBeLessThanOrEqual(metric(fastest[0]) + 1e-9);
+    ['least-energy', (c: Candidate) => c.energy_kwh, 0.9],
+    ['gentlest', (c: Candidate) => c.prediction.heat.browning, 0.5],
+    ['least-attention', (c: Candidate) => c.visits, 1],
+  ] as const)('%s: the first is better in it than the fastest, or as good where that is the best', (prefer, metric, share) => {
+    const { candidates } = find({ ...likely, prefer });
+    expect(metric(candidates[0])).toBeLessThanOrEqual(share * metric(fastest));
+    expect(metric(candidates[0])).toBe(Math.min(...candidates.map(metric)));
   });
 });
 
