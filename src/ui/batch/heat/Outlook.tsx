@@ -1,26 +1,22 @@
 import type { ReactNode } from 'react';
 import type { Moment } from '@/core/programme';
 import type { Prediction } from '@/core/prediction';
-import { duration, moisture, sentence } from '../../format/units';
+import { moisture, sentence } from '../../format/units';
+import { chipWords, type ReachedMoment } from './reached-words';
 
-const REACHED: Record<Moment, { readonly words: string; readonly look: string; readonly missing: string | null }> = {
-  'frozen-through': { words: 'frozen through at', look: 'border-water bg-water-pale', missing: 'not frozen through' },
-  'ice-gone': { words: 'ice gone at', look: 'border-water bg-water-pale', missing: 'ice is left' },
-  set: { words: 'set at', look: 'border-hair bg-enamel', missing: 'does not set' },
-  'hot-enough': {
-    words: 'middle 74 °C at',
-    look: 'border-moss bg-moss-pale',
-    missing: 'middle stays below 74 °C',
-  },
-  'pick-clean': { words: 'pick clean at', look: 'border-moss bg-moss-pale', missing: 'a pick still comes out wet' },
-  golden: { words: 'golden at', look: 'border-hair bg-enamel', missing: 'stays pale' },
-  'heart-dry': { words: 'middle dry at', look: 'border-water bg-water-pale', missing: 'middle stays damp' },
-  'snaps-when-cold': { words: 'snaps cold from', look: 'border-crunch-fill bg-crunch-pale', missing: 'will not snap' },
-  'too-dark': { words: 'too dark from', look: 'border-heat bg-heat-pale', missing: null },
+const LOOKS: Readonly<Record<Moment, string>> = {
+  'frozen-through': 'border-water bg-water-pale',
+  'ice-gone': 'border-water bg-water-pale',
+  set: 'border-hair bg-enamel',
+  'hot-enough': 'border-moss bg-moss-pale',
+  'pick-clean': 'border-moss bg-moss-pale',
+  golden: 'border-hair bg-enamel',
+  'heart-dry': 'border-water bg-water-pale',
+  'snaps-when-cold': 'border-crunch-fill bg-crunch-pale',
+  'too-dark': 'border-heat bg-heat-pale',
 };
 
 type Heat = Prediction['heat'];
-type Reached = Heat['reached'][number];
 
 /** Air from which colour is looked for [°C]. */
 const BAKES_FROM_C = 130;
@@ -40,7 +36,13 @@ function missedOf({ raw, timeline }: Heat): ReadonlySet<Moment> {
 }
 
 /** When each thing worth knowing is reached, with the band of four batches in five once it is known. */
-export function ReachedChips({ heat, banded }: { readonly heat: Heat; readonly banded: readonly Reached[] | null }): ReactNode {
+export function ReachedChips({
+  heat,
+  banded,
+}: {
+  readonly heat: Heat;
+  readonly banded: readonly ReachedMoment[] | null;
+}): ReactNode {
   const missed = missedOf(heat);
   return (
     <ul className="flex flex-wrap gap-x-1.5 gap-y-1" aria-label="When things are reached">
@@ -56,32 +58,19 @@ export function ReachedChips({ heat, banded }: { readonly heat: Heat; readonly b
   );
 }
 
-/** Some batches in a hundred get there although the likely one does not. */
-const WORTH_A_WORD = 0.1;
+type ReachedChipProps = { readonly moment: ReachedMoment; readonly missed: boolean; readonly band: ReachedMoment | null };
 
-type ReachedChipProps = { readonly moment: Reached; readonly missed: boolean; readonly band: Reached | null };
-
-function ReachedChip({ moment: { what, minute }, missed, band }: ReachedChipProps): ReactNode {
-  const { words, look, missing } = REACHED[what];
-  const share = band?.share ?? null;
-  if (minute === null && !missed && (share ?? 0) < WORTH_A_WORD) return null;
+function ReachedChip({ moment, missed, band }: ReachedChipProps): ReactNode {
+  const chip = chipWords(moment, missed, band);
+  if (!chip) return null;
   return (
     <li
-      className={`rounded-full border-[1.4px] px-2.5 py-0.5 text-[13.5px] ${minute === null ? 'border-dashed border-hair text-soft' : look}`}
+      className={`rounded-full border-[1.4px] px-2.5 py-0.5 text-[13.5px] ${chip.at === null ? 'border-dashed border-hair text-soft' : LOOKS[moment.what]}`}
     >
-      {sentence(minute === null ? (missing ?? 'may be too dark') : words)}{' '}
-      {minute !== null && <strong>{duration(minute)}</strong>}
-      <small className="text-[12px]">{band && bandWords(band)}</small>
+      {sentence(chip.words)} {chip.at !== null && <strong>{chip.at} </strong>}
+      <small className="text-[12px]">{sentence(chip.sure)}</small>
     </li>
   );
-}
-
-function bandWords({ minute_low, minute_high, share }: Reached): string {
-  if (share === null) return '';
-  const often = `in ${Math.round(share * 100)} of 100`;
-  if (minute_low === null) return share < WORTH_A_WORD ? '' : ` ${often}`;
-  if (minute_high === null) return ` from ${duration(minute_low)}, ${often}`;
-  return ` ${duration(minute_low)} – ${duration(minute_high)}`;
 }
 
 /** What could be measured so that a band shrinks, in the baker's words. */
