@@ -15,7 +15,7 @@ export { G_PER_MASS_UNIT, HAND_MEASURES, UNITS, isMassUnit, isVolumeUnit } from 
 export type { HandMeasure, Unit, VolumeUnit } from './units';
 export { CUP_FILLS, massOfVolume, volumeOf } from './measure-volume';
 export type { CupFill } from './measure-volume';
-export { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, kitchenVolume } from './kitchen-volume';
+export { IMPERIAL_MEASURES, METRIC_MEASURES, US_MEASURES, asMarked, kitchenVolume } from './kitchen-volume';
 export type { MeasureSet } from './kitchen-volume';
 export { F_PER_K, GAS_MARK_NAMES, celsius, fahrenheit, fanFromStatic, gasMark, gasMarkHeat, staticFromFan } from './temperature';
 export { eggChoices } from './whole-eggs';

@@ -61,6 +61,16 @@ function cupsAndSpoons(volume_ml: number, set: MeasureSet): KitchenVolume {
   return { words: spoons > 0 ? `${cupWords} + ${mixedNumber(spoons)} tbsp` : cupWords, volume_ml: total_ml };
 }
 
+/** A third is written 0.333 as well. */
+const ROUNDED = 0.0006;
+
+/** 0.333 -> "1/3", 1.5 -> "1 1/2": an amount as cups and spoons are marked; null where they are not marked so. */
+export function asMarked(value: number): string | null {
+  const whole = Math.floor(value);
+  const words = FRACTION_WORDS.find(([fraction, said]) => said !== '' && Math.abs(fraction - (value - whole)) < ROUNDED)?.[1];
+  return words === undefined ? null : whole === 0 ? words : `${whole} ${words}`;
+}
+
 /** 2.375 -> "2 3/8". */
 function mixedNumber(value: number): string {
   const whole = Math.floor(value + 1e-9);

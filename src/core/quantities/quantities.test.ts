@@ -10,12 +10,25 @@ import {
   fanFromStatic,
   gasMark,
   gasMarkHeat,
+  asMarked,
   kitchenVolume,
   massOfVolume,
   onScale,
   packChoices,
   staticFromFan,
 } from '.';
+
+describe('an amount as cups and spoons are marked', () => {
+  it.each([
+    [0.333, '1/3'],
+    [1 / 3, '1/3'],
+    [0.5, '1/2'],
+    [1.5, '1 1/2'],
+    [2.667, '2 2/3'],
+    [0.125, '1/8'],
+  ])('%f is %s', (value, words) => expect(asMarked(value)).toBe(words));
+  it.each([0, 1, 2, 0.2, 0.34, 1.69])('%f is a plain number', (value) => expect(asMarked(value)).toBeNull());
+});
 
 describe('oven heat', () => {
   it.each([

@@ -19,6 +19,8 @@ type NumberFieldProps = {
   readonly shown?: boolean;
   /** Its unit is part of what it means, whoever reads it: grams in a hundred grams. */
   readonly fixed?: boolean;
+  /** How a value is written that has a form of its own, such as 1/3; null for a plain number. */
+  readonly written?: (value: number) => string | null;
   /** Who reads it, where that is not who reads the page. */
   readonly reads?: Reader;
   readonly onChange: (value: number) => void;
@@ -41,6 +43,7 @@ export function NumberField({
   width = 'w-16',
   shown = true,
   fixed = false,
+  written,
   reads = fixed ? METRIC_READER : readerHere(),
   onChange,
 }: NumberFieldProps): ReactNode {
@@ -54,6 +57,7 @@ export function NumberField({
     as: fieldUnit(reads, typedIn),
     onChange,
   });
+  const stands = typed ?? written?.(value) ?? text;
   return (
     <span className="relative inline-flex items-center gap-1.5">
       <label htmlFor={id} className={shown ? 'text-soft' : 'sr-only'}>
@@ -66,9 +70,9 @@ export function NumberField({
           id={id}
           inputMode="text"
           autoComplete="off"
-          style={{ minWidth: `${(typed ?? text).length + 0.5}ch` }}
+          style={{ minWidth: `${stands.length + 0.5}ch` }}
           className={`${width} bg-transparent text-right pointer-coarse:min-w-[44px]! font-semibold outline-none`}
-          value={typed ?? text}
+          value={stands}
           aria-invalid={wrong !== null}
           aria-describedby={wrong ? `${id}-wrong` : undefined}
           onChange={({ target }) => onTyped(target.value)}

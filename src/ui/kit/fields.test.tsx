@@ -8,6 +8,22 @@ import { TextField } from './TextField';
 
 afterEach(cleanup);
 
+describe('a number that is written in a form of its own', () => {
+  it('stands so, is taken as typed, and is not changed by being left', async () => {
+    const told = vi.fn();
+    const written = (value: number): string | null => (value === 1 / 3 ? '1/3' : null);
+    render(<NumberField label="Cups" value={1 / 3} min={0} max={9} written={written} onChange={told} />);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'Cups' });
+    expect(field.value).toBe('1/3');
+    await userEvent.click(field);
+    await userEvent.tab();
+    expect(told).not.toHaveBeenCalled();
+    await userEvent.clear(field);
+    await userEvent.type(field, '1/2{Enter}');
+    expect(told).toHaveBeenCalledWith(0.5);
+  });
+});
+
 describe('a line of text', () => {
   it('is told once it is left, trimmed, and not when nothing changed', async () => {
     const told = vi.fn();

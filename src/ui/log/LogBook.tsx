@@ -12,6 +12,7 @@ import { SearchField } from '../kit/SearchField';
 import { buttonClass } from '../kit/Button';
 import { MeasuredBeside } from './MeasuredBeside';
 import { useChosen } from '../kit/use-chosen';
+import { mayHere } from '../kit/role-here';
 import { DeleteChosen } from '../bin/DeleteChosen';
 import { Tick } from '../bin/Tick';
 import { PageTitle } from '../shell/PageTitle';
@@ -178,7 +179,7 @@ function Wishes({ wishes, recipes, ovens, onWish, chosen, drawn, onDrawn, onGone
           Compare {chosen.length}
         </Link>
       ) : (
-        <span className="text-soft">tick to delete, two to compare</span>
+        <span className="text-soft">{mayHere('baker') ? 'tick to delete, two to compare' : 'tick two to compare'}</span>
       )}
     </div>
   );
