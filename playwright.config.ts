@@ -8,7 +8,7 @@ export default defineConfig({
   workers: 1,
   // A journey has many steps; a machine that stalls for half a minute says nothing about the page.
   timeout: 300_000,
-  expect: { timeout: 30_000 },
+  expect: { timeout: 60_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/e2e',
   use: {

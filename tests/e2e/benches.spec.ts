@@ -12,7 +12,7 @@ test('every station opens by its number', async ({ page }) => {
       await expect(page.getByRole('tab', { name: new RegExp(name) })).toHaveAttribute('aria-selected', 'true');
       await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
       await expect(page.locator('[data-outcome="snap"]')).toBeInViewport();
-      if (name === 'Keep') await page.locator('.apexcharts-series path').first().waitFor();
+      if (name === 'Keep') await page.locator('[data-chart] polyline').waitFor();
     }
   });
 });

@@ -73,7 +73,7 @@ test('every page stands at every width, by day and by night, with room for finge
       for (const size of WIDTHS) {
         await page.setViewportSize(size);
         // What is drawn follows the width a moment later.
-        await settled.poll(() => wrongAtThisWidth(page), { message: `${address} at ${size.width}`, timeout: 4_000 }).toEqual([]);
+        await settled.poll(() => wrongAtThisWidth(page), { message: `${address} at ${size.width}`, timeout: 10_000 }).toEqual([]);
       }
       // By day at one width and by night at the next: over all pages, every width is seen in both.
       await page.setViewportSize(TRIED[i % TRIED.length]);
@@ -143,7 +143,7 @@ test('what is taken along prints whole on A4 and Letter, without what is only fo
       await page.emulateMedia({ media: 'print' });
       for (const [format, size] of Object.entries(PAPER)) {
         await page.setViewportSize(size);
-        await settled.poll(() => wrongAtThisWidth(page), { message: `${place} on ${format}`, timeout: 4_000 }).toEqual([]);
+        await settled.poll(() => wrongAtThisWidth(page), { message: `${place} on ${format}`, timeout: 10_000 }).toEqual([]);
         await settled(
           page.locator('nav, button:not([aria-haspopup], table button), form, input[type=file]').filter({ visible: true }),
         ).toHaveCount(0);
