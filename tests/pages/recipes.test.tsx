@@ -22,7 +22,7 @@ import { RecipeEditor } from '@/ui/recipes/RecipeEditor';
 import { RecipePage } from '@/ui/recipes/RecipePage';
 import { PANTRY, ingredient, mix } from '../reference/shipped';
 import { NO_QUESTIONS } from './no-questions';
-import { words } from './drawn';
+import { drawn, words } from './drawn';
 import { loaded } from './at-once';
 
 vi.mock('next/dynamic', async () => ({ default: (await import('./at-once')).atOnce }));
@@ -118,6 +118,14 @@ describe('the weigh bench', () => {
     const cups = LINES.map((line, i): RecipeLine => (i === 0 ? { ...line, amount: 2, unit: 'cup-us' } : line));
     expect(words(<WeighBench {...bench(document(cups))} />)).toContain('A scooped cup of flour holds a sixth more');
     expect(words(<WeighBench {...bench(document(LINES))} />)).not.toContain('How do you fill a cup?');
+  });
+  it('shows cups as they are marked, and grams as the scale does', () => {
+    const amounts = (unit: RecipeLine['unit']): string => {
+      const lines = LINES.map((line, i): RecipeLine => (i === 0 ? { ...line, amount: 4 / 3, unit } : line));
+      return drawn(<WeighBench {...bench(document(lines))} />);
+    };
+    expect(amounts('cup-us')).toContain('value="1 1/3"');
+    expect(amounts('oz')).not.toContain('value="1 1/3"');
   });
   it('an ingredient that is not for dogs stops label and feeding in plain words', () =>
     expect(words(<WeighBench {...bench(document([...LINES, { ingredient: 'onion', amount: 5, unit: 'g' }]))} />)).toMatch(

@@ -3,7 +3,7 @@ import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { type RecipeLine, type RecipePart, RECIPE_LINE } from '@/core/document';
 import { canBeMashed, freshnessOf, preparationOf, startFrom, type Ingredient } from '@/core/pantry';
-import { asMarked, counted, onScale } from '@/core/quantities';
+import { asMarked, counted, onScale, type Unit } from '@/core/quantities';
 import { mass } from '../format/units';
 import { Button } from '../kit/Button';
 import { CautionShape } from '../kit/CautionMark';
@@ -32,7 +32,7 @@ type IngredientRowProps = {
 
 const FINE_UNITS = new Set(['g', 'ml']);
 /** Measures that are marked in halves, thirds, quarters and eighths. */
-const MARKED_UNITS = new Set(['cup', 'tbsp', 'tsp']);
+const MARKED_UNITS: ReadonlySet<Unit> = new Set<Unit>(['cup-us', 'cup-metric', 'cup-uk', 'tbsp', 'tsp']);
 /** Amounts in these are understood in any unit of their kind: "1 lb 4 oz" in grams. */
 const TYPED_UNITS = new Set(['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp']);
 
