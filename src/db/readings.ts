@@ -22,6 +22,15 @@ export async function readingsOf(db: Queryable, batchIds: readonly string[]): Pr
   return readings;
 }
 
+/** Of these batches, those that anything was read of. */
+export async function batchesRead(db: Queryable, batchIds: readonly string[]): Promise<ReadonlySet<string>> {
+  const { rows } = await db.query<{ id: string }>(
+    'select b.id from batch b where b.id = any($1) and exists (select from reading r where r.batch_id = b.id)',
+    [batchIds],
+  );
+  return new Set(rows.map(({ id }) => id));
+}
+
 export async function addReadings(db: Queryable, batchId: string, rows: ReadonlyArray<Omit<ReadingRow, 'id'>>): Promise<void> {
   await db.query(
     `insert into reading (batch_id, at, kind, value, source)

@@ -10,7 +10,7 @@ import type { Queryable } from '@/db/client';
 import { appliancesOf, type ApplianceRow, type KitchenRow } from '@/db/kitchen';
 import { learnedOf, setLearned } from '@/db/learned';
 import { measurementsOf, type MeasurementRow } from '@/db/measurements';
-import { readingsOf, type ReadingRow } from '@/db/readings';
+import { batchesRead, readingsOf, type ReadingRow } from '@/db/readings';
 import { traysOf, type TrayRow } from '@/db/trays';
 import { compute } from '../compute/compute';
 import type { FinishedTray } from '../compute/jobs/oven-jobs';
@@ -67,16 +67,17 @@ export async function refitAppliance(
     ({ document, baked_on }) =>
       [...appliancesIn(document, kit)].some(({ id }) => id === appliance.id) && (since === null || baked_on >= since),
   );
-  const ids = here.map(({ id }) => id);
-  const [pantry, measured, readings, callRows, trays] = [
+  const all = here.map(({ id }) => id);
+  const [measured, read] = [await measurementsOf(db, all), await batchesRead(db, all)];
+  // Nothing is learned from a batch that nobody weighed or measured; readings are many, so only of those that count.
+  const baked = here.filter(({ id }) => isTold(measured.get(id)) || read.has(id)).slice(-REMEMBERED);
+  const ids = baked.map(({ id }) => id);
+  const [pantry, readings, callRows, trays] = [
     await loadPantry(db),
-    await measurementsOf(db, ids),
     await readingsOf(db, ids),
     await callRowsOf(db, ids),
     await traysOf(db, ids),
   ];
-  // Nothing is learned from a batch that nobody weighed or measured.
-  const baked = here.filter(({ id }) => isTold(measured.get(id)) || readings.get(id)?.length).slice(-REMEMBERED);
   const finished: FinishedTray[] = [];
   const offsets: number[] = [];
   for (const batch of baked) {
@@ -95,8 +96,8 @@ export async function refitAppliance(
     }
   }
   // Who took the two readings has had a thermometer in it: what is left of its offset is small.
-  const read = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;
-  const thermometer_K = read ?? (appliance.appliance.heat_up ? 0 : undefined);
+  const offset = offsets.length > 0 ? offsets.reduce((sum, one) => sum + one, 0) / offsets.length : null;
+  const thermometer_K = offset ?? (appliance.appliance.heat_up ? 0 : undefined);
   const learned = await compute('learn', { finished, thermometer_K });
   if (!learned.ok) return learned;
   const knowledge = learned.value;
