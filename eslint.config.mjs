@@ -30,6 +30,7 @@ export default defineConfig(
     '.oven/',
     'dist/',
     'scripts/*.mjs',
+    'tests/loader/*.mjs',
     'lint/*.mjs',
     'node_modules/',
     'public/',

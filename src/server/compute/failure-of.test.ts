@@ -6,8 +6,8 @@ import { DeadlinePassed, QueueFull } from './pool';
 
 /** The same classes as another bundle has them: equal in everything but identity. */
 async function otherCopy(): Promise<typeof Pool & typeof Given> {
-  vi.resetModules();
-  return { ...(await import('./pool')), ...(await import('@/workers/given-up')) };
+  const again = (path: string): Promise<unknown> => import(`${path}?again`);
+  return { ...((await again('./pool')) as typeof Pool), ...((await again('@/workers/given-up')) as typeof Given) };
 }
 
 afterEach(() => vi.restoreAllMocks());
