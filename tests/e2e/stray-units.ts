@@ -16,7 +16,8 @@ export const STRAY = {
   metric: new RegExp(
     [
       String.raw`\d\s?(?:oz|lb|ft|fl oz|″)\b`,
-      String.raw`\d in\b(?! [\da-z])`,
+      // Not the second load of two that goes in.
+      String.raw`(?<!\bof \d*)\d in\b(?! [\da-z])`,
       '°F',
       String.raw`\d (?:am|pm)\b`,
       String.raw`\b${MONTH} \d{1,2},`,

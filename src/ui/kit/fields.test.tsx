@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';
@@ -112,6 +113,36 @@ describe('a number', () => {
     const { told, field } = weight();
     await userEvent.type(field, '{ArrowUp}{ArrowUp}{Shift>}{ArrowDown}{/Shift}');
     expect(told.mock.calls.flat()).toEqual([12.5, 13, 8]);
+  });
+});
+
+/** What people type, with the field's unit and what it means there. */
+const TYPED = readFileSync('tests/written/typed-values.txt', 'utf8')
+  .split('\n')
+  .filter((line) => line !== '' && !line.startsWith('#'))
+  .map((line) => line.split('|').map((cell) => cell.trim()));
+
+describe('a number typed in any of two hundred ways', () => {
+  it('counts as what it means, or is refused and stays with what would be accepted; never another number', async () => {
+    expect(TYPED.length).toBeGreaterThanOrEqual(200);
+    const keys = userEvent.setup({ delay: null });
+    for (const [typed, unit, meant] of TYPED) {
+      const told = vi.fn();
+      render(<NumberField label="box" unit={unit} value={-7} min={-1e6} max={1e6} onChange={told} />);
+      const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'box' });
+      await keys.clear(field);
+      // Keys that a test's own language gives a meaning to are typed as themselves.
+      await keys.type(field, `${typed.replaceAll(/[{[]/g, '$&$&')}{Enter}`);
+      if (meant === 'refused') {
+        expect(told, `"${typed}"`).not.toHaveBeenCalled();
+        expect([field.getAttribute('aria-invalid'), field.value], `"${typed}"`).toEqual(['true', typed]);
+        expect(screen.getByRole('alert').textContent, `"${typed}"`).toContain('between');
+      } else {
+        expect(told.mock.calls, `"${typed}"`).toHaveLength(1);
+        expect(told.mock.calls[0][0], `"${typed}"`).toBeCloseTo(Number(meant), 3);
+      }
+      cleanup();
+    }
   });
 });
 
