@@ -1,7 +1,8 @@
 #!/usr/bin/env bash
 # Some of the tests, with the database or the application they need.
 #
-#   npm run test:unit [-- NAME...]    in seconds; what changed lately runs again with npm run test:watch
+#   npm run test:unit [-- NAME...]    in seconds; what changed lately runs again with npm run test:watch; OVEN_SWEEPS=all tries every
+#                                     made-up case, of which npm test tries a share
 #   npm run test:db [-- NAME...]      use cases over a PostgreSQL of the tests' own
 #   npm run test:e2e [-- FILE...]     journeys through Chromium, on an application that is built and started first
 #   npm run test:faults [-- NAME...]  sudden ends, bad lines, full disks and nonsense, on houses of the tests' own; OVEN_FAULTS=short

@@ -5,6 +5,7 @@ import { solve, type Day, type DayBatch } from '@/core/bakeday';
 import { seededRandom } from '@/core/quantities';
 import { batch, dayOf, inMachine, load, oven, unload, wait, work, x2 } from './bakeday-cases';
 import { exactDay } from './exact-day';
+import { ofSweep } from './sweep';
 
 const DEHY = { ...oven(), id: 'dehy1', kind: 'dehy' as const, slots: 6, tol: 3, heat: 5, cool: 5 };
 
@@ -50,14 +51,15 @@ async function shortest(day: Day, most: number): Promise<number> {
 
 describe('days as short as can be', () => {
   it('the oracle itself finds the proven 399', async () => expect(await shortest(x2(), 520)).toBe(399), 90_000);
-  it.each([
+  const sizes = [
     [2, 1],
     [2, 2],
-    [2, 3],
     [3, 4],
     [3, 5],
+    [2, 3],
     [4, 6],
-  ])(
+  ] as const;
+  it.each(ofSweep(sizes, 2))(
     '%d batches, day %d',
     async (count, seed) => {
       const day = smallDay(count, seed);

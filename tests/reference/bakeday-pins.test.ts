@@ -4,6 +4,7 @@ import { complaintsAbout, solve, type Day } from '@/core/bakeday';
 import { seededRandom } from '@/core/quantities';
 import { batch, dayOf, inMachine, wait, work } from './bakeday-cases';
 import { randomDay } from './random-day';
+import { sweepLength } from './sweep';
 
 const withPins = (day: Day, pins: ReadonlyMap<string, number>): Day => ({
   ...day,
@@ -23,8 +24,9 @@ const planned = (day: Day) => {
 };
 
 describe('pins that fit together', () => {
-  it('are all kept, on sixty made-up days whose pins a plan without them keeps', () => {
-    for (let seed = 0; seed < 60; seed++) {
+  const days = sweepLength(60, 15);
+  it(`are all kept, on ${days} made-up days whose pins a plan without them keeps`, () => {
+    for (let seed = 0; seed < days; seed++) {
       const free = withPins(randomDay(seed), new Map());
       const one = solve(free, { seed: seed + 1000, iterations: 300 });
       if (!one) throw new Error(`day ${seed} has no plan`);
