@@ -5,8 +5,20 @@ const config: NextConfig = {
   poweredByHeader: false,
   // Pages go over loopback: squeezing them costs more than sending them.
   compress: false,
-  // Read from disk and connected at run time; bundling them would only slow the build.
-  serverExternalPackages: ['pg', 'joi', 'papaparse', '@pdf-lib/fontkit', 'qrcode', 'sharp'],
+  // Loaded once, by Node, by whichever route needs them first: what is bundled is bundled into each of fifty routes, and read in anew for it.
+  serverExternalPackages: [
+    'pg',
+    'joi',
+    'papaparse',
+    'qrcode',
+    'sharp',
+    '@cantoo/pdf-lib',
+    '@cantoo/fontkit',
+    '@e965/xlsx',
+    'htmlparser2',
+    'fast-xml-parser',
+    'ical-generator',
+  ],
   // What the proxy puts on pages and answers, also on the files that never pass it.
   headers: () =>
     Promise.resolve([{ source: '/:path*', headers: Object.entries(EVERYWHERE).map(([key, value]) => ({ key, value })) }]),
