@@ -43,6 +43,10 @@ vitest page
 say "== database, while the app is built"
 ensure_programs
 node dist/drop-database.mjs >&2
+# The demo kitchen takes half a minute to work out: it is worked out once, and every suite has a copy.
+node dist/set-up-database.mjs >&2
+export OVEN_SEEDED="$STATE/seeded.dump"
+"$PGBIN/pg_dump" -Fc --no-owner --no-privileges -f "$OVEN_SEEDED" "$OVEN_DATABASE_URL" || unset OVEN_SEEDED
 bash scripts/start.sh > test-results/start.log 2>&1 &
 starting=$!
 vitest db

@@ -7,6 +7,7 @@ import '@/db/client';
 import { grantToApp } from '@/db/app-role';
 import { migrate } from '@/db/migrate';
 import { seedDemo } from '../../scripts/seed-demo';
+import { copySeeded } from '../seeded-copy';
 
 const TEMPLATE = 'oven_test_template';
 const DEMO = 'oven_test_demo';
@@ -36,10 +37,13 @@ export default async function setup(): Promise<() => Promise<void>> {
   await migrate(client, 'src/db/migrations');
   await grantToApp(client, APP.password, APP.name);
   await client.end();
-  await asAdmin(`drop database if exists ${DEMO} with (force)`, `create database ${DEMO} template ${TEMPLATE}`);
+  await asAdmin(`drop database if exists ${DEMO} with (force)`);
+  const isCopied = await copySeeded(urlOf(DEMO));
+  if (!isCopied) await asAdmin(`create database ${DEMO} template ${TEMPLATE}`);
   const demo = new pg.Client({ connectionString: urlOf(DEMO) });
   await demo.connect();
-  await seedDemo(demo);
+  if (isCopied) await grantToApp(demo, APP.password, APP.name);
+  else await seedDemo(demo);
   await demo.end();
   return () => asAdmin(...[TEMPLATE, DEMO].map((name) => `drop database if exists ${name} with (force)`));
 }

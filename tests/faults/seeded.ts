@@ -1,4 +1,5 @@
 import { Cluster } from './cluster';
+import { copySeeded } from '../seeded-copy';
 import { setUp } from './house';
 
 let cluster: Cluster | null = null;
@@ -7,6 +8,7 @@ let cluster: Cluster | null = null;
 export async function setup(): Promise<void> {
   cluster = await Cluster.make();
   await cluster.start();
+  await copySeeded(cluster.url);
   await setUp(cluster);
   await cluster.stop();
   process.env.OVEN_FAULTS_SEEDED = cluster.folder;
