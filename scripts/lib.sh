@@ -53,7 +53,7 @@ ensure_debian() {
 # Builds the programs beside the page (doors, set-up, the server's worker) when their sources changed; half a second.
 ensure_programs() {
   local want have
-  want="$( find src scripts -type f | sort | xargs cat package-lock.json tsconfig.json 2>/dev/null | hash_of)"
+  want="$( find src scripts -type f ! -name "*.test.*" | sort | xargs cat package-lock.json tsconfig.json 2>/dev/null | hash_of)"
   have="$(cat dist/.built 2>/dev/null || true)"
   [ "$want" = "$have" ] && return
   mkdir -p dist
@@ -65,7 +65,7 @@ ensure_programs() {
 # nothing to do.
 ensure_build() {
   local want have
-  want="$(find src data examples public -type f | sort | xargs cat package.json package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  want="$(find src data examples public -type f ! -name "*.test.*" | sort | xargs cat package.json package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
   have="$(cat .next/oven-build 2>/dev/null || true)"
   [ "$have" = "$want $(built_files)" ] && return 1
   say "Building (about a minute) ..."
