@@ -82,10 +82,14 @@ export async function typeIn(field: Locator, text: string): Promise<void> {
   await field.blur();
 }
 
-/** Starts a batch from a recipe of the book and waits until it is predicted. */
+/** Starts a batch from a recipe, by its own page, which is lighter than the book, and waits until it is predicted. */
 export async function bake(page: Page, recipe: string): Promise<void> {
-  await page.goto('/recipes');
-  await page.getByRole('button', { name: `Bake ${recipe}` }).click();
+  const book = await page.request.get('/api/recipes', { params: { q: recipe } });
+  const { recipes } = (await book.json()) as { readonly recipes: ReadonlyArray<{ readonly id: string; readonly name: string }> };
+  const found = recipes.find(({ name }) => name === recipe);
+  if (!found) throw new Error(`There is no recipe ${recipe}.`);
+  await page.goto(`/recipes/${found.id}`);
+  await page.getByRole('button', { name: 'Bake this' }).click();
   await page.waitForURL(/\/batch\//);
   await predicted(page);
 }
