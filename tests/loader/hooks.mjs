@@ -8,7 +8,7 @@ import { transform } from 'esbuild';
 
 const SOURCES = new URL('../../src/', import.meta.url);
 /** Next alone knows which side of the wire a module is on; tests run on the server's. */
-const STAND_INS = { 'server-only': new URL('../stubs/empty.ts', import.meta.url).href };
+const SERVER_ONLY = new URL('../stubs/empty.ts', import.meta.url).href;
 /** What an import leaves out. */
 const ENDS = ['', '.ts', '.tsx', '/index.ts', '/index.tsx'];
 
@@ -22,13 +22,15 @@ function ownOf(specifier, parent) {
 }
 
 export async function resolve(specifier, context, next) {
-  const standIn = STAND_INS[specifier];
-  if (standIn) return { url: standIn, shortCircuit: true };
+  if (specifier === 'server-only') return { url: SERVER_ONLY, shortCircuit: true };
   const own = ownOf(specifier, context.parentURL);
-  const path = own && fileURLToPath(own);
-  const end = path && ENDS.find((one) => isFile(path + one));
-  // A question mark asks for another copy of a module.
-  if (end !== undefined && end !== null) return { url: pathToFileURL(path + end).href + own.search, shortCircuit: true };
+  if (own) {
+    const path = fileURLToPath(own);
+    const end = ENDS.find((one) => isFile(path + one));
+    if (end === undefined) throw new Error(`There is no module "${specifier}", which ${context.parentURL} imports.`);
+    // A question mark asks for another copy of a module.
+    return { url: pathToFileURL(path + end).href + own.search, shortCircuit: true };
+  }
   try {
     return await next(specifier, context);
   } catch (error) {
