@@ -105,7 +105,7 @@ export async function logTally(db: Queryable, kitchenId: string): Promise<LogTal
        count(*) filter (where m.loss_pct between m.loss_low_pct and m.loss_high_pct)::int as inside,
        count(m.pieces)::int as counted, count(*) filter (where m.pieces_inside)::int as pieces_inside,
        avg(m.loss_pct - m.loss_likely_pct) as shift_pct
-     from measurement m join batch b on b.id = m.batch_id where b.kitchen_id = $1`,
+     from measurement m where m.kitchen_id = $1`,
     [kitchenId],
   );
   return rows[0];

