@@ -49,7 +49,8 @@ export class Cluster {
   }
 
   async start(): Promise<void> {
-    const settings = `-c listen_addresses=127.0.0.1 -c port=${this.port} -c unix_socket_directories=${this.folder} -c max_wal_size=64MB`;
+    // What is killed here are processes: what they wrote is the system's to keep, whether it was forced to the disk or not.
+    const settings = `-c listen_addresses=127.0.0.1 -c port=${this.port} -c unix_socket_directories=${this.folder} -c max_wal_size=64MB -c fsync=off`;
     await this.program('pg_ctl', [
       '-w',
       '-s',

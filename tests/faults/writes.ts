@@ -34,12 +34,22 @@ const counted = async (db: Database, sql: string, ...values: unknown[]): Promise
 /** The number at the end of a mark: later ones are larger. */
 const numberOf = (mark: string): number => Number(/\d+$/.exec(mark)?.[0]);
 
+/** Sends what must be there before anything else: a machine that stands still for a while is asked again, under the same key. */
+async function settled(send: Send, path: string, body: unknown, key: string): Promise<Json> {
+  let answer: Answer = { status: 0, body: {} };
+  for (let tries = 0; tries < 8; tries++) {
+    answer = await send('POST', path, body, key);
+    if (taken(answer)) return answer.body;
+  }
+  throw new Error(`The scene could not be set: POST ${path} was answered ${JSON.stringify(answer)}`);
+}
+
 /** Makes what the writes need. */
 export async function sceneOf(send: Send, db: Database): Promise<Scene> {
   const made = async (name: string): Promise<string> =>
-    ((await send('POST', '/api/batches', { ...HILLBARS, name }, `scene-${name}`)).body as { id: string }).id;
+    String((await settled(send, '/api/batches', { ...HILLBARS, name }, `scene-${name}`)).id);
   const [batch, weighed, baking] = [await made('Edited'), await made('Weighed'), await made('Baked')];
-  await send('POST', '/api/oven', { batch: baking }, 'scene-bake');
+  await settled(send, '/api/oven', { batch: baking }, 'scene-bake');
   const { rows } = await db.query<{ id: string }>('select id from jar where gone_at is null order by id limit 1');
   // As full as it need be for what is given away of it.
   await db.query('update jar set pieces = 1000000, left_over = 1000000 where id = $1', [rows[0].id]);
