@@ -19,6 +19,8 @@ const config: NextConfig = {
     'fast-xml-parser',
     'ical-generator',
   ],
+  // No list here is long enough for what draws only the rows in view.
+  turbopack: { resolveAlias: { '@tanstack/react-virtual': './src/ui/kit/no-virtual-list.ts' } },
   // What the proxy puts on pages and answers, also on the files that never pass it.
   headers: () =>
     Promise.resolve([{ source: '/:path*', headers: Object.entries(EVERYWHERE).map(([key, value]) => ({ key, value })) }]),

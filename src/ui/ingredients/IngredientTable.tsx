@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { Prediction } from '@/core/prediction';
 import type { FinishRole } from '@/core/catalogue';
@@ -9,8 +10,10 @@ import { Choice } from '../kit/Choice';
 import { IngredientPicker } from './IngredientPicker';
 import { IngredientRow } from './IngredientRow';
 import type { Habits } from './habits';
-import { PartHead } from './parts/PartHead';
 import { FINISHES, changedPart, intoPart, roleName, withPart, withoutPart } from './parts/change-parts';
+
+// Most recipes are a dough and nothing else.
+const PartHead = dynamic(() => import('./parts/PartHead').then((head) => head.PartHead));
 
 /** Lines as they are changed; the list is replaced, so that each change is one step of undo. */
 export type ChangeLines = (next: (lines: readonly RecipeLine[]) => readonly RecipeLine[]) => void;

@@ -1,5 +1,6 @@
 'use client';
 import { counted } from '@/core/quantities';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { onItsTray } from '@/core/yield';
 import { finishingFrom, type BatchDocument } from '@/core/document';
@@ -12,23 +13,25 @@ import { useSize } from '../../kit/use-size';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { dialHere } from '../../format/dial-words';
-import { CakePictures } from './CakePictures';
 import { HandGap } from './HandGap';
-import { HollowPictures } from './HollowPictures';
 import { LevelPicker } from './LevelPicker';
-import { LoosePictures } from './LoosePictures';
-import { BatterDeep } from './BatterDeep';
-import { HowThick } from './HowThick';
-import { OtherPan } from './OtherPan';
 import { OwnOutline } from './OwnOutline';
 import { ShapeFields } from './ShapeFields';
 import { LeftOver, SheetWords } from './SheetWords';
 import { SheetPictures } from './SheetPictures';
 import { SizeForDogs } from './SizeForDogs';
-import { SlabPictures } from './SlabPictures';
 import { TemplateMenu } from './TemplateMenu';
 import { ThickestOfTen } from './ThickestOfTen';
 import { METHOD_WORDS } from './method-words';
+
+// What only some ways of shaping have.
+const CakePictures = dynamic(() => import('./CakePictures').then((one) => one.CakePictures));
+const HollowPictures = dynamic(() => import('./HollowPictures').then((one) => one.HollowPictures));
+const LoosePictures = dynamic(() => import('./LoosePictures').then((one) => one.LoosePictures));
+const SlabPictures = dynamic(() => import('./SlabPictures').then((one) => one.SlabPictures));
+const OtherPan = dynamic(() => import('./OtherPan').then((one) => one.OtherPan));
+const BatterDeep = dynamic(() => import('./BatterDeep').then((one) => one.BatterDeep));
+const HowThick = dynamic(() => import('./HowThick').then((one) => one.HowThick));
 
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {

@@ -1,12 +1,15 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { rowOfLine, type Pantry } from '@/core/pantry';
 import type { Answer } from '@/formats/recipe-draft';
 import type { ReadIngredient } from '@/formats/recipe-text';
 import { mass } from '../../format/units';
-import { IngredientPicker } from '../../ingredients/IngredientPicker';
 import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
+
+// Only where a line names nothing that is known.
+const IngredientPicker = dynamic(() => import('../../ingredients/IngredientPicker').then((way) => way.IngredientPicker));
 
 type LineRowProps = {
   readonly line: ReadIngredient;
