@@ -65,9 +65,29 @@ test('the heat: wished for, moved by hand, measured, and moved on into another a
     await page.getByRole('option', { name: 'Small fan oven' }).click();
     await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
   });
-  await test.step('a batch moves on into the dryer by menu, and is compared with a recipe of the book', async () => {
+  await test.step('the programme is steered by keyboard, typed, undone and redone', async () => {
     await bake(page, 'Rye and bone-broth rusks');
     await page.getByRole('tab', { name: /Heat/ }).click();
+    const corner = page.locator('[data-corner="0"]');
+    await expect(corner).toHaveAttribute('aria-valuetext', '165 °C for 18 minutes');
+    await corner.press('ArrowRight');
+    await corner.press('Shift+ArrowRight');
+    await corner.press('ArrowUp');
+    await expect(corner).toHaveAttribute('aria-valuetext', '170 °C for 29 minutes');
+    await typeIn(page.getByLabel('Setpoint of step 1'), '900');
+    await expect(page.getByText('between 30 and 260 °C')).toBeVisible();
+    await expect(corner).toHaveAttribute('aria-valuetext', '170 °C for 29 minutes');
+    await typeIn(page.getByLabel('Setpoint of step 1'), '150');
+    await expect(corner).toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(corner).not.toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect(corner).toHaveAttribute('aria-valuetext', '150 °C for 29 minutes');
+    await page.getByRole('button', { name: 'Add a step' }).click();
+    await page.getByRole('menuitem', { name: /^turn underside/ }).click();
+    await expect(page.getByRole('list', { name: 'Steps of the programme' }).getByText('turn')).toHaveCount(2);
+  });
+  await test.step('a batch moves on into the dryer by menu, and is compared with a recipe of the book', async () => {
     const water = await outcome(page, 'water');
     await page.getByRole('button', { name: 'Add a step' }).click();
     await page.getByRole('menuitem', { name: 'Five-tray dehydrator' }).click();

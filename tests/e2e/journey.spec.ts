@@ -1,6 +1,8 @@
 import { expect } from '@playwright/test';
 import { expectAccessible, outcome, predicted, test, typeIn } from './page';
 
+const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
+
 test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weighs', async ({ page, troubles }) => {
   await page.goto('/recipes');
   await page.getByRole('button', { name: 'Bake Beet and mackerel hillbars' }).click();
@@ -55,6 +57,16 @@ test('from bowl to jar to log: a baker changes a batch, saves it, bakes and weig
     await predicted(page);
     await expect(page.getByLabel('Name of the batch')).toHaveValue(name);
     expect(await outcome(page, 'snap')).toBe(before);
+  });
+
+  await test.step('every station opens by its number and keeps the outcome in view', async () => {
+    for (const [i, name] of BENCHES.entries()) {
+      await page.locator('body').press(String(i + 1));
+      await expect(page.getByRole('tab', { name: new RegExp(name) })).toHaveAttribute('aria-selected', 'true');
+      await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
+      await expect(page.locator('[data-outcome="snap"]')).toBeInViewport();
+      if (name === 'Keep') await page.locator('[data-chart] polyline').waitFor();
+    }
   });
 
   await test.step('it is in the log, and is weighed there', async () => {

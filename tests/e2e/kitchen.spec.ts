@@ -12,8 +12,12 @@ test('the kitchen from day to day: today, the jars, the log', async ({ page, tro
     await page.getByRole('link', { name: /^Open (?!it$)/ }).click();
     await page.waitForURL(/\/batch\//);
   });
-  await test.step('jars: a pack is opened, taken from, frozen and discarded with a reason', async () => {
+  await test.step('the theme is switched by hand and stays', async () => {
+    await page.getByLabel('Night oven: dark colours').click();
     await page.goto('/jars');
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
+  });
+  await test.step('jars: a pack is opened, taken from, frozen and discarded with a reason', async () => {
     const sheet = page.getByRole('region', { name: 'The chosen pack' });
     await page.getByRole('button', { name: /Swede crisps, two roots/ }).click();
     await expect(sheet).toContainText('54 of 54');

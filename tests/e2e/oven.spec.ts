@@ -1,9 +1,8 @@
-import { expect, test as without, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { bake, expectAccessible, test, typeIn } from './page';
 
 const BUTTONS = 'Cottage-cheese and parsley buttons';
-const CRISPS = 'Swede crisps';
 
 /** A second program over the same database, that may be killed. */
 const OTHER_PORT = 3397;
@@ -11,7 +10,7 @@ const OTHER = `http://127.0.0.1:${OTHER_PORT}`;
 
 const started: ChildProcess[] = [];
 // Whatever becomes of the test, nothing of it goes on serving an old build.
-without.afterEach(() => {
+test.afterEach(() => {
   for (const app of started.splice(0)) app.kill('SIGKILL');
 });
 
@@ -40,7 +39,22 @@ async function untilIn(page: Page): Promise<void> {
 const ticks = (page: Page): Promise<void> => expect(page.getByText(/^\d\d:\d\d$/).first()).toBeVisible();
 const gone = (app: ChildProcess): Promise<void> => new Promise((resolve) => app.once('exit', () => resolve()));
 
-test('a batch is called through from the bowl to the jar, on two pages and by key', async ({ page, context }) => {
+type Kept = {
+  readonly calls: unknown;
+  readonly readings: unknown;
+  readonly stands: { readonly before_g: unknown; readonly went_in: unknown };
+};
+/** What the kitchen knows of what is at the oven. */
+async function kept(): Promise<Kept[]> {
+  const { bakes } = (await (await fetch(`${OTHER}/api/oven`)).json()) as { bakes: Kept[] };
+  return bakes.map(({ calls, readings, stands: { before_g, went_in } }) => ({ calls, readings, stands: { before_g, went_in } }));
+}
+
+test('a batch is called through on two pages and by key, and through a sudden end, from the bowl on', async ({
+  page,
+  context,
+}) => {
+  let app = await run();
   await bake(page, BUTTONS);
   await page.getByRole('button', { name: 'Begin at the oven' }).click();
   await page.waitForURL('/oven');
@@ -50,7 +64,7 @@ test('a batch is called through from the bowl to the jar, on two pages and by ke
 
   const phone = await context.newPage();
   await phone.setViewportSize({ width: 390, height: 844 });
-  await phone.goto('/oven');
+  await phone.goto(`${OTHER}/oven`);
   await expect(phone.getByRole('heading', { name: 'Weigh and mix' })).toBeVisible();
 
   await test.step('space is done, and the other page hears of it', async () => {
@@ -86,6 +100,29 @@ test('a batch is called through from the bowl to the jar, on two pages and by ke
     await page.getByRole('button', { name: 'Note it' }).click();
     await expect(phone.getByRole('list', { name: 'Noted' })).toContainText('tray 1390');
   });
+  await test.step('killed and started again, nothing is lost and the right call is on the screen', async () => {
+    await expect(phone.locator('[data-call^="heat-1/1"]')).toBeVisible();
+    const title = await phone.locator('[data-call] h2').innerText();
+    // The page shows an answer before the kitchen has heard it: what was not heard yet would be told again after the end.
+    await expect.poll(async () => (await kept())[0]?.stands.went_in ?? null).not.toBeNull();
+    const before = await kept();
+    expect(before).toHaveLength(1);
+    const end = gone(app);
+    app.kill('SIGKILL');
+    await end;
+    await expect(phone.getByText('no connection to the kitchen')).toBeVisible();
+    // The clock goes on without the kitchen.
+    const frozen = await phone.locator('[data-left] strong').innerText();
+    await expect(phone.locator('[data-left] strong')).not.toHaveText(frozen);
+
+    app = await run();
+    expect(await kept()).toEqual(before);
+    // The page that stayed open finds its way back, and one that is opened anew shows the same call.
+    await expect(phone.getByText('no connection to the kitchen')).toBeHidden({ timeout: 20_000 });
+    await phone.reload();
+    await expect(phone.locator('[data-call] h2')).toHaveText(title);
+    await expect(phone.getByLabel('Tray with raw pieces')).toHaveValue('1400');
+  });
   await test.step('given up only when asked twice', async () => {
     await page.getByRole('button', { name: 'Give this batch up' }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
@@ -94,67 +131,7 @@ test('a batch is called through from the bowl to the jar, on two pages and by ke
     await expect(page.getByRole('button', { name: `Begin ${BUTTONS}` }).first()).toBeVisible();
   });
   await phone.close();
+  const over = gone(app);
+  app.kill('SIGTERM');
+  await over;
 });
-
-// A kitchen that is killed makes failed requests: here they are meant.
-without(
-  'killed in the middle of a bake and started again, nothing is lost and the right call is on the screen',
-  async ({ page }) => {
-    await bake(page, CRISPS);
-    let app = await run();
-    await page.goto(`${OTHER}/oven`);
-    await ticks(page);
-    await page
-      .getByRole('button', { name: `Begin ${CRISPS}` })
-      .first()
-      .click();
-    await page.getByRole('button', { name: 'Mixed' }).click();
-    await expect(page.getByRole('heading', { name: 'Weigh and mix' })).toBeHidden();
-    await typeIn(page.getByLabel('Empty tray'), '210');
-    await typeIn(page.getByLabel('Tray with raw pieces'), '360');
-    await expect(page.getByLabel('Tray with raw pieces')).toHaveValue('360');
-    await untilIn(page);
-    await page.getByRole('button', { name: 'They are in' }).click();
-    await expect(page.locator('[data-call^="heat-1/1"]')).toBeVisible();
-    const title = await page.locator('[data-call] h2').innerText();
-    type Kept = {
-      readonly calls: unknown;
-      readonly readings: unknown;
-      readonly stands: { readonly before_g: unknown; readonly went_in: unknown };
-    };
-    const kept = async (): Promise<Kept[]> => {
-      const { bakes } = (await (await fetch(`${OTHER}/api/oven`)).json()) as { bakes: Kept[] };
-      return bakes.map(({ calls, readings, stands: { before_g, went_in } }) => ({
-        calls,
-        readings,
-        stands: { before_g, went_in },
-      }));
-    };
-    // The page shows an answer before the kitchen has heard it: what was not heard yet would be told again after the end.
-    await expect.poll(async () => (await kept())[0]?.stands.went_in ?? null).not.toBeNull();
-    const before = await kept();
-    expect(before).toHaveLength(1);
-
-    const end = gone(app);
-    app.kill('SIGKILL');
-    await end;
-    await expect(page.getByText('no connection to the kitchen')).toBeVisible();
-    // The clock goes on without the kitchen.
-    const frozen = await page.locator('[data-left] strong').innerText();
-    await expect(page.locator('[data-left] strong')).not.toHaveText(frozen);
-
-    app = await run();
-    expect(await kept()).toEqual(before);
-    // The page that stayed open finds its way back, and one that is opened anew shows the same call.
-    await expect(page.getByText('no connection to the kitchen')).toBeHidden({ timeout: 20_000 });
-    await page.reload();
-    await expect(page.locator('[data-call] h2')).toHaveText(title);
-    await expect(page.getByLabel('Tray with raw pieces')).toHaveValue('360');
-    await page.getByRole('button', { name: 'Give this batch up' }).click();
-    await page.getByRole('button', { name: 'Give it up', exact: true }).click();
-    await expect(page.getByRole('button', { name: `Begin ${CRISPS}` }).first()).toBeVisible();
-    const over = gone(app);
-    app.kill('SIGTERM');
-    await over;
-  },
-);

@@ -1,5 +1,19 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page, type Response } from '@playwright/test';
+
+/**
+ * Whoever goes somewhere waits until the page there runs: what is pressed or chosen before that is lost, and a slow machine needs
+ * seconds.
+ */
+export function untilItRuns(page: Page): void {
+  const runs = async (answer: Response | null): Promise<Response | null> => {
+    if (answer?.headers()['content-type']?.startsWith('text/html')) await page.locator('html[data-awake]').waitFor();
+    return answer;
+  };
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  page.goto = async (...to) => runs(await goto(...to));
+  page.reload = async (...how) => runs(await reload(...how));
+}
 
 /** A page that fails its test on any console error, thrown error, failed request or server error. */
 export const test = base.extend<{ troubles: string[] }>({
@@ -8,6 +22,10 @@ export const test = base.extend<{ troubles: string[] }>({
     const { hostname } = new URL(baseURL ?? '');
     const cookie = { name: 'kitchen', value: 'cairnhope', domain: hostname, path: '/' };
     await use({ cookies: [{ ...cookie, expires: -1, httpOnly: true, secure: false, sameSite: 'Lax' }], origins: [] });
+  },
+  context: async ({ context }, use) => {
+    context.on('page', untilItRuns);
+    await use(context);
   },
   troubles: [
     async ({ page }, use) => {
@@ -30,10 +48,17 @@ export const test = base.extend<{ troubles: string[] }>({
   ],
 });
 
-const WCAG: RunOnly = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] };
-const COLOURS: RunOnly = { type: 'rule', values: ['color-contrast'] };
-/** An experiment of the tool's that we hold to all the same: what is seen is part of what is said. Colours take longer than all the rest. */
-const BESIDES = { 'label-content-name-mismatch': { enabled: true }, 'color-contrast': { enabled: false } };
+/** What a tool looks at, and which of its rules besides. */
+type Look = Pick<Parameters<AxeBuilder['options']>[0], 'runOnly' | 'rules'>;
+const WCAG = {
+  type: 'tag',
+  values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+} satisfies Look['runOnly'];
+/** An experiment of the tool's that we hold to all the same: what is seen is part of what is said. */
+const ALL: Look = { runOnly: WCAG, rules: { 'label-content-name-mismatch': { enabled: true } } };
+/** Colours take longer than all the rest. */
+const BUT_COLOURS: Look = { ...ALL, rules: { ...ALL.rules, 'color-contrast': { enabled: false } } };
+const COLOURS: Look = { runOnly: { type: 'rule', values: ['color-contrast'] } };
 /** Rows of a long list are alike: so many of them are looked at. */
 const ROWS = 20;
 
@@ -42,25 +67,26 @@ const ROWS = 20;
  * are looked at in look-over.spec.ts.
  */
 export async function expectAccessible(page: Page): Promise<void> {
-  await expectNone(page, WCAG);
+  await expectNone(page, BUT_COLOURS);
   // Counted: a dialog's own box is empty where what it shows is fixed to the window.
   if ((await page.getByRole('dialog').count()) > 0) await expectNone(page, COLOURS, '[role=dialog]');
 }
 
+/** The same with the colours of all the page. */
+export const expectAccessibleInColour = (page: Page): Promise<void> => expectNone(page, ALL);
+
 /** Nothing that is too pale to read. */
 export const expectContrast = (page: Page): Promise<void> => expectNone(page, COLOURS);
 
-type RunOnly = { readonly type: 'tag' | 'rule'; readonly values: string[] };
-
 /** Only faults are gathered, and in the page itself: there are no frames here, and a page is looked at three times as fast. */
-async function expectNone(page: Page, runOnly: RunOnly, within = ':root'): Promise<void> {
+async function expectNone(page: Page, look: Look, within = ':root'): Promise<void> {
   // What lies under the bars that stay can be scrolled out from under them: the tool does not scroll.
   const style = await page.addStyleTag({ content: '.sticky, nav.fixed { position: static !important; }' });
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode(true)
     .include(within)
     .exclude(`:is(tr, li):nth-of-type(n + ${ROWS + 1})`)
-    .options({ runOnly, ...(runOnly.type === 'tag' ? { rules: BESIDES } : {}), resultTypes: ['violations'], preload: false })
+    .options({ ...look, resultTypes: ['violations'], preload: false })
     .analyze();
   await style.evaluate((element) => (element as Element).remove());
   expect(

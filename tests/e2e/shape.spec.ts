@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
+import { heldUp } from './held-up';
 import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
 
 const openShape = async (page: Page, recipe: string): Promise<void> => {
@@ -20,39 +21,50 @@ const firstRoll = async (page: Page): Promise<number> =>
 const BEAN = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 60">
   <g transform="translate(5 5)"><path d="M0 25C0 5 30 -5 55 8S110 0 110 25 90 50 60 44 0 50 0 25Z M50 20v8h8v-8z"/></g></svg>`;
 
-test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another pan', async ({ page }) => {
+test('shaping: laid tighter, cut by an own outline, as a hand cuts, in another pan', async ({ page, browser, troubles }) => {
   await test.step('a tighter layout is searched beside the page, and stopped when nobody waits for it', async () => {
-    await page.addInitScript(() => {
-      const tasks: number[] = [];
-      Object.assign(window, { longTasks: tasks });
-      new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
-        type: 'longtask',
-      });
-    });
     await openShape(page, 'Beet and mackerel hillbars');
     await page.getByRole('radio', { name: 'Tightest, paper template' }).click();
     await expect(page.getByRole('progressbar', { name: 'Search for a tighter layout' })).toBeVisible();
     await page.getByRole('button', { name: 'Stop' }).click();
     await expect(page.getByRole('radio', { name: 'As your hand does it' })).toBeChecked();
-    // Other work on the machine comes and goes: the calmest of three searches is what the page itself does.
+    // What the browser does by itself comes and goes: the calmest of three searches is what the page itself does.
     const worst: number[] = [];
     for (const length_mm of [61, 62, 63]) {
       await page.getByRole('radio', { name: 'As your hand does it' }).click();
       await typeIn(page.getByLabel('Cutter long'), String(length_mm));
       await predicted(page);
       const byHand = await firstRoll(page);
-      await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks.splice(0));
-      await page.getByRole('radio', { name: 'Tightest, paper template' }).click();
-      await expect(page.getByRole('progressbar')).toBeVisible();
-      await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 30_000 });
-      await expect.poll(() => firstRoll(page)).toBeGreaterThanOrEqual(byHand);
-      worst.push(Math.max(0, ...(await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks))));
+      worst.push(
+        await heldUp(browser, page, async () => {
+          await page.getByRole('radio', { name: 'Tightest, paper template' }).click();
+          await expect(page.getByRole('progressbar')).toBeVisible();
+          await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 30_000 });
+          await expect.poll(() => firstRoll(page)).toBeGreaterThanOrEqual(byHand);
+        }),
+      );
       if (Math.min(...worst) < 50) break;
     }
     expect(Math.min(...worst)).toBeLessThan(50);
   });
   await test.step('an outline of one’s own is mended, cut, and printed at true size', async () => {
     await openShape(page, 'Beet and mackerel hillbars');
+    await test.step('what cannot be worked out is told, and the last outcome stays in view', async () => {
+      await page.getByRole('button', { name: /More/ }).click();
+      const [long, wide] = [page.getByLabel('Tray', { exact: true }), page.getByLabel('by', { exact: true }).last()];
+      const was = await long.inputValue();
+      await typeIn(long, '60');
+      await typeIn(wide, '60');
+      // Told beside the outcome, and beside the name as well once it could not be saved.
+      await expect(page.getByText('The cutter is larger than the tray').first()).toBeVisible();
+      await expect(page.locator('[data-outcome="snap"]')).toBeVisible();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(page.getByText('The cutter is larger than the tray')).toHaveCount(0);
+      await typeIn(long, was);
+      await predicted(page);
+      // What is refused on purpose is answered with 422, which Chromium reports as an error.
+      troubles.splice(0, troubles.length, ...troubles.filter((trouble) => !/422/.test(trouble)));
+    });
     await page
       .getByLabel('Own outline')
       .setInputFiles({ name: 'bean.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(BEAN) });

@@ -9,7 +9,8 @@ export const STRAY = {
       String.raw`[\d¼½¾]\s?(?:mm|cm|kg|g|ml|m)(?![\w/²³·])`,
       '°C',
       String.raw`(?<![\d:])(?:1[3-9]|2[0-3]):\d\d(?!:)`,
-      String.raw`\b\d{1,2} ${MONTH}\b`,
+      // Not the day of one month before the name of the next, as marks of a scale stand side by side.
+      String.raw`(?<!${MONTH} )\b\d{1,2} ${MONTH}\b`,
     ].join('|'),
     'g',
   ),
@@ -39,7 +40,8 @@ function written(): string[] {
     name.endsWith('.json'),
   ))
     gather(JSON.parse(readFileSync(file, 'utf8')));
-  return [...new Set(texts.filter((text) => /\d/.test(text) && text.length > 6))].sort((one, other) => other.length - one.length);
+  const small = texts.filter((text) => /\d/.test(text) && text.length > 6).map((text) => text.toLowerCase());
+  return [...new Set(small)].sort((one, other) => other.length - one.length);
 }
 const WRITTEN = written();
 
@@ -60,21 +62,31 @@ const said = (page: Page): Promise<string[]> =>
         (name) => element.getAttribute(name) ?? '',
       ),
     );
-    // A block's own words, without those of the blocks in it.
-    const words = [...blocks].map((block) =>
-      [...block.childNodes]
-        .filter((child) => !(child instanceof Element && (blocks.has(child) || child.matches('script, style'))))
-        .map((child) => child.textContent ?? '')
-        .join(''),
-    );
-    return [...words, ...aloud].map((text) => text.replace(/\s+/g, ' '));
+    // A block's own words, without those of the blocks in it. What stands in an element of its own is a word of its own.
+    const wordsOf = (of: Element): string =>
+      [...of.childNodes]
+        .map((child) => {
+          if (!(child instanceof Element)) return child.textContent ?? '';
+          return blocks.has(child) || child.matches('script, style') ? '' : ` ${wordsOf(child)} `;
+        })
+        .join('');
+    return [...[...blocks].map(wordsOf), ...aloud].map((text) => text.replace(/\s+/g, ' '));
   });
+
+/** A text without what somebody wrote, also where it is said in small letters within a sentence. */
+function withoutWritten(text: string): string {
+  let rest = text;
+  for (const words of WRITTEN)
+    for (let at = rest.toLowerCase().indexOf(words); at >= 0; at = rest.toLowerCase().indexOf(words))
+      rest = `${rest.slice(0, at)}…${rest.slice(at + words.length)}`;
+  return rest;
+}
 
 /** Places on a page where a number stands in the other system, with the words around it. */
 export async function strayUnits(page: Page, stray: RegExp): Promise<string[]> {
   const found: string[] = [];
   for (const text of await said(page)) {
-    const own = WRITTEN.reduce((rest, words) => rest.replaceAll(words, '…'), text).replaceAll(FOR_EVERYBODY, '…');
+    const own = withoutWritten(text).replaceAll(FOR_EVERYBODY, '…');
     for (const { index, 0: unit } of own.matchAll(stray))
       found.push(own.slice(Math.max(0, index - 40), index + unit.length + 20));
   }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { addDog, bake, expectAccessible, predicted, test } from './page';
+import { addDog, bake, expectAccessible, outcome, predicted, test } from './page';
 
 const CAKE = {
   format: 'upbeat-oven/batch',
@@ -40,7 +40,7 @@ async function held(page: Page, name: string): Promise<number> {
 const kcal = async (page: Page): Promise<number> =>
   Number(/([\d.]+) kcal each/.exec(await page.getByRole('region', { name: 'What comes out' }).innerText())?.[1]);
 
-test('a bare cake is frosted: it feeds more, keeps otherwise, and its label names what is on it', async ({ page }) => {
+async function frostsACake(page: Page): Promise<void> {
   await begin(page, { ...CAKE, name: `${CAKE.name} ${Date.now()}` });
   const bare = await kcal(page);
   await test.step('a part of its own, with its own ingredient and amount', async () => {
@@ -63,6 +63,15 @@ test('a bare cake is frosted: it feeds more, keeps otherwise, and its label name
     await expect(page.getByRole('table', { name: 'What goes on and in' })).toContainText('Frosting');
     await expectAccessible(page);
   });
+  await test.step('in another place it keeps longer', async () => {
+    await page.getByRole('tab', { name: /Keep/ }).click();
+    const before = await outcome(page, 'keeps');
+    await page.getByRole('button', { name: /Place of pack 1/ }).click();
+    await page.getByRole('option', { name: 'in the freezer' }).click();
+    await expect(page.locator('[data-outcome="keeps"]')).not.toHaveText(before);
+    await expect(page.locator('[data-outcome="keeps"]')).toContainText(/week|month/);
+    await predicted(page);
+  });
   await test.step('its label', async () => {
     await expect(page.getByText(/^saved \d\d:\d\d/)).toBeVisible();
     await page.getByRole('tab', { name: /Pack/ }).click();
@@ -76,12 +85,12 @@ test('a bare cake is frosted: it feeds more, keeps otherwise, and its label name
     await expect(picture).toContainText('cream cheese');
     await expect(picture).toContainText(/Contains [^.]*dairy/);
   });
-});
+}
 
 /** What came off the racks of each. */
 const COUNTED = { Bones: 40, Minis: 72, 'Soft balls': 25 };
 
-test('a bowl in three portions goes into three packs in three places, is counted, stored and sold', async ({ page }) => {
+async function sharesOutABowl(page: Page): Promise<void> {
   const example = JSON.parse(readFileSync('examples/one-bowl-three-ways.batch.json', 'utf8')) as object;
   const pack = [
     { option: 'clip-jar', store: 'room', portion: 'Bones' },
@@ -147,9 +156,9 @@ test('a bowl in three portions goes into three packs in three places, is counted
     await page.goto('/jars');
     await expect.poll(() => held(page, name)).toBe(before + 4);
   });
-});
+}
 
-test('a wash with egg on a cracker without stops it for the dog that must not have egg', async ({ page }) => {
+async function washesACracker(page: Page): Promise<void> {
   const dog = `Sorrel ${Date.now() % 1e6}`;
   await test.step('the dog', async () => {
     // The batch reads the dog from the server: what she must not have is there before it is opened.
@@ -177,4 +186,12 @@ test('a wash with egg on a cracker without stops it for the dog that must not ha
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText(`✕ ${dog}`)).toHaveCount(0);
   });
+}
+
+test('the whole treat: frosted, in portions, washed', async ({ page }) => {
+  await test.step('a bare cake is frosted: it feeds more, keeps otherwise, and its label names what is on it', () =>
+    frostsACake(page));
+  await test.step('a bowl in three portions goes into three packs in three places, is counted, stored and sold', () =>
+    sharesOutABowl(page));
+  await test.step('a wash with egg on a cracker without stops it for the dog that must not have egg', () => washesACracker(page));
 });

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
-import { scriptsOf, tooSmallForFingers, wrongAtThisWidth } from './looked-over';
-import { expectAccessible, expectContrast, test } from './page';
-import { STRAY, strayUnits } from './stray-units';
+import { scriptsOf, tooSmallForFingers, wrongAtThisWidth } from '../looked-over';
+import { expectAccessibleInColour, expectContrast, test } from '../page';
+import { STRAY, strayUnits } from '../stray-units';
 
 /** Every place and dead end, as a stranger may enter it. */
 const PLACES = [
@@ -79,8 +79,7 @@ test('every page stands at every width, by day and by night, with room for finge
       }
       // By day at one width and by night at the next: over all pages, every width is seen in both.
       await page.setViewportSize(TRIED[i % TRIED.length]);
-      await expectAccessible(page);
-      await expectContrast(page);
+      await expectAccessibleInColour(page);
       expect.soft(await strayUnits(page, STRAY.metric), address).toEqual([]);
       await page.setViewportSize(TRIED[(i + 1) % TRIED.length]);
       await page.locator('html').evaluate((html) => html.setAttribute('data-theme', 'night'));

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
-import { heldUp } from './held-up';
-import { predicted, test, typeIn } from './page';
+import { heldUp } from '../held-up';
+import { predicted, test, typeIn } from '../page';
 
 /** What a page may take on a quiet machine: until it can be read, and at one thing while it is opened or edited [ms]. */
 const LIMITS = { read: 600, opening: 150, editing: 50 };

@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { METRIC_READER, US_READER, type Reader } from '@/core/said';
-import { predicted, test } from './page';
-import { STRAY, strayUnits } from './stray-units';
+import { predicted, test } from '../page';
+import { STRAY, strayUnits } from '../stray-units';
 
 /** Keeps in what the kitchen is read, over whatever stands there. */
 async function read(page: Page, reader: Reader): Promise<void> {

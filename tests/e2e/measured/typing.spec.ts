@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
-import { SHAPES, STEPS } from '../../src/core/catalogue';
-import { limits } from '../../src/ui/kit/limits';
-import { test } from './page';
+import { SHAPES, STEPS } from '../../../src/core/catalogue';
+import { limits } from '../../../src/ui/kit/limits';
+import { test } from '../page';
 
 /**
  * Values typed by real keys: each counts as what it means, or is refused with a message that stays; never another number. All of them
