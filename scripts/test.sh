@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# npm test: every test, from nothing: packages, database and browser are set up, checks run, then unit, database and
-# end-to-end tests, and faults in short. The last line says how many passed and failed, over all of them.
+# npm test: every test, from nothing: packages, database and browser are set up, checks run, then database and end-to-end tests and
+# faults in short, and unit tests in what these leave of the machine. The last line says how many passed and failed, over all of them.
 #
 #   TEST_PORT       the page's port in the tests (3311)
 #   TEST_DB_PORT    the database's port in the tests (54339)
@@ -18,51 +18,78 @@ ensure_debian /usr/bin/pdftoppm poppler-utils || exit 1
 start_database || exit 1
 trap 'bash scripts/stop.sh' EXIT
 
-count() { # adds "N passed" and "N failed" of a JSON report to the totals; a report that is missing is a failure
+FAILURES=test-results/failures.txt
+rm -f "$FAILURES"
+count() { # adds what a report says to the totals
   local numbers
-  numbers="$(node -e "$2" "$1" 2>/dev/null)" || numbers="0 1"
+  numbers="$(node --import tsx scripts/count-tests.ts "$1" "$FAILURES")" || numbers="0 1"
   passed=$((passed + ${numbers% *})); failed=$((failed + ${numbers#* }))
 }
 
-say "== checks"
-rm -rf .oven/cache  # lint keeps what it said of a file while only the types around it change; here nothing may be remembered
-checks="$(bash scripts/check.sh)"; echo "$checks" | tail -1 > test-results/checks.txt
-passed=$((passed + $(sed 's/ passed.*//' test-results/checks.txt))); failed=$((failed + $(sed 's/.*, \([0-9]*\) failed/\1/' test-results/checks.txt)))
-
-vitest() { # runs one project, and adds what its report says
+began="$SECONDS"
+part() { # says what comes now, and how long it is since the beginning
+  say "== $1 ($((SECONDS - began)) s)"
+}
+vitest() { # runs one project
   rm -f "test-results/$1.json"
   NO_COLOR=1 node_modules/.bin/vitest run --project "$1" --reporter=dot --reporter=json --outputFile.json="test-results/$1.json" >&2
-  count "test-results/$1.json" 'const r = JSON.parse(require("fs").readFileSync(process.argv[1])); const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.length === 0).length; const failed = r.numFailedTests + broken; console.log(r.numPassedTests, failed === 0 && !r.success ? 1 : failed)'
 }
-say "== unit"
-vitest unit
 
-say "== pages"
-vitest page
-
-say "== database, while the app is built"
+part "the build, and the demo kitchen"
 ensure_programs
+(ensure_build) &
+building=$!
 node dist/drop-database.mjs >&2
 # The demo kitchen takes half a minute to work out: it is worked out once, and every suite has a copy.
 node dist/set-up-database.mjs >&2
 export OVEN_SEEDED="$STATE/seeded.dump"
 "$PGBIN/pg_dump" -Fc --no-owner --no-privileges -f "$OVEN_SEEDED" "$OVEN_DATABASE_URL" || unset OVEN_SEEDED
-bash scripts/start.sh > test-results/start.log 2>&1 &
-starting=$!
+wait "$building"
+
+browser() { # runs a project of journeys, once the house is up
+  rm -f "test-results/$1.json"
+  if bash scripts/start.sh > test-results/start.log 2>&1; then
+    OVEN_REPORT="$1" node_modules/.bin/playwright test --project "$1" >&2
+    count "test-results/$1.json"
+  else
+    tee -a "$FAILURES" < test-results/start.log >&2
+    failed=$((failed + 1))
+  fi
+}
+part "what goes by the clock, and has the machine to itself"
+browser by-the-clock
+
+# A browser waits for most of its time, for pages, bands and clocks. What needs nothing but the processor runs meanwhile, and stands back
+# whenever anything else would work.
+(
+  renice -n 19 -p "$BASHPID" > /dev/null || true
+  rm -rf .oven/cache  # lint keeps what it said of a file while only the types around it change; here nothing may be remembered
+  bash scripts/check.sh > test-results/checks.txt
+  vitest unit
+  vitest page
+) 2> test-results/meanwhile.log &
+meanwhile=$!
+
+part "database"
 vitest db
+count test-results/db.json
 
-say "== end to end"
-rm -f test-results/e2e.json
-if wait "$starting"; then
-  node_modules/.bin/playwright test >&2
-  count test-results/e2e.json 'const { stats } = JSON.parse(require("fs").readFileSync(process.argv[1])); console.log(stats.expected + stats.flaky, stats.unexpected)'
-else
-  cat test-results/start.log >&2
-  failed=$((failed + 1))
-fi
+part "journeys"
+browser journeys
 
-say "== faults, in short; npm run test:faults does the long form"
+part "faults, in short; npm run test:faults does the long form"
 OVEN_FAULTS=short vitest faults
+count test-results/faults.json
 
+part "checks, unit tests and pages: what is left of them"
+wait "$meanwhile"
+cat test-results/meanwhile.log >&2
+read -r checked _ refused _ < <(tail -1 test-results/checks.txt)
+passed=$((passed + checked)); failed=$((failed + refused))
+for suite in unit page; do count "test-results/$suite.json"; done
+
+part "all of it"
+# Once more together, where the end of a long output is read.
+[ ! -f "$FAILURES" ] || cat "$FAILURES" >&2
 echo "$passed passed, $failed failed"
 [ "$failed" = 0 ] && [ "$passed" -gt 0 ]
