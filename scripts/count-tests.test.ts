@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync, existsSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
@@ -10,7 +10,9 @@ function counted(report: unknown): { readonly printed: string; readonly told: st
   const [file, failures] = [join(folder, 'report.json'), join(folder, 'failures.txt')];
   if (report !== null) writeFileSync(file, typeof report === 'string' ? report : JSON.stringify(report));
   const printed = execFileSync('node', ['--import', 'tsx', 'scripts/count-tests.ts', file, failures], { encoding: 'utf8' });
-  return { printed: printed.trim(), told: existsSync(failures) ? readFileSync(failures, 'utf8') : '' };
+  const told = existsSync(failures) ? readFileSync(failures, 'utf8') : '';
+  rmSync(folder, { recursive: true });
+  return { printed: printed.trim(), told };
 }
 
 const red = (text: string): string => `\u001b[31m${text}\u001b[39m`;

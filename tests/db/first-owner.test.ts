@@ -12,7 +12,7 @@ beforeAll(async () => {
   const { makeOwner } = await import('@/server/sharing/share');
   must(await makeOwner({ name: 'Wren', passphrase: 'harbour velvet turnip nine' }));
   await opened.db.query('update installation set sign_in = true');
-}, 60_000);
+});
 afterAll(() => close());
 
 const LINE: Line = { address: '192.168.7.9', secure: true, is_here: false };

@@ -28,7 +28,7 @@ beforeAll(async () => {
   ({ db, close } = await openKitchen('oven_test_long_lists'));
   cases = await useCases();
   await fillHouse(db, SIZE);
-}, 120_000);
+});
 afterAll(() => close());
 
 /** What a list may take [ms]. */
@@ -84,7 +84,7 @@ describe('the store room', () => {
       expect(new Set(firsts.map(({ name }) => name.toLowerCase())).size).toBe(firsts.length);
       expect(firsts).toHaveLength([...seen.values()].filter((count) => count > 1).length);
     }
-  }, 60_000);
+  });
   it('counts what wants using as each pack says of itself', async () => {
     const { rows } = await db.query<{ state: Stored; packed_on: string; store: string }>(
       'select state, packed_on, store from jar where gone_at is null',

@@ -79,7 +79,7 @@ describe('one answer through every door', () => {
       const banded = await page.ask('band', { document, samples });
       expect(banded.ok && JSON.parse(JSON.stringify(banded.value))).toEqual(lines[i]);
     }
-  }, 60_000);
+  });
   it('the command line goes on after a bad file, tells it in its place, and ends with 2', async () => {
     const bad = put(
       'bad.batch.json',
@@ -99,11 +99,11 @@ describe('one answer through every door', () => {
       'upbeat-oven/prediction',
     ]);
     expect(stderr).not.toMatch(/at .*\.ts:\d/);
-  }, 60_000);
+  });
   it('reads standard input', async () => {
     const { code, lines } = await predictCommand(['-'], text('hillbars'));
     expect([code, lines.length, lines[0].format]).toEqual([0, 1, 'upbeat-oven/prediction']);
-  }, 60_000);
+  });
 });
 
 describe('bad input is told by its key', () => {
@@ -219,7 +219,7 @@ describe('the reader of written recipes', () => {
     expect(ingredients[2]).toMatchObject({ line: '2-3 tbsp water', amount: 2.5, amount_low: 2, amount_high: 3, grams: 37.5 });
     for (const line of ingredients)
       for (const key of ['line', 'amount', 'unit', 'grams', 'ingredient', 'question']) expect(line).toHaveProperty(key);
-  }, 60_000);
+  });
   it('says whose cups, parts, programme, shape, promises and dangers, each with its words', async () => {
     const file = put(
       'snaps.txt',
@@ -241,7 +241,7 @@ describe('the reader of written recipes', () => {
       stores: [{ store: 'room', days: 30 }],
       cautions: [{ code: 'xylitol', severity: 'stop', line: '2 tbsp peanut butter (with xylitol)' }],
     });
-  }, 60_000);
+  });
   it('prints one line a file, pages too, helps when asked, and refuses cups of no country', async () => {
     const page = put(
       'page.html',
@@ -252,7 +252,7 @@ describe('the reader of written recipes', () => {
     expect(both.lines[0]).toMatchObject({ name: 'P', ingredients: [{ ingredient: 'egg_whole' }] });
     const wrong = await command('read-recipe', ['--cups', 'mars', page]);
     expect([wrong.code, wrong.lines[0].error?.code]).toEqual([2, 'BAD_VALUE']);
-  }, 60_000);
+  });
   it('reads standard input, and says what is wrong with what it cannot read', async () => {
     expect((await command('read-recipe', ['-'], '3 eggs')).lines[0]).toMatchObject({ ingredients: [{ grams: 150 }] });
     const missing = await command('read-recipe', [join(folder, 'none.txt')]);
@@ -260,5 +260,5 @@ describe('the reader of written recipes', () => {
     const empty = await command('read-recipe', [put('empty.txt', ' ')]);
     expect([empty.code, empty.lines[0].error?.code]).toEqual([2, 'MISSING_VALUE']);
     expect(missing.stderr + empty.stderr).not.toMatch(/at .*\.ts:\d/);
-  }, 60_000);
+  });
 });

@@ -69,7 +69,7 @@ describe('what a measurement is worth', () => {
         0.15,
       );
     }
-  }, 60_000);
+  });
   it('leaves less unsure than there was, the most telling one first, and promises no fewer days', () => {
     for (const { run } of CASES) {
       const worth = worthMeasuring(run, runOut(samplesInSteps(run, 0, 120)));

@@ -47,7 +47,7 @@ describe('a dog that is changed', () => {
     const onSaved = open();
     await userEvent.click(screen.getByRole('button', { name: 'egg' }));
     await userEvent.click(screen.getByRole('checkbox', { name: 'too heavy' }));
-    await waitFor(() => expect(onSaved).toHaveBeenCalledTimes(1), { timeout: 2000 });
+    await waitFor(() => expect(onSaved).toHaveBeenCalledTimes(1), { timeout: 20_000 });
     expect(sent).toEqual([{ revision: 3, document: { ...PIP, avoids: ['egg'], overweight: true } }]);
     expect(screen.getByRole('button', { name: '✕ egg' }).getAttribute('aria-pressed')).toBe('true');
   });
@@ -55,7 +55,7 @@ describe('a dog that is changed', () => {
     answers = [stale(4, { ...PIP, avoids: ['wheat'] }), saved(5)];
     const onSaved = open();
     await userEvent.click(screen.getByRole('checkbox', { name: 'fat upsets it' }));
-    await waitFor(() => expect(onSaved).toHaveBeenCalled(), { timeout: 2000 });
+    await waitFor(() => expect(onSaved).toHaveBeenCalled(), { timeout: 20_000 });
     expect(sent[1]).toEqual({ revision: 4, document: { ...PIP, avoids: ['wheat'], upsetByFat: true } });
     expect(screen.getByRole('button', { name: '✕ wheat' })).toBeTruthy();
   });
@@ -63,9 +63,9 @@ describe('a dog that is changed', () => {
     answers = [stale(4, { ...PIP, avoids: ['wheat'] })];
     open();
     await userEvent.click(screen.getByRole('button', { name: 'egg' }));
-    await screen.findByText('Someone else saved this dog', {}, { timeout: 2000 });
+    await screen.findByText('Someone else saved this dog', {}, { timeout: 20_000 });
     await userEvent.click(screen.getByRole('button', { name: 'Take theirs' }));
-    expect(await screen.findByRole('button', { name: '✕ wheat' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: '✕ wheat' }, { timeout: 20_000 })).toBeTruthy();
     expect(screen.queryByRole('button', { name: '✕ egg' })).toBeNull();
     expect(sent).toHaveLength(1);
   });
@@ -73,7 +73,7 @@ describe('a dog that is changed', () => {
     answers = [];
     open();
     await userEvent.click(screen.getByRole('button', { name: 'egg' }));
-    expect((await screen.findByRole('alert', {}, { timeout: 2000 })).textContent).toMatch(/^Not saved yet\. /);
+    expect((await screen.findByRole('alert', {}, { timeout: 20_000 })).textContent).toMatch(/^Not saved yet\. /);
     expect(JSON.parse(localStorage.getItem('upbeat-oven:dog:pip') ?? '{}')).toMatchObject({ document: { avoids: ['egg'] } });
   });
 });

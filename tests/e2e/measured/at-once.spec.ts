@@ -9,9 +9,11 @@ const TRIES = 4;
 
 const PLACES = ['/', '/recipes', '/day', '/jars', '/log', '/kit', 'BATCH?bench=heat'];
 
-test('pages can be read at once, and answer while they are opened and edited', async ({ page, browser }) => {
+test('pages can be read at once, and answer while they are opened and edited', async ({ page, browser, request }) => {
   await page.goto('/');
   const batch = (await page.locator('nav a', { hasText: 'Batch' }).first().getAttribute('href')) ?? '';
+  await test.step('a house that was just started has drawn ahead what is carried on with', () =>
+    expect.poll(async () => (await (await request.get(`${batch}?bench=keep`)).text()).includes('at least')).toBe(true));
   for (const place of PLACES)
     await test.step(place, async () => {
       const reads: number[] = [];
