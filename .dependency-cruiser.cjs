@@ -110,7 +110,18 @@ module.exports = {
     {
       name: 'no-orphans',
       severity: 'error',
-      from: { orphan: true, pathNot: [TEST, '\\.worker\\.ts$', '^src/app/', '^src/proxy\\.ts$', '\\.d\\.ts$', '^tests/', '^src/ui/kit/no-virtual-list\\.ts$'] },
+      from: {
+        orphan: true,
+        pathNot: [
+          TEST,
+          '\\.worker\\.ts$',
+          '^src/app/',
+          '^src/proxy\\.ts$',
+          '\\.d\\.ts$',
+          '^tests/',
+          '^src/ui/kit/no-virtual-list\\.ts$',
+        ],
+      },
       to: {},
     },
     // The bench times the solver against the reference that its tests hold it to.
