@@ -26,7 +26,7 @@ import { CompareStrip } from '@/ui/batch/heat/CompareStrip';
 import { FailedList, FoundTable } from '@/ui/batch/heat/FoundTable';
 import { FoundOverlay } from '@/ui/batch/heat/FoundOverlay';
 import { NO_QUESTIONS } from './no-questions';
-import { drawn, words } from './drawn';
+import { allWords, drawn, words } from './drawn';
 
 const example = (name: string): BatchDocument => JSON.parse(readFileSync(`examples/${name}.batch.json`, 'utf8')) as BatchDocument;
 /** Text of a page as it is read, tags gone. */
@@ -229,11 +229,11 @@ describe('the benches', () => {
     ],
     ['pear-moons', /Of 1\.50 kg: 1\.\d+ kg in slices ?, \d+ g core, \d+ g ends/],
     ['kefir-melon-drops', /full moulds 24 pieces.*2 rounds/],
-  ])('shape: %s tells what its way of shaping has to tell', (name, told) =>
-    expect(words(<ShapeBench {...bench(recipe(name))} />)).toMatch(told),
+  ])('shape: %s tells what its way of shaping has to tell', async (name, told) =>
+    expect(await allWords(<ShapeBench {...bench(recipe(name))} />)).toMatch(told),
   );
-  it('shape: a slab says how to score it', () =>
-    expect(words(<ShapeBench {...batons} />)).toMatch(/Score it so that every piece is 15\.1 × 73 mm/));
+  it('shape: a slab says how to score it', async () =>
+    expect(await allWords(<ShapeBench {...batons} />)).toMatch(/Score it so that every piece is 15\.1 × 73 mm/));
   it('a pan on the hob has a lid, under which the middle gets hotter; an oven has none', () => {
     const onTheHob = (lid: boolean): BenchProps & { banded: Prediction } => {
       const document = example('hillbars');

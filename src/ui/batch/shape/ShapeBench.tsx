@@ -1,7 +1,6 @@
 'use client';
 import { counted } from '@/core/quantities';
-import dynamic from 'next/dynamic';
-import type { ReactNode } from 'react';
+import { Suspense, lazy, type ReactNode } from 'react';
 import { onItsTray } from '@/core/yield';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
@@ -13,7 +12,9 @@ import { useSize } from '../../kit/use-size';
 import { BenchHead } from '../BenchHead';
 import type { BenchProps } from '../bench-props';
 import { dialHere } from '../../format/dial-words';
+import { BatterDeep } from './BatterDeep';
 import { HandGap } from './HandGap';
+import { HowThick } from './HowThick';
 import { LevelPicker } from './LevelPicker';
 import { OwnOutline } from './OwnOutline';
 import { ShapeFields } from './ShapeFields';
@@ -25,13 +26,13 @@ import { ThickestOfTen } from './ThickestOfTen';
 import { METHOD_WORDS } from './method-words';
 
 // What only some ways of shaping have.
-const CakePictures = dynamic(() => import('./CakePictures').then((one) => one.CakePictures));
-const HollowPictures = dynamic(() => import('./HollowPictures').then((one) => one.HollowPictures));
-const LoosePictures = dynamic(() => import('./LoosePictures').then((one) => one.LoosePictures));
-const SlabPictures = dynamic(() => import('./SlabPictures').then((one) => one.SlabPictures));
-const OtherPan = dynamic(() => import('./OtherPan').then((one) => one.OtherPan));
-const BatterDeep = dynamic(() => import('./BatterDeep').then((one) => one.BatterDeep));
-const HowThick = dynamic(() => import('./HowThick').then((one) => one.HowThick));
+const CakePictures = lazy(() => import('./CakePictures').then((one) => ({ default: one.CakePictures })));
+const HollowPictures = lazy(() => import('./HollowPictures').then((one) => ({ default: one.HollowPictures })));
+const LoosePictures = lazy(() => import('./LoosePictures').then((one) => ({ default: one.LoosePictures })));
+const SlabPictures = lazy(() => import('./SlabPictures').then((one) => ({ default: one.SlabPictures })));
+const OtherPan = lazy(() => import('./OtherPan').then((one) => ({ default: one.OtherPan })));
+/** What is loaded once it is shown. */
+const later = (part: ReactNode): ReactNode => <Suspense>{part}</Suspense>;
 
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {
@@ -83,7 +84,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
       <LeftOver out={prediction.yield} />
       {shape.method === 'score-slab' && <HowThick {...{ shape, prediction, edits }} />}
       {shape.method === 'cake' && <BatterDeep {...{ prediction, edits }} />}
-      {shape.method === 'cake' && <OtherPan shape={shape} dough={prediction.dough} edits={edits} />}
+      {shape.method === 'cake' && later(<OtherPan shape={shape} dough={prediction.dough} edits={edits} />)}
       <CleanAfter prediction={prediction} document={document} />
       {drawing.shape.kind === 'sheet' && <HandGap {...props} first={prediction.yield.first_roll?.pieces ?? 1} />}
       <ThickestOfTen banded={banded} usual_mm={prediction.yield.piece_thickness_mm} />
@@ -147,10 +148,12 @@ function Drawn({ nominal }: Pick<BenchProps, 'nominal'>): ReactNode {
   return (
     <div ref={ref}>
       {shape.kind === 'sheet' && <SheetPictures drawn={shape} prediction={prediction} width={width} />}
-      {shape.kind === 'slab' && <SlabPictures drawn={shape} width={width} />}
-      {shape.kind === 'loose' && <LoosePictures drawn={shape} prediction={prediction} width={width} />}
-      {shape.kind === 'hollows' && <HollowPictures drawn={shape} prediction={prediction} />}
-      {shape.kind === 'cake' && <CakePictures drawn={shape} prediction={prediction} />}
+      <Suspense>
+        {shape.kind === 'slab' && <SlabPictures drawn={shape} width={width} />}
+        {shape.kind === 'loose' && <LoosePictures drawn={shape} prediction={prediction} width={width} />}
+        {shape.kind === 'hollows' && <HollowPictures drawn={shape} prediction={prediction} />}
+        {shape.kind === 'cake' && <CakePictures drawn={shape} prediction={prediction} />}
+      </Suspense>
     </div>
   );
 }
