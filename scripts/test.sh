@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# npm test: every test, from nothing: packages, database and browser are set up, checks run, then database and end-to-end tests and
-# faults in short, and unit tests in what these leave of the machine. The last line says how many passed and failed, over all of them.
+# npm test: every test, from nothing: packages, database and browser are set up, then database and end-to-end tests, with
+# checks and unit tests in what these leave of the machine, and faults in short. The last line says how many passed and failed, over all of them.
 #
 #   TEST_PORT       the page's port in the tests (3311)
 #   TEST_DB_PORT    the database's port in the tests (54339)
@@ -77,16 +77,17 @@ count test-results/db.json
 part "journeys"
 browser journeys
 
-part "faults, in short; npm run test:faults does the long form"
-OVEN_FAULTS=short vitest faults
-count test-results/faults.json
-
 part "checks, unit tests and pages: what is left of them"
 wait "$meanwhile"
 cat test-results/meanwhile.log >&2
 read -r checked _ refused _ < <(tail -1 test-results/checks.txt)
 passed=$((passed + checked)); failed=$((failed + refused))
 for suite in unit page; do count "test-results/$suite.json"; done
+
+# Their houses are ended at the worst moments, and asked for nonsense eight at once: what else the machine did would be taken for a fault.
+part "faults, in short; npm run test:faults does the long form"
+OVEN_FAULTS=short vitest faults
+count test-results/faults.json
 
 part "all of it"
 # Once more together, where the end of a long output is read.
