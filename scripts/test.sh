@@ -81,7 +81,7 @@ part "checks, unit tests and pages: what is left of them"
 wait "$meanwhile"
 cat test-results/meanwhile.log >&2
 read -r checked _ refused _ < <(tail -1 test-results/checks.txt)
-passed=$((passed + checked)); failed=$((failed + refused))
+passed=$((passed + ${checked:-0})); failed=$((failed + ${refused:-1}))
 for suite in unit page; do count "test-results/$suite.json"; done
 
 # Their houses are ended at the worst moments, and asked for nonsense eight at once: what else the machine did would be taken for a fault.

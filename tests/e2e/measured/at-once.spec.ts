@@ -22,7 +22,6 @@ test('pages can be read at once, and answer while they are opened and edited', a
         holds.push(
           await heldUp(browser, page, async () => {
             await page.goto(place.replace('BATCH', batch));
-            await page.locator('html[data-awake]').waitFor();
             await page.waitForTimeout(500);
           }),
         );

@@ -142,7 +142,6 @@ test('what is taken along prints whole on A4 and Letter, without what is only fo
   for (const [place, most] of PRINTED)
     await test.step(place, async () => {
       await page.goto(place.replace('BATCH', batch));
-      await page.locator('html[data-awake]').waitFor();
       await page.emulateMedia({ media: 'print' });
       for (const [format, size] of Object.entries(PAPER)) {
         await page.setViewportSize(size);

@@ -1,6 +1,6 @@
 'use client';
 import { counted } from '@/core/quantities';
-import { Suspense, lazy, type ReactNode } from 'react';
+import { Suspense, lazy, type ComponentProps, type ReactNode } from 'react';
 import { onItsTray } from '@/core/yield';
 import { finishingFrom, type BatchDocument } from '@/core/document';
 import { type Prediction } from '@/core/prediction';
@@ -31,8 +31,6 @@ const HollowPictures = lazy(() => import('./HollowPictures').then((one) => ({ de
 const LoosePictures = lazy(() => import('./LoosePictures').then((one) => ({ default: one.LoosePictures })));
 const SlabPictures = lazy(() => import('./SlabPictures').then((one) => ({ default: one.SlabPictures })));
 const OtherPan = lazy(() => import('./OtherPan').then((one) => ({ default: one.OtherPan })));
-/** What is loaded once it is shown. */
-const later = (part: ReactNode): ReactNode => <Suspense>{part}</Suspense>;
 
 /** The shape station: how thick and how big, how many come out, and where they lie. */
 export function ShapeBench(props: BenchProps): ReactNode {
@@ -83,8 +81,7 @@ export function ShapeBench(props: BenchProps): ReactNode {
       />
       <LeftOver out={prediction.yield} />
       {shape.method === 'score-slab' && <HowThick {...{ shape, prediction, edits }} />}
-      {shape.method === 'cake' && <BatterDeep {...{ prediction, edits }} />}
-      {shape.method === 'cake' && later(<OtherPan shape={shape} dough={prediction.dough} edits={edits} />)}
+      {shape.method === 'cake' && <Batter {...{ shape, prediction, edits }} />}
       <CleanAfter prediction={prediction} document={document} />
       {drawing.shape.kind === 'sheet' && <HandGap {...props} first={prediction.yield.first_roll?.pieces ?? 1} />}
       <ThickestOfTen banded={banded} usual_mm={prediction.yield.piece_thickness_mm} />
@@ -139,6 +136,18 @@ function CleanAfter({ prediction, document }: { readonly prediction: Prediction;
     </p>
   );
 }
+
+type BatterProps = Pick<ComponentProps<typeof OtherPan>, 'shape' | 'edits'> & { readonly prediction: Prediction };
+
+/** How deep the batter of a cake stands, and what another pan would take. */
+const Batter = ({ shape, prediction, edits }: BatterProps): ReactNode => (
+  <>
+    <BatterDeep {...{ prediction, edits }} />
+    <Suspense>
+      <OtherPan shape={shape} dough={prediction.dough} edits={edits} />
+    </Suspense>
+  </>
+);
 
 /** Where the pieces lie, drawn as wide as there is room. */
 function Drawn({ nominal }: Pick<BenchProps, 'nominal'>): ReactNode {
