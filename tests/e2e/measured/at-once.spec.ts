@@ -4,8 +4,8 @@ import { predicted, test, typeIn } from '../page';
 
 /** What a page may take on a quiet machine: until it can be read, and at one thing while it is opened or edited [ms]. */
 const LIMITS = { read: 600, opening: 150, editing: 50 };
-/** The machine does other things as well: the best of so many counts. */
-const TRIES = 4;
+/** The machine does other things as well, and a house that was just started is slow at first: the best of so many counts. */
+const TRIES = 12;
 
 const PLACES = ['/', '/recipes', '/day', '/jars', '/log', '/kit', 'BATCH?bench=heat'];
 
@@ -40,7 +40,7 @@ test('pages can be read at once, and answer while they are opened and edited', a
       const field = page.locator('#bench input[inputmode]').filter({ visible: true }).first();
       const typed = await field.inputValue();
       const holds: number[] = [];
-      for (let tried = 0; tried < 2 * TRIES && (holds.length === 0 || holds[0] > LIMITS.editing); tried++) {
+      for (let tried = 0; tried < TRIES && (holds.length === 0 || holds[0] > LIMITS.editing); tried++) {
         const other = typed.replace(/[\d.]+/, (number) => String(Number(number) + 1 - (tried % 2)));
         holds.push(
           await heldUp(browser, page, async () => {
