@@ -9,7 +9,7 @@ import { seededRandom } from '@/core/quantities';
 import { House } from './house';
 import { sendTo } from './send';
 import { SEED, size } from './size';
-import { sceneOf, writesOf, type Scene, type Send, type Write } from './writes';
+import { putOffOf, sceneOf, writesOf, type Scene, type Send, type Write } from './writes';
 
 const CYCLES = size(3, 100);
 /** Every so many-th time the database goes as well. */
@@ -100,11 +100,7 @@ describe('what was acknowledged', () => {
       }
       expect(wrong).toEqual([]);
       const later = acknowledged.filter(({ write }) => write.name === 'a call put off').length;
-      const { rows: calls } = await db.query<{ minutes: number }>(
-        'select max(added_minutes)::int as minutes from call where batch_id = $1',
-        [scene.baking],
-      );
-      expect(calls[0].minutes).toBe(later);
+      expect((await putOffOf(db, scene.baking)) - scene.putOff_min).toBe(later);
       const { rows: jars } = await db.query<{ out: number; left: number }>(
         `select pieces - left_over as left, (select coalesce(sum(pieces), 0)::int from jar_event where jar_id = jar.id and act = 'given') as out
          from jar where id = $1`,

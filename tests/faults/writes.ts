@@ -23,6 +23,8 @@ export type Scene = {
   readonly batch: string;
   readonly weighed: string;
   readonly baking: string;
+  /** What the next call of the one baking was put off by at first [min]. */
+  readonly putOff_min: number;
   readonly jar: string;
   readonly recipe: Json;
 };
@@ -44,18 +46,30 @@ async function settled(send: Send, path: string, body: unknown, key: string): Pr
   throw new Error(`The scene could not be set: POST ${path} was answered ${JSON.stringify(answer)}`);
 }
 
+/** By how much the calls of a batch that bakes were put off at most [min]. */
+export async function putOffOf(db: Database, batch: string): Promise<number> {
+  const { rows } = await db.query<{ minutes: number }>(
+    'select max(added_minutes)::int as minutes from call where batch_id = $1',
+    [batch],
+  );
+  return rows[0].minutes;
+}
+
 /** Makes what the writes need. */
 export async function sceneOf(send: Send, db: Database): Promise<Scene> {
   const made = async (name: string): Promise<string> =>
     String((await settled(send, '/api/batches', { ...HILLBARS, name }, `scene-${name}`)).id);
   const [batch, weighed, baking] = [await made('Edited'), await made('Weighed'), await made('Baked')];
   await settled(send, '/api/oven', { batch: baking }, 'scene-bake');
+  // A call that is overdue is put off from now on: out of the way of however long the test takes, each time adds what it says.
+  await settled(send, `/api/oven/${baking}`, { do: 'later', minutes: 240 }, 'scene-later');
+  const putOff_min = await putOffOf(db, baking);
   const { rows } = await db.query<{ id: string }>('select id from jar where gone_at is null order by id limit 1');
   // As full as it need be for what is given away of it.
   await db.query('update jar set pieces = 1000000, left_over = 1000000 where id = $1', [rows[0].id]);
   await db.query("update jar_event set pieces = 1000000 where jar_id = $1 and act = 'packed'", [rows[0].id]);
   await db.query("delete from jar_event where jar_id = $1 and act <> 'packed'", [rows[0].id]);
-  return { batch, weighed, baking, jar: rows[0].id, recipe: HILLBARS };
+  return { batch, weighed, baking, putOff_min, jar: rows[0].id, recipe: HILLBARS };
 }
 
 /**

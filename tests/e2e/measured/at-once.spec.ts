@@ -18,7 +18,7 @@ test('pages can be read at once, and answer while they are opened and edited', a
     await test.step(place, async () => {
       const reads: number[] = [];
       const holds: number[] = [];
-      for (let tried = 0; tried < TRIES && (tried === 0 || reads[0] > LIMITS.read || holds[0] > LIMITS.opening); tried++) {
+      for (let tried = 0; tried < TRIES && (tried === 0 || reads[0] >= LIMITS.read || holds[0] >= LIMITS.opening); tried++) {
         holds.push(
           await heldUp(browser, page, async () => {
             await page.goto(place.replace('BATCH', batch));
@@ -40,7 +40,7 @@ test('pages can be read at once, and answer while they are opened and edited', a
       const field = page.locator('#bench input[inputmode]').filter({ visible: true }).first();
       const typed = await field.inputValue();
       const holds: number[] = [];
-      for (let tried = 0; tried < TRIES && (holds.length === 0 || holds[0] > LIMITS.editing); tried++) {
+      for (let tried = 0; tried < TRIES && (holds.length === 0 || holds[0] >= LIMITS.editing); tried++) {
         const other = typed.replace(/[\d.]+/, (number) => String(Number(number) + 1 - (tried % 2)));
         holds.push(
           await heldUp(browser, page, async () => {
