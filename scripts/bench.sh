@@ -8,7 +8,7 @@ source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
 ensure_packages
 if [[ " $* " != *" --no-browser "* ]]; then
-  ensure_debian /usr/bin/chromium chromium
+  ensure_debian /usr/bin/chromium-headless-shell chromium-headless-shell
   export OVEN_STATE="$ROOT/.oven/bench" PORT="${BENCH_PORT:-3231}" OVEN_DB_PORT="${BENCH_DB_PORT:-54331}"
   STATE="$OVEN_STATE"
   source scripts/database.sh

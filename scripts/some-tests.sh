@@ -24,7 +24,7 @@ mkdir -p "$STATE"
 start_database
 trap 'bash scripts/stop.sh >&2' EXIT
 if [ "$SUITE" = db ]; then node_modules/.bin/vitest run --project db "$@"; exit; fi
-ensure_debian /usr/bin/chromium chromium
+ensure_debian /usr/bin/chromium-headless-shell chromium-headless-shell
 if [ "$SUITE" = faults ]; then
   ensure_programs
   ensure_build || true

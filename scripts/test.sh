@@ -13,7 +13,7 @@ mkdir -p "$STATE" test-results
 passed=0; failed=0
 
 ensure_packages || exit 1
-ensure_debian /usr/bin/chromium chromium || exit 1
+ensure_debian /usr/bin/chromium-headless-shell chromium-headless-shell || exit 1
 ensure_debian /usr/bin/pdftoppm poppler-utils || exit 1
 start_database || exit 1
 trap 'bash scripts/stop.sh' EXIT
