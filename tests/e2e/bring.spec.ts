@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, test } from './page';
+import { expectAccessible } from './accessible';
+import { test } from './page';
 
 /** Three recipes from elsewhere, each of another country, with what goes on the treat. */
 const RECIPES = [

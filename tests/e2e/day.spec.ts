@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { test, typeIn } from './page';
 
 const SNAPS = '[data-block^="machine"][aria-label^="Snaps for the farm shop"]';
 

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { bake, outcome, test, typeIn } from './page';
 
 test('the heat: wished for, moved by hand, measured, and moved on into another appliance', async ({ page }) => {
   await test.step('wishes become a programme: it is found, compared, taken, and undone', async () => {

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, outcome, predicted, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { outcome, predicted, test, typeIn } from './page';
 
 const BENCHES = ['Weigh', 'Mix', 'Shape', 'Heat', 'Cool & finish', 'Pack', 'Keep'];
 

@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { test, typeIn } from './page';
 
 test('the kitchen from day to day: today, the jars, the log', async ({ page, troubles }) => {
   await test.step('today: what is free, what must be used, and one click to the batch at hand', async () => {

@@ -1,5 +1,6 @@
 import { expect, type Page, type Route } from '@playwright/test';
-import { bake, expectAccessible, predicted, test } from './page';
+import { expectAccessible } from './accessible';
+import { bake, predicted, test } from './page';
 
 // A save that comes too late answers 409, and a browser that is offline cannot fetch: both are reported by Chromium as errors.
 const EXPECTED = /409 \(Conflict\)|ERR_INTERNET_DISCONNECTED/;

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { bake, expectAccessible, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { bake, test, typeIn } from './page';
 
 const BUTTONS = 'Cottage-cheese and parsley buttons';
 

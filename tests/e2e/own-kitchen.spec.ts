@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { test, typeIn } from './page';
 
 const RECIPE = `Rye and beet rounds
 200 g rye flour

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Locator, type Page, type Response } from '@playwright/test';
 
 /**
@@ -47,61 +46,6 @@ export const test = base.extend<{ troubles: string[] }>({
     { auto: true },
   ],
 });
-
-/** What a tool looks at, and which of its rules besides. */
-type Look = Pick<Parameters<AxeBuilder['options']>[0], 'runOnly' | 'rules'>;
-const WCAG = {
-  type: 'tag',
-  values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
-} satisfies Look['runOnly'];
-/** An experiment of the tool's that we hold to all the same: what is seen is part of what is said. */
-const ALL: Look = { runOnly: WCAG, rules: { 'label-content-name-mismatch': { enabled: true } } };
-/** Colours take longer than all the rest. */
-const BUT_COLOURS: Look = { ...ALL, rules: { ...ALL.rules, 'color-contrast': { enabled: false } } };
-const COLOURS: Look = { runOnly: { type: 'rule', values: ['color-contrast'] } };
-/** Rows of a long list are alike: so many of them are looked at. */
-const ROWS = 20;
-
-/**
- * No fault against WCAG 2.2 A and AA and against good practice that a tool can see. Colours only within a dialog: those of the pages
- * are looked at in look-over.spec.ts.
- */
-export async function expectAccessible(page: Page): Promise<void> {
-  await expectNone(page, BUT_COLOURS);
-  // Counted: a dialog's own box is empty where what it shows is fixed to the window.
-  if ((await page.getByRole('dialog').count()) > 0) await expectNone(page, COLOURS, '[role=dialog]');
-}
-
-/** The same with the colours of all the page. */
-export const expectAccessibleInColour = (page: Page): Promise<void> => expectNone(page, ALL);
-
-/** Nothing that is too pale to read. */
-export const expectContrast = (page: Page): Promise<void> => expectNone(page, COLOURS);
-
-/** Only faults are gathered, and in the page itself: there are no frames here, and a page is looked at three times as fast. */
-async function expectNone(page: Page, look: Look, within = ':root'): Promise<void> {
-  // What lies under the bars that stay can be scrolled out from under them: the tool does not scroll.
-  const style = await page.addStyleTag({ content: '.sticky, nav.fixed { position: static !important; }' });
-  const { violations } = await new AxeBuilder({ page })
-    .setLegacyMode(true)
-    .include(within)
-    .exclude(`:is(tr, li):nth-of-type(n + ${ROWS + 1})`)
-    .options({ ...look, resultTypes: ['violations'], preload: false })
-    .analyze();
-  await style.evaluate((element) => (element as Element).remove());
-  expect(
-    violations
-      .filter(isOurs)
-      .map(
-        ({ id, nodes }) =>
-          `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,
-      ),
-  ).toEqual([]);
-}
-
-/** A list that is open hangs outside of the landmarks, as its package draws it; it belongs to the button that has the focus. */
-const isOurs = ({ id, nodes }: { readonly id: string; readonly nodes: ReadonlyArray<{ readonly target: unknown }> }): boolean =>
-  id !== 'region' || nodes.some(({ target }) => !String(target).includes('headlessui-portal-root'));
 
 /** Types a value into a field and leaves it: a value counts once it is entered or left. */
 export async function typeIn(field: Locator, text: string): Promise<void> {

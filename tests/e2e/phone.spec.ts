@@ -5,7 +5,8 @@ import { readFileSync } from 'node:fs';
 import { connect, createServer, type Server, type Socket } from 'node:net';
 import { chromium, devices, expect, test, type Browser, type Page } from '@playwright/test';
 import { CHROMIUM } from '../../scripts/chromium';
-import { expectAccessible, predicted, typeIn, untilItRuns } from './page';
+import { expectAccessible } from './accessible';
+import { predicted, typeIn, untilItRuns } from './page';
 
 /** A second address of this machine, and another before it that can be cut. */
 const ADDRESS = '127.0.0.2';

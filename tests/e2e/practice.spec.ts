@@ -1,7 +1,8 @@
 /** Practise: one lesson from the first look to its verdict, at a desk by keys and on a phone by thumb; smooth while it bakes. */
 import { expect } from '@playwright/test';
 import { heldUp } from './held-up';
-import { expectAccessible, expectContrast, test } from './page';
+import { expectAccessible, expectContrast } from './accessible';
+import { test } from './page';
 import { wrongAtThisWidth } from './looked-over';
 
 /** Frames that must come in a second while it bakes, of sixty; a busy machine drops some. */

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { bake, outcome, predicted, test, typeIn } from './page';
 
 test('the book: written, searched, shared, and never fed where it is dangerous', async ({ page, context, troubles }) => {
   await test.step('a pasted recipe is read, asked about, kept, changed, brought back and put away', async () => {

@@ -1,7 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
 import { heldUp } from './held-up';
-import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { bake, outcome, predicted, test, typeIn } from './page';
 
 const openShape = async (page: Page, recipe: string): Promise<void> => {
   await bake(page, recipe);

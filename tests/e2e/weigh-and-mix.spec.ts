@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { bake, expectAccessible, outcome, predicted, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { bake, outcome, predicted, test, typeIn } from './page';
 
 test('weighed and mixed: steered, read off a scale, limited, swapped, in cups, and kept', async ({ page }) => {
   await test.step('weights that differ move the feel and everything down-line, and what to add is told', async () => {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { addDog, bake, expectAccessible, outcome, predicted, test } from './page';
+import { expectAccessible } from './accessible';
+import { addDog, bake, outcome, predicted, test } from './page';
 
 const CAKE = {
   format: 'upbeat-oven/batch',

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
-import { addDog, bake, expectAccessible, predicted, test, typeIn } from './page';
+import { expectAccessible } from './accessible';
+import { addDog, bake, predicted, test, typeIn } from './page';
 
 test('what it is worth: bought, portioned, priced and labelled, and a dog is fed', async ({ page }) => {
   await test.step('an own ingredient comes from its packet, with a price and a lot whose water was weighed', async () => {

@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import { scriptsOf, tooSmallForFingers, wrongAtThisWidth } from '../looked-over';
-import { expectAccessibleInColour, expectContrast, test } from '../page';
+import { expectAccessibleInColour, expectContrast } from '../accessible';
+import { test } from '../page';
 import { STRAY, strayUnits } from '../stray-units';
 
 /** Every place and dead end, as a stranger may enter it. */
