@@ -14,6 +14,9 @@ const PROGRAMS = {
   share: 'scripts/share.ts',
 };
 
+/** What packages that were written for require() expect to find. */
+const REQUIRE = `import { createRequire as requireFor } from 'node:module'; const require = requireFor(import.meta.url);`;
+
 await build({
   entryPoints: PROGRAMS,
   outdir: 'dist',
@@ -22,9 +25,13 @@ await build({
   platform: 'node',
   format: 'esm',
   target: 'node20',
-  packages: 'external',
+  // Packages are in the file: reading their hundreds of files one by one takes longer than most of what the programs do.
+  external: ['next', 'pg-native'],
+  banner: { js: REQUIRE },
   // Next alone knows which side of the wire a module is on.
   alias: { 'server-only': './tests/stubs/empty.ts' },
   sourcemap: 'linked',
+  // A trace needs the lines, not their text; a process reads all of it when it starts.
+  sourcesContent: false,
   logLevel: 'warning',
 });
