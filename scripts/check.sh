@@ -6,6 +6,8 @@ source "$(dirname "${BASH_SOURCE[0]}")/lib.sh"
 help_if_asked "$@"
 ensure_packages
 CACHE="$ROOT/.oven/cache"
+# The compiler that needs a fifth of the time; lint and the build read types through the older one, whose insides they use.
+TSC=node_modules/typescript-native/bin/tsc
 mkdir -p "$CACHE"
 check() { # prints one line: ok or FAIL
   local name="$1"; shift
@@ -20,8 +22,8 @@ lint="$(mktemp)"
 check "lint" node_modules/.bin/eslint --max-warnings 0 --cache --cache-strategy content --cache-location "$CACHE/eslint" --suppressions-location lint/exceptions.json . > "$lint" &
 results="$(
   check "format" node_modules/.bin/prettier --check --log-level warn --cache --cache-strategy content --cache-location "$CACHE/prettier" .
-  check "types" node_modules/.bin/tsc --noEmit -p tsconfig.json
-  check "core is pure (compiles without DOM and Node)" node_modules/.bin/tsc -p src/core/tsconfig.json --incremental --tsBuildInfoFile "$CACHE/core.tsbuildinfo"
+  check "types" "$TSC" --noEmit -p tsconfig.json
+  check "core is pure (compiles without DOM and Node)" "$TSC" -p src/core/tsconfig.json
   check "import directions" node_modules/.bin/depcruise src scripts tests
   check "dead code" node_modules/.bin/knip --no-progress
 )"
