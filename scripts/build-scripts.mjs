@@ -12,6 +12,8 @@ const PROGRAMS = {
   restore: 'scripts/backup/restore.ts',
   people: 'scripts/people.ts',
   share: 'scripts/share.ts',
+  'count-tests': 'scripts/count-tests.ts',
+  'page-weights': 'scripts/page-weights.ts',
 };
 
 /** What packages that were written for require() expect to find. */

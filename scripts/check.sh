@@ -15,7 +15,7 @@ check() { # prints one line: ok or FAIL
   if output="$("$@" 2>&1)"; then say "ok    $name"; echo ok
   else say "FAIL  $name"; say "$output"; echo failed; fi
 }
-weigh() { (ensure_build) >/dev/null || true; node --import tsx scripts/page-weights.ts; }
+weigh() { (ensure_build) >/dev/null || true; (ensure_programs) && node dist/page-weights.mjs; }
 node_modules/.bin/next typegen >/dev/null 2>&1
 # Lint takes as long as all the others together, so it runs beside them.
 lint="$(mktemp)"

@@ -2,16 +2,21 @@ import { execFileSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, it } from 'vitest';
+import { buildSync } from 'esbuild';
+import { afterAll, expect, it } from 'vitest';
+
+const place = mkdtempSync(join(tmpdir(), 'oven-count-'));
+const program = join(place, 'count-tests.mjs');
+buildSync({ entryPoints: ['scripts/count-tests.ts'], outfile: program, platform: 'node', format: 'esm' });
+afterAll(() => rmSync(place, { recursive: true }));
 
 /** What is counted of a report, and what is told of its failures. */
 function counted(report: unknown): { readonly printed: string; readonly told: string } {
-  const folder = mkdtempSync(join(tmpdir(), 'oven-count-'));
+  const folder = mkdtempSync(join(place, 'report-'));
   const [file, failures] = [join(folder, 'report.json'), join(folder, 'failures.txt')];
   if (report !== null) writeFileSync(file, typeof report === 'string' ? report : JSON.stringify(report));
-  const printed = execFileSync('node', ['--import', 'tsx', 'scripts/count-tests.ts', file, failures], { encoding: 'utf8' });
+  const printed = execFileSync('node', [program, file, failures], { encoding: 'utf8' });
   const told = existsSync(failures) ? readFileSync(failures, 'utf8') : '';
-  rmSync(folder, { recursive: true });
   return { printed: printed.trim(), told };
 }
 

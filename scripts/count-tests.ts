@@ -2,7 +2,7 @@
  * Counts what a report of Vitest or Playwright says, for scripts/test.sh: prints "PASSED FAILED", and adds what failed, and why, to a
  * file that is shown at the end of the run. A report that is missing or says nothing counts as one failure.
  *
- * Usage: node --import tsx scripts/count-tests.ts REPORT.json FAILURES.txt
+ * Usage: node dist/count-tests.mjs REPORT.json FAILURES.txt
  */
 import { appendFileSync, readFileSync } from 'node:fs';
 

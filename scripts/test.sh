@@ -22,7 +22,7 @@ FAILURES=test-results/failures.txt
 rm -f "$FAILURES"
 count() { # adds what a report says to the totals
   local numbers
-  numbers="$(node --import tsx scripts/count-tests.ts "$1" "$FAILURES")" || numbers="0 1"
+  numbers="$(node dist/count-tests.mjs "$1" "$FAILURES")" || numbers="0 1"
   passed=$((passed + ${numbers% *})); failed=$((failed + ${numbers#* }))
 }
 
