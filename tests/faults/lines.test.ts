@@ -10,7 +10,7 @@ import { House } from './house';
 import { Line, type Trouble } from './line';
 import { sendTo } from './send';
 import { SEED, size } from './size';
-import { sceneOf, writesOf, type Scene } from './writes';
+import { putOffOf, sceneOf, writesOf, type Scene } from './writes';
 
 let house: House;
 let db: pg.Pool;
@@ -54,11 +54,7 @@ describe('a bad line', () => {
         }
       }),
     );
-    const { rows } = await db.query<{ minutes: number }>(
-      'select max(added_minutes)::int as minutes from call where batch_id = $1',
-      [scene.baking],
-    );
-    expect(rows[0].minutes).toBe(later);
+    expect((await putOffOf(db, scene.baking)) - scene.putOff_min).toBe(later);
     expect(seen.size).toBe(troubles.length);
     line.close();
   }, 300_000);
