@@ -77,17 +77,17 @@ count test-results/db.json
 part "journeys"
 browser journeys
 
+# They wait as well: for lines that come back, for houses that start, for streams. Their limits leave room for what stands back.
+part "faults, in short; npm run test:faults does the long form"
+OVEN_FAULTS=short vitest faults
+count test-results/faults.json
+
 part "checks, unit tests and pages: what is left of them"
 wait "$meanwhile"
 cat test-results/meanwhile.log >&2
 read -r checked _ refused _ < <(tail -1 test-results/checks.txt)
 passed=$((passed + ${checked:-0})); failed=$((failed + ${refused:-1}))
 for suite in unit page; do count "test-results/$suite.json"; done
-
-# Their houses are ended at the worst moments, and asked for nonsense eight at once: what else the machine did would be taken for a fault.
-part "faults, in short; npm run test:faults does the long form"
-OVEN_FAULTS=short vitest faults
-count test-results/faults.json
 
 part "all of it"
 # Once more together, where the end of a long output is read.
