@@ -91,6 +91,8 @@ test('a batch is called through on two pages and by key, and through a sudden en
       return minutes * 60 + seconds;
     };
     await expect(call).toBeVisible();
+    // The page hears from the phone that they are in, and begins to count.
+    await expect.poll(left).toBeGreaterThan(0);
     const before = await left();
     await page.getByRole('button', { name: '5 more minutes' }).click();
     await expect.poll(left).toBeGreaterThan(before + 200);
