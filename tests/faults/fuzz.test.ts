@@ -10,8 +10,11 @@ import { House } from './house';
 import { SEED, size } from './size';
 
 const REQUESTS = size(1000, 30_000);
-/** As long as heavy work may take until it is answered or refused, with eight at once on a busy machine [ms]. */
-const HANG_MS = 15_000;
+/**
+ * What takes longer hangs [ms]. How soon heavy work is answered or refused on a machine that does nothing else is held to fifteen seconds
+ * in under-load.spec.ts; here other suites run beside eight at once.
+ */
+const HANG_MS = 30_000;
 const AT_ONCE = 8;
 
 let house: House;
