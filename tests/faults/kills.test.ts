@@ -114,6 +114,6 @@ describe('what was acknowledged', () => {
         `${CYCLES} sudden ends, ${attempts} writes sent, ${acknowledged.length} acknowledged, 0 lost, 0 doubled; up again after ${Math.round(recovery[0])} to ${Math.round(recovery.at(-1) ?? 0)} ms`,
       );
     },
-    size(120_000, 1_800_000),
+    size(300_000, 1_800_000),
   );
 });
