@@ -84,7 +84,7 @@ describe('a database that is away', () => {
     for (const { kind, mark } of sent) expect(await kind.kept(again, mark), mark).toBe(1);
     await again.end();
     expect(sent.length).toBeGreaterThan(kinds.length);
-  }, 180_000);
+  });
 });
 
 // Only the machine's owner may give a database a small disk.
@@ -126,5 +126,5 @@ describe.runIf(userInfo().uid === 0)('a disk that is full', () => {
       await run('umount', ['-l', disk]);
       await rm(disk, { recursive: true, force: true });
     }
-  }, 180_000);
+  });
 });

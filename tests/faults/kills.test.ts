@@ -30,7 +30,7 @@ beforeAll(async () => {
   const db = await connected();
   scene = await sceneOf(sendTo(house.address), db);
   await db.end();
-}, 120_000);
+});
 afterAll(() => house.close());
 
 describe('what was acknowledged', () => {

@@ -26,7 +26,7 @@ beforeAll(async () => {
   line = await Balancer.before([one.port, other.port]);
   db = new pg.Pool({ connectionString: one.cluster.url });
   db.on('error', () => undefined);
-}, 120_000);
+});
 afterAll(async () => {
   line.close();
   await db.end();
@@ -139,7 +139,7 @@ describe('two processes behind one address', () => {
     for (const { address } of [one, other])
       expect((await fetch(`${address}/api/oven`, { headers: { cookie } })).status).toBe(401);
     await run('node', ['dist/people.mjs', 'sign-in', 'off'], { env: program });
-  }, 60_000);
+  });
 });
 
 describe('a PostgreSQL that is named', () => {
@@ -176,5 +176,5 @@ describe('a PostgreSQL that is named', () => {
       await db.query("alter role oven_app password 'app'");
       await rm(state, { recursive: true });
     }
-  }, 180_000);
+  });
 });
