@@ -12,6 +12,9 @@ import { sendTo } from './send';
 import { SEED, size } from './size';
 import { putOffOf, sceneOf, writesOf, type Scene } from './writes';
 
+/** Another process hears of a reading this soon after it is sent [ms]. */
+const HEARD_MS = 1000;
+
 let house: House;
 let db: pg.Pool;
 let scene: Scene;
@@ -64,17 +67,16 @@ describe('two processes on one database', () => {
   it('take turns in the same things without losing one, and hear of each other', async () => {
     const other = await house.beside();
     try {
-      const stream = await fetch(`${other.address}/api/oven/stream`);
-      const reader = stream.body?.getReader();
-      const heard = (async () => {
-        const decoder = new TextDecoder();
-        for (let text = ''; ;) {
-          const part = await reader?.read();
-          if (!part || part.done) return text;
-          text += decoder.decode(part.value);
-          if (/data:[^\n]*\n/.test(text.replace(/^[^]*?\n\n/, ''))) return text;
-        }
-      })();
+      const leaving = new AbortController();
+      const stream = await fetch(`${other.address}/api/oven/stream`, { signal: leaving.signal });
+      let told = 0;
+      void (async () => {
+        for await (const part of stream.body ?? [])
+          told +=
+            Buffer.from(part as Uint8Array)
+              .toString()
+              .split('data:').length - 1;
+      })().catch(() => undefined);
       const { id } = (await sendTo(house.address)('POST', '/api/batches', { ...HILLBARS, name: 'Two hands' }, 'two-hands'))
         .body as { id: string };
       let revision = 1;
@@ -106,15 +108,21 @@ describe('two processes on one database', () => {
       const { rows } = await db.query<{ revision: number }>('select revision from batch where id = $1', [id]);
       expect(rows[0].revision).toBe(done.length + 1);
       expect(conflicts).toBeGreaterThanOrEqual(0);
-      await sendTo(house.address)(
-        'POST',
-        `/api/oven/${scene.baking}/readings`,
-        { by: 'hand', kind: 'core_c', value: 61.5 },
-        'heard',
-      );
-      // Within five seconds of the answer, though other suites run beside it; on a quiet machine it is at once.
-      await Promise.race([heard, pause(5000).then(() => Promise.reject(new Error('the other process heard nothing')))]);
-      await reader?.cancel();
+      // The quickest of a few counts: other suites run beside this one.
+      let quickest_ms = Infinity;
+      for (let tries = 0; tries < 5 && quickest_ms >= HEARD_MS; tries++) {
+        const [before, begun] = [told, performance.now()];
+        await sendTo(house.address)(
+          'POST',
+          `/api/oven/${scene.baking}/readings`,
+          { by: 'hand', kind: 'core_c', value: 61.5 + tries },
+          `heard-${tries}`,
+        );
+        while (told === before && performance.now() - begun < 5 * HEARD_MS) await pause(5);
+        if (told > before) quickest_ms = Math.min(quickest_ms, performance.now() - begun);
+      }
+      expect(quickest_ms).toBeLessThan(HEARD_MS);
+      leaving.abort();
     } finally {
       await other.kill();
     }
@@ -137,7 +145,7 @@ describe('a page', () => {
       await field.fill(to);
       await field.press('Enter');
     };
-    const isNamed = async (to: string, within_ms = 60_000): Promise<boolean> => {
+    const isNamed = async (to: string, within_ms: number): Promise<boolean> => {
       for (const until = Date.now() + within_ms; Date.now() < until; await pause(100)) {
         const { rows } = await db.query<{ name: string }>('select name from batch where id = $1', [id]);
         if (rows[0].name === to) return true;
@@ -153,7 +161,7 @@ describe('a page', () => {
     expect(await isNamed('Changed in the cellar', 1500)).toBe(false);
     await context.setOffline(false);
     await page.reload();
-    expect(await isNamed('Changed in the cellar')).toBe(true);
+    expect(await isNamed('Changed in the cellar', 15_000)).toBe(true);
     await context.close();
   });
   it('whose store is full saves all the same', async () => {
@@ -162,7 +170,7 @@ describe('a page', () => {
       `Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError'); };`,
     );
     await rename('Saved without a store');
-    expect(await isNamed('Saved without a store')).toBe(true);
+    expect(await isNamed('Saved without a store', 10_000)).toBe(true);
     await context.close();
   });
   it('whose house is killed under it saves once the house is up again', async () => {
@@ -171,14 +179,14 @@ describe('a page', () => {
     await rename('Written while it was dark');
     await pause(800);
     await house.start();
-    expect(await isNamed('Written while it was dark')).toBe(true);
+    expect(await isNamed('Written while it was dark', 30_000)).toBe(true);
     await context.close();
   });
   it('whose clock jumps a day saves and dates nothing by it', async () => {
     const { page, context, rename, isNamed } = await opened('Clock');
     await page.evaluate('{ const real = Date.now; Date.now = () => real() + 86_400_000; }');
     await rename('A day ahead');
-    expect(await isNamed('A day ahead')).toBe(true);
+    expect(await isNamed('A day ahead', 10_000)).toBe(true);
     const { rows } = await db.query<{ fresh: boolean }>(
       "select updated_at between now() - interval '1 minute' and now() as fresh from batch where name = 'A day ahead'",
     );
