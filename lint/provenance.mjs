@@ -32,7 +32,7 @@ function isNumeric(node) {
 }
 
 /** @type {import('eslint').Rule.RuleModule} */
-const rule = {
+export const provenance = {
   meta: {
     type: 'problem',
     schema: [],
@@ -76,5 +76,3 @@ const rule = {
     };
   },
 };
-
-export const house = { rules: { provenance: rule } };

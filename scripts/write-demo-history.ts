@@ -3,7 +3,6 @@
  * than the model's draws, so that log, bands and learning show what they do in a kitchen that is not the model's own.
  */
 import { readFile, writeFile } from 'node:fs/promises';
-import { format, resolveConfig } from 'prettier';
 import { bandFrom, samplesInSteps } from '@/core/bands';
 import { trayCourses } from '@/core/calls';
 import { applyEdit, editTo, type BatchDocument, type Path } from '@/core/document';
@@ -14,6 +13,7 @@ import { finishOf } from '@/core/programme';
 import { normals, runOut, seededRandom } from '@/core/quantities';
 import { readBatch } from '@/formats/read-batch';
 import { shippedPantry } from '@/formats/shipped-pantry';
+import { formatted } from './formatted';
 
 const FILE = 'data/demo-kitchen.json';
 /** Another number makes another history. Of two dozen tried, with 56 to 88 % inside their bands, this one has a batch to tell about. */
@@ -169,6 +169,6 @@ function weigh(batch: Batch): boolean | null {
 const files = new Map<string, BatchDocument>();
 for (const { id, file } of demo.recipes) files.set(id, must(readBatch(await readFile(file, 'utf8'))));
 const told = demo.finished.map((batch) => ({ name: batch.name, inside: weigh(batch) })).filter(({ inside }) => inside !== null);
-await writeFile(FILE, await format(JSON.stringify(demo, null, 2), { ...(await resolveConfig(FILE)), filepath: FILE }));
+await writeFile(FILE, await formatted(FILE, JSON.stringify(demo, null, 2)));
 console.log(`${told.filter(({ inside }) => inside).length} of ${told.length} inside their band`);
 for (const { name, inside } of told) if (!inside) console.log(`outside: ${name}`);

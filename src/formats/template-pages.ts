@@ -102,6 +102,7 @@ const box = (x: number, y: number, w: number, h: number): PagePoint[] => [
 ];
 
 /** Cuts a sheet into pages. Every page has the ruler; pages of a larger sheet say which neighbours they join. */
+// oxlint-disable-next-line max-params -- older than the rule
 function tile(
   marks: readonly Mark[],
   width_mm: number,

@@ -6,7 +6,8 @@ import { checkWith } from '@/formats/read-batch';
 
 /** Saved, or the thing as someone else left it in the meantime. */
 export type SavedOver<T> =
-  ({ readonly kind: 'saved' } & SavedAs) | { readonly kind: 'stale'; readonly failure: Failure; readonly current: Version<T> };
+  | ({ readonly kind: 'saved' } & SavedAs)
+  | { readonly kind: 'stale'; readonly failure: Failure; readonly current: Version<T> };
 
 /** A thing to be saved, over the revision it was changed from. */
 export type SaveRequest<T> = { readonly revision: number; readonly document: T };

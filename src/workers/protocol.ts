@@ -13,7 +13,8 @@ export type Exchanges<E> = { readonly [Name in keyof E]: Exchange };
 
 /** What goes to a worker. */
 export type Request =
-  { readonly id: number; readonly name: string; readonly ask: unknown } | { readonly id: number; readonly giveUp: true };
+  | { readonly id: number; readonly name: string; readonly ask: unknown }
+  | { readonly id: number; readonly giveUp: true };
 
 /** What comes back; `bug` is what an exception said. */
 export type Reply =

@@ -1,7 +1,6 @@
 /** The published JSON Schemas say what the program does: the same documents pass and fail. */
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
-import { format, resolveConfig } from 'prettier';
 import { describe, expect, it } from 'vitest';
 import { BATCH } from '@/core/document';
 import type { Field, NumberField, Quantity } from '@/core/fields';
@@ -9,6 +8,7 @@ import { batchJsonSchema, withFieldTable } from '@/formats/batch-docs';
 import { withDayTable } from '@/formats/day-docs';
 import { checkBatch } from '@/formats/read-batch';
 import { predictText } from '@/formats/predict-text';
+import { formatted } from '../../scripts/formatted';
 import { PANTRY } from '../reference/shipped';
 import { pathsOf, withValue } from './spoil';
 
@@ -49,8 +49,6 @@ describe('the prediction', () => {
 });
 
 describe('what is written of the batch file', () => {
-  const formatted = async (file: string, content: string): Promise<string> =>
-    format(content, { ...(await resolveConfig(file)), filepath: file });
   it('is what the table of fields says; npm run docs writes it anew', async () => {
     const schema = 'docs/batch.schema.json';
     expect(readFileSync(schema, 'utf8')).toBe(await formatted(schema, JSON.stringify(batchJsonSchema())));

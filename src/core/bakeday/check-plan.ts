@@ -74,6 +74,7 @@ function ownersOf(wanted: readonly Attention[], att: readonly HandsUse[]): Array
   return owners;
 }
 
+// oxlint-disable-next-line max-params -- older than the rule
 function attentions(day: Day, wanted: readonly Attention[], { s, att }: PlannedStep, dur: number, at: string): string[] {
   const owners = ownersOf(wanted, att);
   return wanted.flatMap((one) => {

@@ -119,6 +119,7 @@ function isBetter(one: Placed, other: Placed, latest: number, pin?: number): boo
   return inTime ? one.e < other.e : one.s < other.s;
 }
 
+// oxlint-disable-next-line max-params -- older than the rule
 function commit(line: Timeline, step: Step, b: number, j: number, { placed: { s, e, att }, m, mode }: Found): Committed {
   line.hands.push(...att);
   const machine = mode ? line.machines.get(mode.res)?.uses : undefined;
@@ -153,6 +154,7 @@ function freeFrom(line: Timeline, day: Day): number {
 }
 
 /** Adds steps to a batch up to `goal`; where a wait gets too long, steps back and starts the one before later. */
+// oxlint-disable-next-line max-lines-per-function, max-params -- older than the rule
 function extendBatch(
   line: Timeline,
   shop: Workshop,

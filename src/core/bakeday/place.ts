@@ -16,6 +16,7 @@ import { Timeline, type MachineUse } from './timeline';
 export type Placed = { readonly s: number; readonly e: number; readonly att: readonly HandsUse[] };
 
 /** The earliest place of a step in one mode from a moment on; null beyond the horizon. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, from: number, horizon: number): Placed | null {
   const dur = durationOf(step, mode);
   let s = from;
@@ -105,6 +106,7 @@ function stiffFirst(attentions: readonly Attention[]): number[] {
 }
 
 /** One stretch of work, or the next start of the step at which it could lie where it must. */
+// oxlint-disable-next-line max-params -- older than the rule
 function fitOne(line: Timeline, attention: Attention, s: number, dur: number, own: readonly HandsUse[]): HandsUse[] | number {
   const { len, n, flex = 0, extend = 0 } = attention;
   const called = calledAt(attention, s, dur);
@@ -119,6 +121,7 @@ function fitOne(line: Timeline, attention: Attention, s: number, dur: number, ow
 }
 
 /** Long work in stretches, or the next start of the step at which its pauses are short enough. */
+// oxlint-disable-next-line max-params -- older than the rule
 function fitPausing(line: Timeline, attention: Attention, s: number, dur: number, own: readonly HandsUse[]): HandsUse[] | number {
   const { len, n, noisy = false, maxPause = 0 } = attention;
   const called = calledAt(attention, s, dur);

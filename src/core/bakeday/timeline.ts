@@ -125,6 +125,7 @@ function freezeDryerFrom({ slots, turn = 0 }: Machine, uses: readonly MachineUse
  * When the first overload in a stretch is over: uses with their share `q`, a wish for so much more, and what there is.
  * Null when there is none. Moving a start to this moment skips nothing that would have been feasible.
  */
+// oxlint-disable-next-line max-params -- older than the rule
 function overloadEnd(
   uses: ReadonlyArray<{ readonly s: number; readonly e: number; readonly q: number }>,
   s: number,

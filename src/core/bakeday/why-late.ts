@@ -67,6 +67,7 @@ const key = ({ b, j }: Pick<PlannedStep, 'b' | 'j'>): string => `${b}/${j}`;
 type Blocker = { readonly rec: PlannedStep; readonly cause: Cause['waitedFor'] };
 
 /** Whoever ended just as this step could begin: in the same machine, its change of temperature counted, or with the same hands. */
+// oxlint-disable-next-line max-params -- older than the rule
 function blockerOf(
   day: Day,
   plan: readonly PlannedStep[],

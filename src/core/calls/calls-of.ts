@@ -184,6 +184,7 @@ export function begunSteps(batch: string, calls: readonly Call[], { done, ...res
 }
 
 /** Hands that have not called it done are taken to be at it once it is due and what comes before is done. */
+// oxlint-disable-next-line max-params -- older than the rule
 const startOfHands = (done: number | null, due: number, hands: number, now: number, free: boolean): number | null =>
   done !== null ? Math.min(done - 1, Math.max(due, done - hands)) : free && due <= now ? due : null;
 

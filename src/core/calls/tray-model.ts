@@ -130,6 +130,7 @@ function withAppliance(heat: Heat, index: number, appliance: Appliance): Heat {
 }
 
 /** One run: shares of what stood in the appliance from this step on, evenly over the minutes of the clock. */
+// oxlint-disable-next-line max-params -- older than the rule
 function sharesOf(
   heat: Heat,
   first: number,

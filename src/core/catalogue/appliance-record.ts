@@ -15,7 +15,9 @@ export type ApplianceRecord = {
   readonly name: string;
   /** How it surrounds what stands in it; a chamber's make is replaced by what is read of one's own. */
   readonly place:
-    { readonly kind: 'chamber'; readonly chamber: Chamber } | { readonly kind: 'freezer' } | { readonly kind: 'freeze-dryer' };
+    | { readonly kind: 'chamber'; readonly chamber: Chamber }
+    | { readonly kind: 'freezer' }
+    | { readonly kind: 'freeze-dryer' };
   /** Steps that can be done in it, and what to say of any other; null: that it cannot do that. */
   readonly does: readonly StepName[];
   readonly onlyDoes: string | null;

@@ -4,7 +4,9 @@ import { USUAL_BOWL, boundWater, freeLiquid, softness, type BowlState } from './
 
 /** What adding one ingredient can do about the feel. */
 export type Adjustment =
-  { readonly kind: 'add'; readonly mass_g: number } | { readonly kind: 'take-away' } | { readonly kind: 'no-effect' };
+  | { readonly kind: 'add'; readonly mass_g: number }
+  | { readonly kind: 'take-away' }
+  | { readonly kind: 'no-effect' };
 
 /**
  * Grams of one ingredient that bring a dough to a softness.
@@ -12,6 +14,7 @@ export type Adjustment =
  *
  * @param wetter - how much more free liquid the bowl holds than its lines say, where a hand has felt it [1]
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function gramsToReach(
   lines: readonly DoughLine[],
   ingredient: Ingredient,

@@ -146,6 +146,7 @@ function minutesUntil(lines: readonly DoughLine[], bowl: BowlState, wetter: numb
   return null;
 }
 
+// oxlint-disable-next-line max-params -- older than the rule
 function amounts(
   lines: readonly DoughLine[],
   bowl: BowlState,

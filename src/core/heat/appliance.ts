@@ -65,7 +65,14 @@ export type Support = {
 };
 
 export type SupportName =
-  'bare-tray' | 'paper-on-tray' | 'foil-on-tray' | 'mat-on-tray' | 'deep-pan' | 'wire-rack' | 'mesh' | 'plates';
+  | 'bare-tray'
+  | 'paper-on-tray'
+  | 'foil-on-tray'
+  | 'mat-on-tray'
+  | 'deep-pan'
+  | 'wire-rack'
+  | 'mesh'
+  | 'plates';
 
 const tray = (breathing: number, contact: number, capacity: number, emissivity: number): Support => ({
   breathing,

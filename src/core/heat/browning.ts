@@ -57,6 +57,7 @@ export class Browning {
     [this.topFactor, this.bottomFactor] = [this.bottomFactor, this.topFactor];
   }
 
+  // oxlint-disable-next-line max-params -- older than the rule
   private grow(browning: number, surface_c: number, { aw }: BrowningFace, factor: number, dt_s: number): number {
     if (surface_c < 60) return browning; // slower than the eye can see in a day
     const { at150_per_s, energy_J_per_mol } = this.rate;

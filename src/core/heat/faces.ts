@@ -53,6 +53,7 @@ export class Faces {
   }
 
   /** Works out the coefficients from the air and the two surface temperatures. */
+  // oxlint-disable-next-line max-params -- older than the rule
   refresh(slab: Slab, support: Support, inRoom: boolean, air_c: number, top_c: number, bottom_c: number): void {
     if (this.surroundings.kind === 'steady') {
       const { heat_W_per_m2_K: heat, mass_kg_per_m2_s_Pa: mass } = this.surroundings;

@@ -130,6 +130,7 @@ export class FreezeDrying {
   energy_J = (time_s: number): number => this.vacuum.power_W * time_s;
 
   /** Ice at the temperature of its front; dried layers between it and the shelf; everything warms once the ice is gone. */
+  // oxlint-disable-next-line max-params -- older than the rule
   private temperatureAt(cell: number, dried_m: number, front_c: number, time_s: number, fall_s: number): number {
     const { shelf_c } = this.vacuum;
     const drawnDown = Math.exp(-time_s / (0.05 * this.primary_s + 60));

@@ -33,6 +33,7 @@ export const PLANK_SHAPES = { slab: [1 / 2, 1 / 8], ball: [1 / 6, 1 / 24] } as c
  *
  * @param size_m - thickness of a slab, diameter of a ball
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function plankMinutes(
   shape: keyof typeof PLANK_SHAPES,
   size_m: number,

@@ -70,7 +70,7 @@ const MIXED_BY_LOGARITHM: ReadonlySet<keyof FoodClass> = new Set(['wetDiffusivit
 
 /** A class between two: diffusivities and pores by their logarithm, the rest linearly. `share` 0 gives the first. */
 export function mixClasses(first: FoodClass, second: FoodClass, share: number): FoodClass {
-  const mixed = { ...first } as { -readonly [K in keyof FoodClass]: number };
+  const mixed: { -readonly [K in keyof FoodClass]: number } = { ...first };
   for (const key of Object.keys(first) as Array<keyof FoodClass>)
     mixed[key] = MIXED_BY_LOGARITHM.has(key)
       ? Math.exp((1 - share) * Math.log(first[key]) + share * Math.log(second[key]))

@@ -92,8 +92,7 @@ class Run {
     for (const [index, stage] of this.input.stages.entries()) {
       this.enter(stage);
       if (index === 0) this.record(); // the door has just been shut: a preheated oven is hot already
-      if (stage.duration_s <= 1e-9)
-        this.record(); // what was done to the piece shows even when nothing follows
+      if (stage.duration_s <= 1e-9) this.record(); // what was done to the piece shows even when nothing follows
       else if (this.course && !isOutside(stage)) this.follow(this.course, stage);
       else if (!this.walk(stage)) return this.ranAway();
     }

@@ -67,6 +67,7 @@ export class Slab {
   private readonly wetArrhenius: Float64Array;
   private readonly dryArrhenius: Float64Array;
 
+  // oxlint-disable-next-line max-params -- older than the rule
   constructor(
     readonly material: Material,
     readonly piece: Piece,

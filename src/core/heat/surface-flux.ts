@@ -41,6 +41,7 @@ export class SurfaceFlux {
    * Finds the surface moisture at which what arrives through the outer half cell leaves into the air,
    * by Newton's method held in a bracket (the balance falls strictly with the surface moisture).
    */
+  // oxlint-disable-next-line max-params -- older than the rule
   solve(
     cell: {
       moisture: number;

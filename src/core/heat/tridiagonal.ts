@@ -4,6 +4,7 @@
  *
  * @param size - number of unknowns; lower[0] and upper[size - 1] are not read
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function solveTridiagonal(
   lower: Float64Array,
   diagonal: Float64Array,

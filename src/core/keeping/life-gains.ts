@@ -6,7 +6,14 @@ import { turnsIn } from './rancidity';
 
 /** What can be done for a longer life without baking anew. */
 export type LifeStep =
-  'drier' | 'better-pack' | 'cooler' | 'fridge' | 'freezer' | 'half-openings' | 'portions' | 'without-quick-fat';
+  | 'drier'
+  | 'better-pack'
+  | 'cooler'
+  | 'fridge'
+  | 'freezer'
+  | 'half-openings'
+  | 'portions'
+  | 'without-quick-fat';
 
 /** What one step buys. */
 export type LifeGain = {

@@ -123,6 +123,7 @@ function safeAw({ measured, meatLike }: Product, aw: number, coreAw: number, all
 /** An absorber takes the oxygen out of moist food and leaves it to what needs none. */
 export const refusesAbsorber = (absorber: boolean, awSafe: number): boolean => absorber && awSafe > 0.75;
 
+// oxlint-disable-next-line max-params -- older than the rule
 function mouldMode(awSafe: number, aw: number, packed: Packed, storage: Storage, air: Air, open: boolean): number {
   const exposed = open ? Math.max(awSafe, air.relativeHumidity) : awSafe;
   const days = mouldDays(exposed, air.temperature_c);
@@ -146,6 +147,7 @@ const slower = (aw: number, { aw: from, tenfold }: { readonly aw: number; readon
   10 ** Math.max(0, (from - aw) / tenfold);
 
 /** Softening of crisp goods, or drying out of soft ones. */
+// oxlint-disable-next-line max-params -- older than the rule
 function driftModes(product: Product, aw: number, packed: Packed, storage: Storage, air: Air): Partial<Record<LifeMode, number>> {
   const pack = packOf(storage.option, storage.volume_ml, storage.own);
   const dried = isDried(product);
@@ -160,6 +162,7 @@ function driftModes(product: Product, aw: number, packed: Packed, storage: Stora
 }
 
 /** Days of good quality in a freezer. Source: ours. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function freezerDays(aw: number, meat: boolean, barrier: boolean, open: boolean, temperature_c: number): number {
   const likely = aw > 0.85 ? 90 : aw >= 0.65 ? (meat ? 120 : 150) : meat ? 210 : 270;
   return likely * (barrier ? 1.5 : 1) * (open ? 0.3 : 1) * 2 ** ((-18 - temperature_c) / 10);

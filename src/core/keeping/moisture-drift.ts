@@ -41,6 +41,7 @@ export type DriftPoint = { readonly day: number; readonly aw: number; readonly m
  *
  * @param visit - called with every step, for the curve; returns false to stop walking
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function daysToReach(
   limitAw: number,
   packed: Packed,
@@ -112,6 +113,7 @@ function evensOutIn(thickness_mm: number, dried: boolean): number {
 export const bowlTimeConstant = (thickness_mm: number, dried: boolean): number => 1.4 * (evensOutIn(thickness_mm, dried) + 0.25);
 
 /** Days in an open bowl until a water activity is reached: first order, as slow as the piece and the still air around it. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function openBowlDays(limitAw: number, packed: Packed, air: Air, thickness_mm: number, dried: boolean): number {
   const { composition, state } = packed;
   const at = (aw: number): number => waterHeld(composition, aw, air.temperature_c, state);

@@ -1,5 +1,12 @@
 export type PackOption =
-  'open-bowl' | 'paper-bag' | 'zip-bag' | 'clip-jar' | 'tin' | 'metal-pouch' | 'foil-pouch' | 'foil-pouch-absorber';
+  | 'open-bowl'
+  | 'paper-bag'
+  | 'zip-bag'
+  | 'clip-jar'
+  | 'tin'
+  | 'metal-pouch'
+  | 'foil-pouch'
+  | 'foil-pouch-absorber';
 export const STORES = ['room', 'fridge', 'freezer'] as const;
 export type Store = (typeof STORES)[number];
 
@@ -19,6 +26,7 @@ export type Pack = {
   readonly absorber: boolean;
 };
 
+// oxlint-disable-next-line max-params -- older than the rule
 const pack = (
   film: number,
   area_m2: number,

@@ -72,6 +72,7 @@ function daysOfMix(lines: readonly DoughLine[]): number {
  *
  * @param packFactor - what the pack does to the time [1]: open 0.8, barrier 1.3, absorber 8
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function rancidDays(
   lines: readonly DoughLine[],
   composition: Composition,

@@ -49,6 +49,7 @@ const BIAS_SD = 0.25;
  * @param tally - how its forecasts held so far
  * @param tail - how unsure the time is because hardly anything leaves near its end (ln)
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function honest(
   now: number,
   end: EndTime,

@@ -26,6 +26,7 @@ const TEN_KG: Omit<DogProfile, 'name' | 'avoids'> = {
  * @param prediction - with its bands: without them the date would be the likely one
  * @param index - which of the batch's packs
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function labelFacts(
   document: BatchDocument,
   prediction: Prediction,

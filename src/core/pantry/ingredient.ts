@@ -17,7 +17,18 @@ export type SorptionClass =
 
 /** Which fat turns how fast (see the keeping room). */
 export type OilClass =
-  'sat' | 'mono' | 'butter' | 'cereal' | 'nut' | 'animal' | 'mixed' | 'pufa_oil' | 'organ' | 'pufa' | 'marine' | 'none';
+  | 'sat'
+  | 'mono'
+  | 'butter'
+  | 'cereal'
+  | 'nut'
+  | 'animal'
+  | 'mixed'
+  | 'pufa_oil'
+  | 'organ'
+  | 'pufa'
+  | 'marine'
+  | 'none';
 
 export type DogFlag = 'ok' | 'caution' | 'avoid';
 

@@ -14,6 +14,7 @@ export type Preparation = {
   readonly bySlicing: 'peel' | 'core' | null;
 };
 
+// oxlint-disable-next-line max-params -- older than the rule
 const prepare = (verb: string, from: string, yieldRatio: number, minutes: number, tool: string): Preparation => ({
   verb,
   from,

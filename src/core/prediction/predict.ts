@@ -127,6 +127,7 @@ const finishesOf = ({ recipe }: BatchDocument, lines: readonly DoughLine[], { pa
     return { ...line, mass_g: made?.mass_g ?? 0 };
   });
 
+// oxlint-disable-next-line max-params -- older than the rule
 function assemble(
   document: BatchDocument,
   worked: WorkedOut,

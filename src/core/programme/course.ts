@@ -24,6 +24,7 @@ export type CoursePoint = {
 export type Recorded = { readonly frames: readonly Frame[]; readonly profiles: Profiles; readonly shares: Float64Array };
 
 /** Every recorded moment of a run in the baker's terms. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function courseOf(
   { frames, profiles, shares }: Recorded,
   heat: HeatPlan,

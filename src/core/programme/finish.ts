@@ -52,6 +52,7 @@ export type Finish = {
 type Judged = { readonly isothermScale?: number | undefined; readonly gained?: number };
 
 /** Reads water, texture and mass off the last frame. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function finishOf(
   end: Frame,
   profile: Profile,

@@ -25,6 +25,7 @@ export const shelvesOf = (appliance: Appliance | undefined): number =>
   appliance?.shelves ?? applianceRecord(appliance?.kind ?? 'static-oven').shelves;
 
 /** Stands a batch in an appliance; `path` is where the appliance is written. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function loadInto(
   appliance: Appliance | undefined,
   path: string,
@@ -61,6 +62,7 @@ function surroundingsOf(
 }
 
 /** No more go in than stand in it, and no more than there are. */
+// oxlint-disable-next-line max-params -- older than the rule
 function loadOf(
   appliance: Appliance | undefined,
   kind: ApplianceKind,

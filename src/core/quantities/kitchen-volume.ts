@@ -42,6 +42,7 @@ export function kitchenVolume(volume_ml: number, set: MeasureSet = US_MEASURES):
 }
 
 /** Rounds to `parts` of a unit (and thirds, for cups), e.g. "2 3/8 tsp". */
+// oxlint-disable-next-line max-params -- older than the rule
 function inUnit(volume_ml: number, unit_ml: number, name: string, parts: number, withThirds = false): KitchenVolume {
   const wished = volume_ml / unit_ml;
   const whole = Math.floor(wished);

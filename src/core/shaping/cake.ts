@@ -112,6 +112,7 @@ export type Border = { readonly biscuits: number; readonly gap_mm: number };
  * As many biscuits as go round, and the gap that spreads them evenly. Straight sides are counted one by one, since
  * a biscuit does not bend round a corner.
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function borderOf(pan: Pan, cake: CakeYield, coats_mm: number, biscuit_mm: number, least_mm: number): Border {
   const around_mm = cake.side_mm + 2 * Math.PI * coats_mm;
   const straight = pan.shape === 'square' || pan.shape === 'rectangle' || pan.shape === 'loaf';

@@ -10,6 +10,7 @@ const BUCKETS = 256;
  * loop of every layout, and one shape of object keeps it quick.
  */
 export class Envelope {
+  // oxlint-disable-next-line max-params -- older than the rule
   private constructor(
     /** Of a disc; 0 for a polygon. */
     private readonly radius: number,

@@ -33,11 +33,13 @@ const RASTER_UP_TO = 25;
 const SEED = 7;
 
 /** Lays a cutter on a rectangle; the same input gives the same drawing. `width_mm` and `height_mm` exclude the ragged edge. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function layOut(cutter: Cutter, width_mm: number, height_mm: number, gap_mm: number, level: LayoutLevel): Layout {
   return runOut(layOutInSteps(cutter, width_mm, height_mm, gap_mm, level));
 }
 
 /** The same in small steps: yields how far it is, returns the layout. Each step takes some milliseconds. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function* layOutInSteps(
   cutter: Cutter,
   width_mm: number,

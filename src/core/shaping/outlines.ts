@@ -5,6 +5,7 @@ import { unite } from './polygon-union';
 /** Corners of a flattened disc. Discs are drawn around the true circle, so the true shape lies inside. */
 const DISC_CORNERS = 32;
 
+// oxlint-disable-next-line max-params -- older than the rule
 function disc(x: number, y: number, rx: number, ry = rx, corners = DISC_CORNERS): Ring {
   const outside = 1 / Math.cos(Math.PI / corners);
   return Array.from({ length: corners }, (_, i): Point => {

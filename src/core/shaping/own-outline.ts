@@ -127,6 +127,7 @@ const returns = (ring: readonly Point[] | undefined): boolean =>
   !ring || ring.length === 0 || Math.hypot(ring[0][0] - ring[ring.length - 1][0], ring[0][1] - ring[ring.length - 1][1]) < 1e-6;
 
 /** A cubic curve as chords; their number follows from the second differences (Wang 1984). */
+// oxlint-disable-next-line max-params -- older than the rule
 function curve(a: Point, b: Point, c: Point, d: Point, extent: number, put: (x: number, y: number) => void): void {
   const bend = Math.max(
     Math.hypot(a[0] - 2 * b[0] + c[0], a[1] - 2 * b[1] + c[1]),

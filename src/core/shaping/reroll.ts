@@ -138,6 +138,7 @@ function* rollOnce(plan: RollOut, dough_g: number): Generator<LayoutProgress, Ro
 /** Angles that a mini cutter is tried at between the pieces [degrees]. */
 const MINI_ANGLES = [0, 45, 90, 135];
 
+// oxlint-disable-next-line max-params -- older than the rule
 function minisOn(plan: RollOut, mini: Cutter, layout: Layout, width_mm: number, height_mm: number): Placement[] {
   if (!(width_mm > 0 && height_mm > 0)) return [];
   const standing = layout.placements.map((at) => ({ cutter: plan.cutter, at }));

@@ -16,6 +16,7 @@ const NARROWEST_MM = 160;
  * @param limits - widest and longest sheet the board takes
  * @returns the size with the mean of its neighbourhood as `pieces`; null when the board takes no such sheet
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function bestRollSize(
   cutter: Cutter,
   area_mm2: number,

@@ -48,6 +48,7 @@ export function inRowPattern(turned: TurnedCutter, dy: number): Pattern | null {
 }
 
 /** How far up a row must go over another when it is shifted sideways: the highest contact of any two pieces [mm]. */
+// oxlint-disable-next-line max-params -- older than the rule
 export function rowStep(turned: TurnedCutter, lower: Row, upper: Row, shift: number, pitch: number): number {
   let most = -Infinity;
   for (let i = 0; i < lower.length; i++)

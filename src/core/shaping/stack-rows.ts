@@ -133,6 +133,7 @@ function flush({ bounds }: TurnedCutter, row: Row, pitch: number, w: number): nu
 }
 
 /** Shifts worth trying: an even grid, the next row at either edge, and the places where two rows nest deepest. */
+// oxlint-disable-next-line max-params -- older than the rule
 function shifts({ turned, rows: [even, odd] }: Pattern, pitch: number, tried: number, flushed: number[], base: number): number[] {
   const grid = Array.from({ length: tried }, (_, i) => (i * pitch) / tried);
   const depth = (shift: number): number => rowStep(turned, even, odd, shift, pitch) + rowStep(turned, odd, even, -shift, pitch);
@@ -165,6 +166,7 @@ const heightOf = ({ start, steps: [first, second] }: Stack, row: number): number
   start + Math.floor(row / 2) * (first + second) + (row % 2 === 0 ? 0 : first);
 
 /** First and last whole pitch at which a piece of a row stays inside. */
+// oxlint-disable-next-line max-params -- older than the rule
 const span = (left: number, right: number, at: number, pitch: number, w: number): [number, number] => [
   Math.ceil((-left - at) / pitch - EPS),
   Math.floor((w - right - at) / pitch + EPS),

@@ -25,7 +25,15 @@ import type { ShapeYield } from './shape-yield';
 
 /** A shape with every default filled in, ready to be asked what a mass of dough gives. */
 export type ShapePlan =
-  RolledPlan | SlabShapePlan | DropPlan | BallPlan | LogShapePlan | HollowsPlan | CakeShapePlan | SlicePlan | CubePlan;
+  | RolledPlan
+  | SlabShapePlan
+  | DropPlan
+  | BallPlan
+  | LogShapePlan
+  | HollowsPlan
+  | CakeShapePlan
+  | SlicePlan
+  | CubePlan;
 
 /** Fills in what a shape leaves open. */
 export function planShape(shape: Shape, kitchen: KitchenAir | undefined, assumed: Assumptions): Result<ShapePlan> {

@@ -27,6 +27,7 @@ const grams = (ingredient: string, mass_g: number): RecipeLine => ({
  * Swaps one line of a recipe by an idea, keeps the weight it stood for, and corrects water (or, when there is none to
  * take away, flour) until the softness is what it was: each flour and puree drinks differently.
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function swapIngredient(recipe: Recipe, index: number, idea: SwapIdea, pantry: Pantry, fill?: CupFill): Result<Swapped> {
   const line = recipe.ingredients[index];
   if (!line) return fail('OUT_OF_RANGE', 'There is no such line in the recipe.', `recipe.ingredients[${index}]`);

@@ -93,6 +93,7 @@ export function cubeYield(plan: CubePlan, mass_g: number, g_per_ml: number): Res
 const tooSmall = (what: string): Result<never> =>
   fail('OUT_OF_RANGE', `A ${what} must be between 5 and 200 mm across. Choose another size.`, 'shape');
 
+// oxlint-disable-next-line max-params -- older than the rule
 function piecesOf(
   pieces: number,
   piece_g: number,

@@ -163,9 +163,9 @@ describe('what else comes in', () => {
   it('bytes are read as what they are', () => {
     expect(ids(new TextEncoder().encode('200 g oat flour'))).toEqual(['flour_oat']);
     expect(
-      ids(new Uint8Array([0xff, 0xfe, ...new Uint8Array(new Uint16Array([...'1 egg'].map((c) => c.charCodeAt(0))).buffer)])),
+      ids(new Uint8Array([0xff, 0xfe, ...new Uint8Array(new Uint16Array(Array.from('1 egg', (c) => c.charCodeAt(0))).buffer)])),
     ).toEqual(['egg_whole']);
-    expect(ids(new Uint8Array([...'½ cup honey'].map((c) => c.charCodeAt(0))))).toEqual(['honey']);
+    expect(ids(new Uint8Array(Array.from('½ cup honey', (c) => c.charCodeAt(0))))).toEqual(['honey']);
   });
   it.each([
     ['JSON that is no recipe', '{"@type":"WebSite"}', 'MISSING_VALUE'],

@@ -1,5 +1,5 @@
 /** A pictograph, with what makes it coloured or joins it to another. */
-const PICTOGRAPHS = /^(?:[\p{Extended_Pictographic}\u{fe0f}\u{200d}\u{20e3}\u{2610}-\u{2714}]\s*)+/u;
+const PICTOGRAPHS = /^(?:(?:\p{Extended_Pictographic}|\u{fe0f}|\u{200d}|\u{20e3}|[\u{2610}-\u{2714}])\s*)+/u;
 const BULLET = /^(?:[-*•·●◦▢□☐▪‣–—]|\[\s?\]|o(?=\s+\d))\s*/;
 /** "flour ...... 300 g", "flour | 300 g", "flour <tab> 300 g": what stands between a name and its amount. */
 const LEADER = /\s*(?:\.{3,}|…{2,}|\s\|\s|\t+|_{3,})\s*/g;

@@ -98,6 +98,7 @@ async function lifeIn(db: Queryable, jar: JarRow, option: PackOption, store: Sto
 }
 
 /** How long the batch keeps there; a batch that was thrown away leaves only what the pack knew of itself. */
+// oxlint-disable-next-line max-params -- older than the rule
 async function readLife(
   db: Queryable,
   { state, portion }: JarRow,

@@ -9,7 +9,9 @@ const OPEN =
 
 /** Let in, for whom; or sent to sign in; or refused. */
 export type Admission =
-  { readonly kind: 'in'; readonly asked: Asked } | { readonly kind: 'sign-in'; readonly to: string } | Failure;
+  | { readonly kind: 'in'; readonly asked: Asked }
+  | { readonly kind: 'sign-in'; readonly to: string }
+  | Failure;
 
 /**
  * Who comes, and whether a stranger may. Everything that is not named as open is closed to strangers, whatever answers it; what each person

@@ -266,6 +266,7 @@ function SavedWord({ state, onSave, children }: SavedWordProps): ReactNode {
 /** The clock on the baker's wall, which only the browser knows. */
 function SavedAt({ iso }: { readonly iso: string }): ReactNode {
   const at = new Date(iso);
+  // oxlint-disable-next-line react/purity -- the day may turn while the page is open; whichever it was drawn with is right
   const today = at.toDateString() === new Date().toDateString();
   return (
     <time dateTime={iso} suppressHydrationWarning>

@@ -77,6 +77,7 @@ function heldIn(day: Day, plan: readonly PlannedStep[], id: string): Raw[] {
 }
 
 /** Lays blocks in rows, none over another: as many rows as are needed at once, and no more than there are places. */
+// oxlint-disable-next-line max-params -- older than the rule
 function lane(id: string, name: string, kind: Lane['kind'], raw: readonly Raw[], places: number): Lane {
   const ends: number[] = [];
   const blocks = [...raw]

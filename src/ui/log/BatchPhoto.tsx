@@ -33,7 +33,7 @@ export function BatchPhoto({ id, hasPhoto }: { readonly id: string; readonly has
     <div className="flex flex-wrap items-center gap-3 pt-3">
       {version > 0 && (
         // The picture comes from this kitchen's own database; there is nothing to optimise on the way.
-        // eslint-disable-next-line @next/next/no-img-element
+        // oxlint-disable-next-line nextjs/no-img-element
         <img src={`${address}?v=${version}`} alt="The batch" className="max-h-40 rounded-xl border border-hair" />
       )}
       <label className={`${buttonClass('small')} cursor-pointer has-[:focus-visible]:outline-2`}>

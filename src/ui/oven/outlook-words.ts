@@ -19,6 +19,7 @@ const NEWS_SHARE = 0.05;
  * @param weighed - trays weighed so far
  * @param where - what they stand in, in the middle of a sentence
  */
+// oxlint-disable-next-line max-params -- older than the rule
 export function outlookWords(
   { tell, end, batches }: Outlook,
   wentIn_ms: number,

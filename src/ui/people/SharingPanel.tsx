@@ -44,6 +44,7 @@ const Let = ({ sharing: { url, fingerprint, is_here }, onDone }: PartProps): Rea
     {fingerprint && (
       <p className="text-[13.5px] text-soft">
         The kitchen’s own certificate, for devices to trust:{' '}
+        {/* oxlint-disable-next-line nextjs/no-html-link-for-pages -- a file, not a page */}
         <a href="/kitchen-authority.crt" className="font-semibold underline">
           download
         </a>

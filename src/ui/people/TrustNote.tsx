@@ -11,6 +11,7 @@ export const TrustNote = (): ReactNode => (
       </p>
       <ol className="list-decimal pl-5">
         <li>
+          {/* oxlint-disable-next-line nextjs/no-html-link-for-pages -- a file, not a page */}
           <a href="/kitchen-authority.crt" className="font-semibold underline">
             Download the kitchen’s certificate
           </a>{' '}

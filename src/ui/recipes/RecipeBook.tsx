@@ -140,7 +140,7 @@ function useBook(search: BookSearch, first: BookPage): { page: BookPage; more: (
       stop.abort();
     };
     // `look` belongs to this very search.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [search]);
   // What went into the bin, or came back out of it.
   const again = useEffectEvent(() => void look(0));

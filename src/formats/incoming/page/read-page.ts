@@ -10,7 +10,8 @@ import type { StructuredRecipe } from './structured';
 
 /** What a page holds: recipes as structure, or only words. */
 export type ReadPage =
-  { readonly kind: 'recipes'; readonly recipes: readonly StructuredRecipe[] } | { readonly kind: 'words'; readonly text: string };
+  | { readonly kind: 'recipes'; readonly recipes: readonly StructuredRecipe[] }
+  | { readonly kind: 'words'; readonly text: string };
 
 /**
  * Finds the recipes of a saved page: those it publishes as JSON-LD, those it marks up, else the words one reads on it.

@@ -7,7 +7,8 @@ import type { Rows } from './rows-of';
 
 /** What a table holds: a recipe that we wrote ourselves, or somebody's list. */
 export type ReadSheet =
-  { readonly kind: 'document'; readonly document: BatchDocument } | { readonly kind: 'sorted'; readonly sorted: SortedText };
+  | { readonly kind: 'document'; readonly document: BatchDocument }
+  | { readonly kind: 'sorted'; readonly sorted: SortedText };
 
 /** Headings of columns, in whatever words a baker gives them. */
 const COLUMNS = {

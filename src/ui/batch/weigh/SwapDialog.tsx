@@ -45,7 +45,7 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
       open = false;
     };
     // What is compared is the batch as it was when the dialog was opened.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [line, questions]);
   const swaps = tried && tried.line === line ? tried.swaps : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');

@@ -11,11 +11,11 @@ export function useAfterSaving({ saved, saveNow }: Saving, act: () => Promise<vo
   const due = stage === 'asked' && saved;
   useEffect(() => {
     if (!due) return;
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- from here on it is done, whatever is saved next
+    // oxlint-disable-next-line react/set-state-in-effect -- from here on it is done, whatever is saved next
     setStage('doing');
     void act().finally(() => setStage('idle'));
     // What is done then is the same whenever it is done: only being asked and being saved start it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [due]);
   const ask = (): void => {
     setStage('asked');

@@ -72,7 +72,7 @@ export function useAutosave<T>({ key, send, first, document, newest, begin, merg
       void made.close().finally(() => windows.close());
     };
     // One saver for the life of the page: everything but the key matters only on arrival.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key]);
   useEffect(() => saver.current?.change(document), [document]);
   return {

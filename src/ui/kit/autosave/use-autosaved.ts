@@ -38,7 +38,7 @@ export function useAutosaved<T extends object>(
   useEffect(() => {
     if (savedAt !== null && savedAt !== first.saved_at) onSaved();
     // Only a save is told, not that the page was drawn anew.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [savedAt]);
   return { document, change: (next) => begin((now) => ({ ...now, ...next })), begin, saving };
 }

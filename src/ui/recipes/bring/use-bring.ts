@@ -27,7 +27,7 @@ export function useBring(pantry: Pantry, fill: CupFill): Bring {
   const [draft, setDraft] = useState<BroughtDraft>(EMPTY_DRAFT);
   useEffect(() => {
     // What was left in this browser is there only once the page runs.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
+    // oxlint-disable-next-line react/set-state-in-effect
     setDraft(keptDraft());
   }, []);
   const change = (part: Partial<BroughtDraft>): void =>

@@ -20,7 +20,7 @@ export function useEditedDraft(
       setPasting(false);
     }
     // What was left in this browser is there only once the page runs.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
+    // oxlint-disable-next-line react/set-state-in-effect
     setLooked(true);
   }, [fresh, edits, setPasting]);
   useEffect(() => {
