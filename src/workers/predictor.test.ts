@@ -24,17 +24,27 @@ afterEach(() => {
 function page(change: (service: Service<PredictionExchanges>) => Partial<Service<PredictionExchanges>> = () => ({})) {
   const nominal: Array<Result<Nominal>> = [];
   const banded: Array<Result<Prediction>> = [];
+  const asked: string[] = [];
+  const hand = new EventTarget();
+  const near = (): Promise<void> => new Promise((comes) => hand.addEventListener('near', () => comes()));
   const line = inProcessLine<PredictionExchanges>(() => {
     const service = makePredictionService(SLICING);
-    return { ...service, ...change(service) };
+    return {
+      ...service,
+      layout: (document, ongoing) => {
+        asked.push('layout');
+        return service.layout(document, ongoing);
+      },
+      ...change(service),
+    };
   });
   const answers = {
     onNominal: (_: BatchDocument, answer: Result<Nominal>) => void nominal.push(answer),
     onBanded: (_: BatchDocument, answer: Result<Prediction>) => void banded.push(answer),
     onSearch: () => undefined,
   };
-  predictor = new Predictor(GOODS, answers, line);
-  return { predictor, nominal, banded };
+  predictor = new Predictor(GOODS, answers, near, line);
+  return { predictor, nominal, banded, asked, comesNear: () => hand.dispatchEvent(new Event('near')) };
 }
 const until = async (there: () => boolean): Promise<void> => {
   for (let i = 0; i < 2000 && !there(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
@@ -76,5 +86,14 @@ describe('the predictor of a page', () => {
     asked.ask({ ...HILLBARS, name: 'Changed' });
     await until(() => banded.length > before);
     expect(banded.at(-1)).toMatchObject({ ok: true });
+  });
+  it('lets its workers be while a page that came with its answer is only read, and gets ready when a change is near', async () => {
+    const { predictor: served, asked, nominal, banded, comesNear } = page();
+    served.takeOn(HILLBARS, Promise.resolve(true));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(asked).toEqual([]);
+    comesNear();
+    await until(() => asked.length === 1);
+    expect([nominal, banded]).toEqual([[], []]);
   });
 });

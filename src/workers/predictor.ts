@@ -20,8 +20,6 @@ type Answers = {
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
 const WARM_UPS = 12;
-/** A page that was served with its answer is drawn and woken first; only then do workers get ready for changes [ms]. */
-const AWAKE_MS = 600;
 /** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
 const BACKGROUND = 2;
 
@@ -45,6 +43,8 @@ export class Predictor {
   constructor(
     kitchen: KitchenGoods,
     private readonly answers: Answers,
+    /** Settles when a change is near. Whoever only reads what the page was served with needs no workers. */
+    private readonly changeIsNear: (signal: AbortSignal) => Promise<void>,
     openLine: OpenLine = inTheBrowser,
   ) {
     const open = (): WorkerClient<PredictionExchanges> =>
@@ -63,7 +63,7 @@ export class Predictor {
   /**
    * Takes on a document whose likely run is known already.
    *
-   * @param drawn - whether its band comes from elsewhere: then everything only gets ready for the first change
+   * @param drawn - whether its band comes from elsewhere: then everything only gets ready for the first change, once that is near
    */
   takeOn(document: BatchDocument, drawn: Promise<boolean>): void {
     this.bandOf(document, 0, drawn);
@@ -183,7 +183,7 @@ export class Predictor {
 
   /** Searches the layout that is shown already, so that changes keep it, and compiles; nothing of it is told. */
   private async getReady(document: BatchDocument, signal: AbortSignal): Promise<void> {
-    await new Promise((awake) => setTimeout(awake, AWAKE_MS));
+    await this.changeIsNear(signal);
     if (signal.aborted) return;
     try {
       const found = await this.beside().ask('layout', document, { signal });

@@ -8,6 +8,7 @@ import type { KeepGain } from '@/core/outcomes';
 import type { Result } from '@/core/failure';
 import { Predictor } from '@/workers/predictor';
 import type { FirstLook, KitchenGoods, Nominal, TriedSwap } from '@/workers/prediction-protocol';
+import { handNear } from '../kit/hand-near';
 import { BatchStore, type BatchSnapshot, type SearchProgress } from './batch-store';
 
 export type Edits = Pick<BatchStore, 'set' | 'change' | 'newest' | 'undo' | 'redo' | 'begin'>;
@@ -59,7 +60,7 @@ export function useBatch(
   const predictor = useRef<Predictor | null>(null);
   const [store] = useState(() => new BatchStore(first, () => performance.now(), look, later));
   useEffect(() => {
-    store.connect((answers) => (predictor.current = new Predictor(kitchen, answers)));
+    store.connect((answers) => (predictor.current = new Predictor(kitchen, answers, (signal) => handNear(window, signal))));
     return () => store.disconnect();
   }, [store, kitchen]);
   const questions = useMemo<Questions>(
