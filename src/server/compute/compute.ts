@@ -2,10 +2,18 @@ import { availableParallelism } from 'node:os';
 import { succeed, type Result } from '@/core/failure';
 import { config } from '../config';
 import { failureOf } from './failure-of';
-import { JOBS, LIMITS, type Jobs } from './jobs';
+import type { Jobs } from './jobs';
+import { LIMITS } from './limits';
 import { ComputePool } from './pool';
 import { withSharedPantry } from './shared-pantry';
 import { threadLine } from './thread-line';
+
+/**
+ * The jobs, for whoever has no worker. The built house always has: left out there, the core and all formats are not in each of its fifty
+ * routes, to be built, and read by the first who comes.
+ */
+const jobsHere =
+  process.env.NEXT_RUNTIME && process.env.NODE_ENV === 'production' ? null : async () => (await import('./jobs')).JOBS;
 
 /** One pool per process, also across reloads of a development build. */
 const shared = globalThis as { ovenCompute?: ComputePool<Jobs> };
@@ -35,11 +43,13 @@ export async function compute<Name extends keyof Jobs>(
 ): Promise<Result<Answer<Name>>> {
   const { computeWorker } = config();
   try {
-    const value: Answer<Name> =
-      computeWorker === null
-        ? await JOBS[name](ask, { signal: signal ?? new AbortController().signal, tell: () => undefined })
-        : await pool(computeWorker).run(name, typeof ask === 'object' ? withSharedPantry(ask) : ask, { ...LIMITS[name], signal });
-    return succeed(value);
+    if (computeWorker !== null)
+      return succeed(
+        await pool(computeWorker).run(name, typeof ask === 'object' ? withSharedPantry(ask) : ask, { ...LIMITS[name], signal }),
+      );
+    if (!jobsHere) throw new Error('OVEN_COMPUTE_WORKER names no worker: start the house by npm start.');
+    const jobs = await jobsHere();
+    return succeed(await jobs[name](ask, { signal: signal ?? new AbortController().signal, tell: () => undefined }));
   } catch (error) {
     return failureOf(error, name);
   }

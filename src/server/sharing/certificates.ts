@@ -54,14 +54,14 @@ export async function certificatesFor(state: string, names: readonly string[]): 
   if (!(await isThere(files.authority)) || !(await isThere(files.authorityKey))) await makeAuthority(files);
   if (!(await stillSpeaksFor(files.certificate, names, files.authority))) await makeCertificate(files, names);
   const [key, certificate, authority] = await Promise.all(
-    [files.key, files.certificate, files.authority].map((file) => readFile(file)),
+    [files.key, files.certificate, files.authority].map((file) => readFile(/*turbopackIgnore: true*/ file)),
   );
   return { key, cert: Buffer.concat([certificate, authority]), authority };
 }
 
 /** The authority's certificate, for devices to trust; null where there is none yet. */
 export const authorityOf = (state: string): Promise<Buffer | null> =>
-  readFile(filesIn(folderOf(state)).authority).catch(() => null);
+  readFile(/*turbopackIgnore: true*/ filesIn(folderOf(state)).authority).catch(() => null);
 
 /** By what one knows a certificate when a device asks: its SHA-256. */
 export const fingerprintOf = (certificate: Buffer): string => new X509Certificate(certificate).fingerprint256;
