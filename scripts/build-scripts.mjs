@@ -1,4 +1,5 @@
-/** Builds every program that runs outside the page, the command-line doors and the server's worker, to one file each in dist/. */
+/** Builds every program that runs outside the page, the command-line doors and the server's worker, to dist/: what they share, and what few ask for, to dist/parts. */
+import { mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { build } from 'esbuild';
 
 const PROGRAMS = {
@@ -19,11 +20,21 @@ const PROGRAMS = {
 /** What packages that were written for require() expect to find. */
 const REQUIRE = `import { createRequire as requireFor } from 'node:module'; const require = requireFor(import.meta.url);`;
 
+/** A house that is up still reads the parts that it was started with; what is older than a month belongs to none. */
+const KEPT_MS = 30 * 24 * 3600e3;
+await mkdir('dist/parts', { recursive: true });
+for (const name of await readdir('dist/parts')) {
+  const { mtimeMs } = await stat(`dist/parts/${name}`);
+  if (mtimeMs < Date.now() - KEPT_MS) await rm(`dist/parts/${name}`);
+}
+
 await build({
   entryPoints: PROGRAMS,
   outdir: 'dist',
   outExtension: { '.js': '.mjs' },
   bundle: true,
+  splitting: true,
+  chunkNames: 'parts/[hash]',
   platform: 'node',
   format: 'esm',
   target: 'node20',

@@ -3,7 +3,7 @@ import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import type { RecipeFacts } from '@/db/recipes';
 import type { ReadIncoming } from '@/formats/incoming';
-import { readIncoming, type ReadingKitchen, type ReadingWishes } from '../../read-incoming';
+import type { ReadingKitchen, ReadingWishes } from '../../read-incoming';
 import { fingerprint, recipeFacts } from '../../recipe-facts';
 import type { Ask, Service } from '@/workers/protocol';
 
@@ -24,5 +24,7 @@ export type RecipeJobs = {
 export const RECIPE_JOBS: Service<RecipeJobs> = {
   recipeFacts: ({ document, pantry, cardOf }) => recipeFacts(document, pantry, cardOf),
   fingerprint: (pantry) => fingerprint(pantry),
-  readIncoming: ({ content, kitchen, wishes }) => readIncoming(content, kitchen, wishes),
+  // Readers of spreadsheets and pages weigh more than all else here: who only predicts never reads them.
+  readIncoming: async ({ content, kitchen, wishes }) =>
+    (await import('../../read-incoming')).readIncoming(content, kitchen, wishes),
 };

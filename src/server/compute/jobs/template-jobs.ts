@@ -3,7 +3,6 @@ import { fail, succeed, type Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
 import { drawingOf, predict } from '@/core/prediction';
 import { PAPERS, TEMPLATES, type Paper, type Template } from '@/formats/template-pages';
-import { templatePdf } from '@/formats/template-pdf';
 import type { Ask, Service } from '@/workers/protocol';
 
 type OfTemplate = {
@@ -25,6 +24,7 @@ export const TEMPLATE_JOBS: Service<TemplateJobs> = {
       return fail('BAD_VALUE', 'Only rolled dough has a template to cut by. Choose roll and cut.', 'shape.method');
     const { name, yield: out } = worked.value.prediction;
     const pages = TEMPLATES[template]({ name, drawn, thickness_mm: out.piece_thickness_mm }, PAPERS[paper]);
+    const { templatePdf } = await import('@/formats/template-pdf');
     return succeed(await templatePdf(pages, `${name}: ${template} template`));
   },
 };
