@@ -1,4 +1,4 @@
-/** A worker thread of the server: answers jobs. Built to one file by scripts/build-scripts.mjs. */
+/** A worker thread of the server: answers jobs. Built by scripts/build-scripts.mjs. */
 import { setPriority } from 'node:os';
 import { parentPort, workerData } from 'node:worker_threads';
 import { serve } from '@/workers/serve';
