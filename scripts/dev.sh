@@ -15,6 +15,4 @@ start_database
 trap stop_database EXIT
 ensure_programs
 node --enable-source-maps dist/set-up-database.mjs >&2
-# No worker threads here: what the server computes then runs in the process that reloads it when it changes.
-unset OVEN_COMPUTE_WORKER
 OVEN_DATABASE_URL="$OVEN_APP_URL" NODE_ENV=development node --enable-source-maps dist/serve.mjs 127.0.0.1 "$PORT"

@@ -50,7 +50,6 @@ pending="$(node --enable-source-maps dist/set-up-database.mjs --pending 8>&-)"
 [ -z "$pending" ] || node --enable-source-maps dist/backup.mjs "$STATE/backups" plain "$STATE/backups/before-${pending%.sql}.dump" >&2 8>&-
 node --enable-source-maps dist/set-up-database.mjs "${wishes[@]}" >&2 8>&-
 [ -n "$NAMED_URL" ] || node --enable-source-maps dist/backup.mjs "$STATE/backups" daily >&2 8>&- || say "Today's copy could not be made; see npm run backup."
-export OVEN_COMPUTE_WORKER="$ROOT/dist/compute-worker.mjs"
 if ensure_build && running; then
   # A running server would serve pages of the old build with chunks of the new one.
   end_noted "$PIDFILE" 20

@@ -1,6 +1,6 @@
 /** Serves the built application on loopback, and to other devices once they are let in; npm start runs it. Says what broke and goes on; waits for running saves when it is ended. */
 import next from 'next';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { asked, serves, whileAsked } from '@/server/asked';
 import { config } from '@/server/config';
 import { admit } from '@/server/people/gate';
@@ -20,6 +20,8 @@ const LAST_ANSWERS_MS = 15_000;
 const PAGES_AT_ONCE = 2;
 
 const [host = '127.0.0.1', port = '3210'] = process.argv.slice(2);
+// Whoever starts the built house: what it works out, it works out in a worker. While developing, the process that reloads what changed does it.
+if (process.env.NODE_ENV !== 'development') process.env.OVEN_COMPUTE_WORKER ??= resolve('dist/compute-worker.mjs');
 const { proxies, stateFolder } = config();
 const inFlight = new InFlight();
 const requests = new RequestLog(stateFolder === null ? null : join(stateFolder, 'requests.log'));

@@ -47,7 +47,6 @@ export class House {
         ...process.env,
         NODE_ENV: 'production',
         OVEN_DATABASE_URL: this.cluster.url.replace('oven:oven', 'oven_app:app'),
-        OVEN_COMPUTE_WORKER: `${process.cwd()}/dist/compute-worker.mjs`,
         OVEN_INSTALLATION: 'faults',
       },
       stdio: ['ignore', 'pipe', 'pipe'],

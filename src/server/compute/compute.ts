@@ -47,7 +47,7 @@ export async function compute<Name extends keyof Jobs>(
       return succeed(
         await pool(computeWorker).run(name, typeof ask === 'object' ? withSharedPantry(ask) : ask, { ...LIMITS[name], signal }),
       );
-    if (!jobsHere) throw new Error('OVEN_COMPUTE_WORKER names no worker: start the house by npm start.');
+    if (!jobsHere) throw new Error('OVEN_COMPUTE_WORKER names no worker, and the built house works nothing out itself.');
     const jobs = await jobsHere();
     return succeed(await jobs[name](ask, { signal: signal ?? new AbortController().signal, tell: () => undefined }));
   } catch (error) {
