@@ -31,6 +31,8 @@ export function secured(handle: Handler, inFlight: InFlight, keys: { readonly ke
 const optionsOf = ({ head_ms, whole_ms }: Deadlines) => ({
   headersTimeout: head_ms,
   requestTimeout: whole_ms,
+  // A line that is closed just as the next question comes down it breaks that question: it rests for longer than anybody pauses.
+  keepAliveTimeout: 65_000,
   connectionsCheckingInterval: 1000,
 });
 
