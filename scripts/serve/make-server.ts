@@ -31,7 +31,7 @@ export function secured(handle: Handler, inFlight: InFlight, keys: { readonly ke
 const optionsOf = ({ head_ms, whole_ms }: Deadlines) => ({
   headersTimeout: head_ms,
   requestTimeout: whole_ms,
-  // A line that is closed just as the next question comes down it breaks that question: it rests for longer than anybody pauses.
+  // A line that is closed just as a question comes down it breaks that question. A proxy lets go of it after a minute: it should be the first.
   keepAliveTimeout: 65_000,
   connectionsCheckingInterval: 1000,
 });
