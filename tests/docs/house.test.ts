@@ -91,7 +91,7 @@ describe('the tree', () => {
 });
 
 /** How often code says that it is older than a limit. Take numbers down, never up. */
-const OLDER_THAN_THE_RULE = { 'max-lines-per-function': 1, 'max-params': 54 };
+const OLDER_THAN_THE_RULE = { 'max-lines-per-function': 1, 'max-params': 53 };
 
 describe('what is longer than it may be', () => {
   const excused = readdirSync('src', { recursive: true, encoding: 'utf8' })

@@ -166,21 +166,21 @@ function extendBatch(
 ): boolean {
   const { day } = shop;
   const { steps, release = day.t0 } = day.batches[b];
-  const notBefore = steps.map(() => 0);
+  const notBefore: number[] = [];
   let hopelessFrom = Infinity;
   const putOff = (later: number): void => {
     const back = done.pop();
     if (!back) throw new Error('nothing to put off');
     back.undo();
     reserved.delete(keyOf(b, back.j));
-    notBefore[back.j] = Math.max(notBefore[back.j], back.s + Math.max(1, later));
+    notBefore[back.j] = Math.max(notBefore[back.j] ?? 0, back.s + Math.max(1, later));
   };
   for (let j = done.length; j <= goal; j = done.length) {
     const step = steps[j];
     const before = done[done.length - 1] as Committed | undefined;
     const waits = before ? (steps[j - 1].maxWait ?? Infinity) : Infinity;
     const ready = before ? before.e + (steps[j - 1].minWait ?? 0) : -Infinity;
-    const from = Math.max(day.t0, release, genome.lb[b][j], notBefore[j], ready);
+    const from = Math.max(day.t0, release, genome.lb[b][j], notBefore[j] ?? 0, ready);
     const kept = reserved.get(keyOf(b, j));
     if (kept && from <= kept.s) {
       const late = before ? kept.s - before.e - waits : 0;

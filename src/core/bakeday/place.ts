@@ -21,9 +21,9 @@ export function earliestPlace(line: Timeline, step: Step, mode: Mode | null, fro
   const dur = durationOf(step, mode);
   let s = from;
   while (s < horizon) {
-    const work = fitHands(line, step.hands ?? [], s, dur);
-    if (work.s !== s) {
-      s = work.s;
+    const work = fitHands(line, step.hands ?? NO_HANDS, s, dur);
+    if (typeof work === 'number') {
+      s = work;
       continue;
     }
     const { e } = work;
@@ -80,29 +80,37 @@ export const machineUse = (step: Step, mode: Mode, s: number, e: number): Machin
   excl: step.excl ?? false,
 });
 
-type Fitted = { readonly s: number; readonly e: number; readonly att: readonly HandsUse[] };
+const NO_HANDS: readonly Attention[] = [];
+const NO_USES: readonly HandsUse[] = [];
 
-/** Hands for a step that starts at `s`, or the next start that could do. */
-function fitHands(line: Timeline, attentions: readonly Attention[], s: number, dur: number): Fitted {
-  const uses: HandsUse[][] = attentions.map(() => []);
-  const own: HandsUse[] = [];
+/** Hands for a step that starts at `s`, and when it ends then; or the next start that could do. */
+function fitHands(line: Timeline, attentions: readonly Attention[], s: number, dur: number): Placed | number {
   let e = s + dur;
+  if (attentions.length === 0) return { s, e, att: NO_USES };
+  const own: HandsUse[] = [];
+  const uses: HandsUse[][] = [];
   for (const i of stiffFirst(attentions)) {
     const attention = attentions[i];
     const fitted = attention.interruptible ? fitPausing(line, attention, s, dur, own) : fitOne(line, attention, s, dur, own);
-    if (typeof fitted === 'number') return { s: fitted, e, att: own };
+    if (typeof fitted === 'number') return fitted;
     uses[i] = fitted;
     own.push(...fitted);
     if (attention.extend !== undefined || attention.interruptible) e = Math.max(e, fitted[fitted.length - 1].e);
   }
-  return { s, e, att: uses.flat() };
+  return { s, e, att: attentions.length === 1 ? own : uses.flat() };
 }
 
+const turns = new WeakMap<readonly Attention[], readonly number[]>();
+
 /** Visits that cannot give way are laid first, so that those that can do so for them. */
-function stiffFirst(attentions: readonly Attention[]): number[] {
+function stiffFirst(attentions: readonly Attention[]): readonly number[] {
+  const known = turns.get(attentions);
+  if (known) return known;
   const gives = ({ flex = 0, extend = 0, interruptible }: Attention): boolean => flex > 0 || extend > 0 || interruptible === true;
   const all = attentions.map((_, i) => i);
-  return [...all.filter((i) => !gives(attentions[i])), ...all.filter((i) => gives(attentions[i]))];
+  const turn = [...all.filter((i) => !gives(attentions[i])), ...all.filter((i) => gives(attentions[i]))];
+  turns.set(attentions, turn);
+  return turn;
 }
 
 /** One stretch of work, or the next start of the step at which it could lie where it must. */

@@ -1,4 +1,5 @@
 import { nextAwake, type Calendar } from './calendar';
+import { Overlaps } from './overlaps';
 import { setupMinutes, type Attention, type Day, type HandsUse, type Machine } from './day';
 
 export type MachineUse = {
@@ -18,6 +19,7 @@ export class Timeline {
   readonly hands: HandsUse[] = [];
   readonly machines: ReadonlyMap<string, { readonly machine: Machine; readonly uses: MachineUse[] }>;
   readonly stores: ReadonlyMap<string, { readonly cap: number; readonly uses: StoreUse[] }>;
+  private readonly overlaps = new Overlaps();
 
   /** @param effort - counts how often places are asked for: what a search has done is told by it */
   constructor(
@@ -64,15 +66,11 @@ export class Timeline {
   /** When hands that are too many somewhere in the stretch get free again; null when they suffice all along. */
   private handsBusyUntil(s: number, e: number, n: number, own: readonly HandsUse[]): number | null {
     this.effort.asked++;
-    const meets = (use: HandsUse): boolean => use.s < e && s < use.e;
-    const overlapping = [...this.hands.filter(meets), ...own.filter(meets)];
-    return overloadEnd(
-      overlapping.map((use) => ({ s: use.s, e: use.e, q: use.n })),
-      s,
-      e,
-      n,
-      this.day.handsCap,
-    );
+    const { overlaps } = this;
+    overlaps.within(s, e);
+    for (const use of this.hands) overlaps.add(use.s, use.e, use.n);
+    for (const use of own) overlaps.add(use.s, use.e, use.n);
+    return overlaps.overloadEnd(n, this.day.handsCap);
   }
 
   /** Earliest start of a use of a machine from `from` on, as far as this machine goes; one pass, to be asked again when it moves. */
@@ -84,18 +82,19 @@ export class Timeline {
     if (machine.kind === 'fd') return freezeDryerFrom(machine, uses, wanted);
     const first = this.day.t0 + setupMinutes(machine, machine.ambient, wanted.T);
     if (wanted.s < first) return first;
-    const sharing: Array<{ s: number; e: number; q: number }> = [];
+    const { overlaps } = this;
+    overlaps.within(wanted.s, wanted.e);
     for (const use of uses) {
       const shares = Math.abs(use.T - wanted.T) <= machine.tol && !use.excl && !wanted.excl;
       if (shares) {
-        if (use.s < wanted.e && wanted.s < use.e) sharing.push(use);
+        overlaps.add(use.s, use.e, use.q);
         continue;
       }
       const before = wanted.e + setupMinutes(machine, wanted.Tout, use.T) <= use.s;
       const after = use.e + setupMinutes(machine, use.Tout, wanted.T);
       if (!before && wanted.s < after) return after;
     }
-    return overloadEnd(sharing, wanted.s, wanted.e, wanted.q, machine.slots) ?? wanted.s;
+    return overlaps.overloadEnd(wanted.q, machine.slots) ?? wanted.s;
   }
 
   /** Earliest start from which a place of a store is free for a stretch. */
@@ -103,7 +102,10 @@ export class Timeline {
     const store = this.stores.get(id);
     if (!store) return Infinity;
     this.effort.asked++;
-    return overloadEnd(store.uses, s, e, q, store.cap) ?? s;
+    const { overlaps } = this;
+    overlaps.within(s, e);
+    for (const use of store.uses) overlaps.add(use.s, use.e, use.q);
+    return overlaps.overloadEnd(q, store.cap) ?? s;
   }
 }
 
@@ -119,36 +121,4 @@ function freezeDryerFrom({ slots, turn = 0 }: Machine, uses: readonly MachineUse
   }
   if (together + wanted.q <= slots) return wanted.s;
   return wanted.e + turn;
-}
-
-/**
- * When the first overload in a stretch is over: uses with their share `q`, a wish for so much more, and what there is.
- * Null when there is none. Moving a start to this moment skips nothing that would have been feasible.
- */
-// oxlint-disable-next-line max-params -- older than the rule
-function overloadEnd(
-  uses: ReadonlyArray<{ readonly s: number; readonly e: number; readonly q: number }>,
-  s: number,
-  e: number,
-  wanted: number,
-  cap: number,
-): number | null {
-  for (const at of [
-    s,
-    ...uses
-      .map((use) => use.s)
-      .filter((start) => start > s && start < e)
-      .sort((a, b) => a - b),
-  ]) {
-    let taken = wanted;
-    let ends = Infinity;
-    for (const use of uses)
-      if (use.s <= at && at < use.e) {
-        taken += use.q;
-        ends = Math.min(ends, use.e);
-      }
-    if (taken > cap && ends < Infinity) return ends;
-    if (taken > cap) return Infinity;
-  }
-  return null;
 }
