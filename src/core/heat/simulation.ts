@@ -14,7 +14,7 @@ export type Fineness = {
 
 /** For the page and the doors; for uncertainty draws; for convergence checks. [1, K, s] Source: ours. */
 export const USUAL: Fineness = { cells: 16, rise_K: 2, drying: 0.03, longest_s: 60 };
-export const COARSE: Fineness = { cells: 12, rise_K: 3, drying: 0.06, longest_s: 60 };
+export const COARSE: Fineness = { cells: 12, rise_K: 3, drying: 0.06, longest_s: 180 };
 
 export type Simulation = {
   readonly material: Material;
