@@ -111,13 +111,14 @@ async function standsOf(
   const here = stagesInTurn(batch.document).at(stay.stage);
   const own = here ? ownOf(here.stage, kit) : null;
   const tray = trays.find(({ stage }) => stage === stay.stage);
-  const courses = await coursesOf(batch.document, pantry);
-  const course = courses.ok ? courses.value.find(({ stage }) => stage === stay.stage) : undefined;
+  // The course of the trays is a quarter of a second's work: only of what stands in an appliance now.
+  const courses = stay.in !== null && stay.out === null ? await coursesOf(batch.document, pantry) : null;
+  const course = courses?.ok ? courses.value.find(({ stage }) => stage === stay.stage) : undefined;
   const row = own ? learned.get(own.id) : undefined;
   const known = row?.used === false ? NOTHING_LEARNED : (row?.knowledge ?? NOTHING_LEARNED);
   const { from_min, to_min } = here ? stayIn(here.heat, here.at) : { from_min: 0, to_min: 0 };
   const told =
-    stay.in !== null && stay.out === null && course
+    stay.in !== null && course
       ? await compute('outlook', {
           tray: {
             table: course.table,
