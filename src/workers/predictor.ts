@@ -20,8 +20,8 @@ type Answers = {
 /** The band waits until the hand rests [ms]. */
 const REST_MS = 220;
 const WARM_UPS = 12;
-/** Two at a time: as many as a plain machine has cores, and the one that draws rests meanwhile. */
-const BACKGROUND = 2;
+/** As many as a plain machine has cores. Each must read and compile the model before it is quick: a third would cost more than it saves. */
+const WORKERS = 2;
 
 const inTheBrowser = browserLine(() => new Worker(new URL('./prediction.worker.ts', import.meta.url), { type: 'module' }));
 
@@ -30,12 +30,10 @@ const inTheBrowser = browserLine(() => new Worker(new URL('./prediction.worker.t
  * While a run is under way only the newest document waits; older ones are never computed.
  */
 export class Predictor {
-  private readonly foreground: WorkerClient<PredictionExchanges>;
-  private readonly background: ReadonlyArray<WorkerClient<PredictionExchanges>>;
+  private readonly workers: ReadonlyArray<WorkerClient<PredictionExchanges>>;
   private asked: BatchDocument | null = null;
   private waiting: BatchDocument | null = null;
   private busy = false;
-  private cold = true;
   private closed = false;
   private rest: ReturnType<typeof setTimeout> | undefined;
   private bands = new AbortController();
@@ -49,15 +47,15 @@ export class Predictor {
   ) {
     const open = (): WorkerClient<PredictionExchanges> =>
       new WorkerClient<PredictionExchanges>(openLine, (client) => client.ask('load', kitchen));
-    this.foreground = open();
-    this.background = Array.from({ length: BACKGROUND }, open);
+    this.workers = Array.from({ length: WORKERS }, open);
   }
 
   /** Asks for a document; answers arrive by the callbacks, the newest last. */
   ask(document: BatchDocument): void {
+    // What is drawn of the document before gives way first, so that it keeps nobody waiting.
+    this.bandOf(document, REST_MS);
     this.waiting = document;
     if (!this.busy) void this.work();
-    this.bandOf(document, REST_MS);
   }
 
   /**
@@ -97,7 +95,7 @@ export class Predictor {
     onTold: (share: number) => void,
     signal: AbortSignal,
   ): Promise<Result<FoundProgrammes> | null> {
-    return unlessGivenUp(this.background[BACKGROUND - 1].ask('find', document, { onTold, signal })).catch(brokenOr);
+    return unlessGivenUp(this.beside().ask('find', document, { onTold, signal })).catch(brokenOr);
   }
 
   /** Another batch, to compare with the one that is drawn. */
@@ -133,11 +131,17 @@ export class Predictor {
     this.closed = true;
     clearTimeout(this.rest);
     this.bands.abort();
-    for (const worker of [this.foreground, ...this.background]) worker.close();
+    for (const worker of this.workers) worker.close();
   }
 
+  /** Answers the nominal run of every frame, and draws its share of the bands in slices while none is asked for. */
+  private foreground(): WorkerClient<PredictionExchanges> {
+    return this.workers[0];
+  }
+
+  /** Does everything that may take longer. */
   private beside(): WorkerClient<PredictionExchanges> {
-    return this.background[0];
+    return this.workers[1];
   }
 
   private async work(): Promise<void> {
@@ -146,20 +150,18 @@ export class Predictor {
       while (this.waiting) {
         const document = this.waiting;
         this.waiting = null;
-        const answer = await this.foreground.ask('nominal', document).catch(brokenOr);
+        const answer = await this.foreground().ask('nominal', document).catch(brokenOr);
         if (this.closed) return;
         this.answers.onNominal(document, answer);
-        if (this.cold && answer.ok) await this.warmUp(document);
       }
     } finally {
       this.busy = false;
     }
   }
 
-  /** Runs the first document a few times more while nobody waits: code that has run is compiled, and the first drag is as quick as the rest. */
+  /** Runs a document a few times while nobody waits: code that has run is compiled, and the first drag is as quick as the rest. */
   private async warmUp(document: BatchDocument): Promise<void> {
-    this.cold = false;
-    for (let i = 0; i < WARM_UPS && !this.waiting; i++) await this.foreground.ask('nominal', document).catch(brokenOr);
+    for (let i = 0; i < WARM_UPS && !this.waiting; i++) await this.foreground().ask('nominal', document).catch(brokenOr);
   }
 
   private async band(document: BatchDocument, signal: AbortSignal): Promise<void> {
@@ -167,13 +169,8 @@ export class Predictor {
       const onTold = (share: number): void => this.answers.onSearch(document, share);
       const found = await this.beside().ask('layout', document, { onTold, signal });
       this.answers.onSearch(document, null);
-      if (found) {
-        await Promise.all(this.background.slice(1).map((worker) => worker.ask('primeCache', found)));
-        void this.show(document, found);
-      }
+      if (found) await this.show(document, found);
       await this.draw(document, signal);
-      // A page that was served with its likely run has asked the foreground nothing yet: it gets ready while nobody waits.
-      if (this.cold) await this.warmUp(document);
     } catch (error) {
       if (error instanceof GivenUp || signal.aborted) return;
       this.answers.onSearch(document, null);
@@ -187,31 +184,30 @@ export class Predictor {
     if (signal.aborted) return;
     try {
       const found = await this.beside().ask('layout', document, { signal });
-      const others = [this.foreground, ...this.background.slice(1)];
-      if (found) await Promise.all(others.map((worker) => worker.ask('primeCache', found)));
-      if (this.cold) await this.warmUp(document);
+      if (found) await this.foreground().ask('primeCache', found);
+      await this.warmUp(document);
     } catch (error) {
       if (!(error instanceof GivenUp) && !signal.aborted) brokenOr(error);
     }
   }
 
-  /** Draws on all background workers at once, as many as every door draws: label, jar, log and page tell one band. */
+  /** Draws on all workers at once, as many as every door draws: label, jar, log and page tell one band. */
   private async draw(document: BatchDocument, signal: AbortSignal): Promise<void> {
-    const each = USUAL_DRAWS / BACKGROUND;
+    const each = USUAL_DRAWS / WORKERS;
     const shares = await Promise.all(
-      this.background.map((worker, i) => worker.ask('samples', { document, from: i * each, to: (i + 1) * each }, { signal })),
+      this.workers.map((worker, i) => worker.ask('samples', { document, from: i * each, to: (i + 1) * each }, { signal })),
     );
     if (shares.includes(null)) return;
     const samples = shares.flatMap((share) => share ?? []);
     this.answers.onBanded(document, await this.beside().ask('band', { document, samples }, { signal }));
   }
 
-  /** Hands what was found to the worker that draws, and draws it unless the hand has moved on. */
+  /** Hands what was found to the worker that answers at once, and has it answered anew unless the hand has moved on. */
   private async show(document: BatchDocument, found: string): Promise<void> {
-    await this.foreground.ask('primeCache', found).catch(brokenOr);
+    await this.foreground().ask('primeCache', found);
     if (document !== this.asked || this.closed) return;
     this.waiting = document;
-    if (!this.busy) await this.work();
+    if (!this.busy) void this.work();
   }
 }
 

@@ -2,7 +2,7 @@ import { GivenUp } from './given-up';
 import type { Ongoing } from './protocol';
 
 /** Long work is done in slices this long, so that what comes meanwhile is heard soon [ms]. */
-const SLICE_MS = 25;
+const SLICE_MS = 12;
 
 /** A clock [ms], and a pause that lets waiting messages in: both from outside, so that tests can drive them. */
 export type Slicing = { readonly now: () => number; readonly pause: () => Promise<void> };
