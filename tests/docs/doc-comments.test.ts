@@ -5,21 +5,12 @@ import { resolve } from 'node:path';
 import { runInNewContext } from 'node:vm';
 import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
+import { nodesOf } from './source-files';
 
 const FILES = execSync("git ls-files 'src/*.ts' 'src/*.tsx' 'scripts/*.ts'", { encoding: 'utf8' })
   .trim()
   .split('\n')
   .filter((file) => !/\.test\.tsx?$/.test(file));
-const sourceOf = (file: string): ts.SourceFile =>
-  ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
-
-/** Every node of a file, the deeper ones later. */
-function* nodesOf(node: ts.Node): Generator<ts.Node> {
-  yield node;
-  const children: ts.Node[] = [];
-  ts.forEachChild(node, (child) => void children.push(child));
-  for (const child of children) yield* nodesOf(child);
-}
 
 /** Names that a parameter brings into the function. */
 const namesIn = (name: ts.BindingName): string[] =>
@@ -39,7 +30,7 @@ function strangers(node: ts.Node): string[] {
 describe('doc comments', () => {
   it('name parameters that there are', () => {
     const wrong = FILES.flatMap((file) =>
-      [...nodesOf(sourceOf(file))]
+      nodesOf(file)
         .filter((node) => ts.isFunctionLike(node) && !ts.isFunctionTypeNode(node))
         .flatMap((node) => strangers(node).map((name) => `${file}: ${name}`)),
     );
@@ -54,7 +45,7 @@ describe('doc comments', () => {
 describe('sentences of failures', () => {
   it('that two places say stand in core/failure/sentences.ts', () => {
     const said = FILES.flatMap((file) =>
-      [...nodesOf(sourceOf(file))].flatMap((node) =>
+      nodesOf(file).flatMap((node) =>
         ts.isCallExpression(node) && node.expression.getText() === 'fail' && node.arguments[1]
           ? [node.arguments[1]].filter(ts.isStringLiteralLike).map(({ text }) => text)
           : [],

@@ -3,6 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
+import { nodesOf } from './source-files';
 
 const GLOSSARY = readFileSync('docs/glossary.md', 'utf8');
 const section = (title: string): string => GLOSSARY.split(/^## /m).find((part) => part.startsWith(title)) ?? '';
@@ -23,7 +24,7 @@ const quoted = (cell: string): string[] => [...cell.matchAll(/`([^`]+)`/g)].map(
 function wordsOf(file: string): { names: Set<string>; texts: string[] } {
   const names = new Set<string>();
   const texts: string[] = [];
-  const visit = (node: ts.Node): void => {
+  for (const node of nodesOf(file)) {
     if (ts.isIdentifier(node)) names.add(node.text);
     if (
       ts.isStringLiteralLike(node) ||
@@ -33,9 +34,7 @@ function wordsOf(file: string): { names: Set<string>; texts: string[] } {
       ts.isTemplateMiddle(node)
     )
       texts.push(node.text.toLowerCase().replaceAll(/\s+/g, ' '));
-    ts.forEachChild(node, visit);
-  };
-  visit(ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest));
+  }
   return { names, texts };
 }
 

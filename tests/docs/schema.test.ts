@@ -27,15 +27,17 @@ describe('the batch file', () => {
   it.each(examples)('%s with any one value spoilt passes or fails both alike', (_, text) => {
     const document = JSON.parse(text) as unknown;
     let refused = 0;
+    const differ: string[] = [];
     for (const path of pathsOf(document).filter(({ length }) => length > 0))
       for (const value of [undefined, null, 'wrong', -1, 0, 1e9, 5, [], {}, { stranger: 1 }, true]) {
         // A hole in a list is no JSON.
         if (value === undefined && typeof path[path.length - 1] === 'number') continue;
         const spoilt = withValue(document, path, value);
         const program = checkBatch(spoilt).ok;
-        expect(isBatch(spoilt), `${path.join('.')} = ${JSON.stringify(value)}: program says ${program}`).toBe(program);
+        if (isBatch(spoilt) !== program) differ.push(`${path.join('.')} = ${JSON.stringify(value)}: program says ${program}`);
         if (!program) refused++;
       }
+    expect(differ).toEqual([]);
     expect(refused).toBeGreaterThan(200);
   });
 });

@@ -4,17 +4,14 @@ export function pathsOf(value: unknown, path: Array<string | number> = []): Arra
   const entries: Array<[string | number, unknown]> = Array.isArray(value) ? value.map((v, i) => [i, v]) : Object.entries(value);
   return [path, ...entries.flatMap(([key, inside]) => pathsOf(inside, [...path, key]))];
 }
-/** A copy of a document with another value in one place; undefined takes the place away. */
-export function withValue(document: unknown, path: ReadonlyArray<string | number>, value: unknown): unknown {
-  const copy = structuredClone(document);
-  const parent = path
-    .slice(0, -1)
-    .reduce<unknown>((inside, key) => (inside as Record<string | number, unknown>)[key], copy) as Record<
+/** A document with another value in one place, what lies beside the way to it shared; undefined takes the place away. */
+export function withValue(document: unknown, [key, ...rest]: ReadonlyArray<string | number>, value: unknown): unknown {
+  const copy = (Array.isArray(document) ? [...(document as unknown[])] : { ...(document as object) }) as Record<
     string | number,
     unknown
   >;
-  const key = path[path.length - 1];
-  if (value === undefined) delete parent[key];
-  else parent[key] = value;
+  const inside = rest.length > 0 ? withValue(copy[key], rest, value) : value;
+  if (inside === undefined) delete copy[key];
+  else copy[key] = inside;
   return copy;
 }

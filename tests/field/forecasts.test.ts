@@ -3,7 +3,7 @@
  * model: before it goes in and from one tray weighed half-way, after none, one and three batches before it.
  */
 import { describe, expect, it } from 'vitest';
-import { trayCourses } from '@/core/calls';
+import { trayCourses, type TrayCourse } from '@/core/calls';
 import { trayModel } from '@/core/calls/tray-table';
 import type { HeatStep } from '@/core/catalogue';
 import type { BatchDocument } from '@/core/document';
@@ -87,18 +87,23 @@ function heldOn(document: BatchDocument): Simulation {
 
 type Told = { readonly moment: 'start' | 'half-way'; readonly inside: boolean };
 
+/** A batch as every kitchen plans it. */
+type Planned = { readonly tray: TrayCourse; readonly usual: Simulation };
+
+function plan(document: BatchDocument): Planned {
+  const courses = trayCourses(document, { pantry: PANTRY });
+  if (!courses.ok) throw new Error(courses.message);
+  return { tray: courses.value[0], usual: heldOn(document) };
+}
+
 /** Every forecast of one kitchen's first batches, held against when they really were as dry as planned. */
-function toldIn(document: BatchDocument, seed: number): Told[] {
+function toldIn({ tray: { table, target, lossSpread, minutes: planned }, usual }: Planned, seed: number): Told[] {
   const random = seededRandom(seed);
   const even = (low: number, high: number): number => low + (high - low) * random();
   const factor = (most: number): number => Math.exp(even(-Math.log(most), Math.log(most)));
   const kitchen = { dial_K: even(-10, 10), wind: factor(1.4), walls: factor(1.7), bound: even(1.5, 3.2), food: factor(1.4) };
   const normal = normals(random);
-  const courses = trayCourses(document, { pantry: PANTRY });
-  if (!courses.ok) throw new Error(courses.message);
-  const [{ table, target, lossSpread, minutes: planned }] = courses.value;
   const model = trayModel(table);
-  const usual = heldOn(document);
   const asDry = target * (1 + usual.material.moisture0) - 1;
   const told: Told[] = [];
   const done: Finished[] = [];
@@ -130,7 +135,9 @@ function toldIn(document: BatchDocument, seed: number): Told[] {
 }
 
 describe('forecasts of when a batch is dry', () => {
-  const told = BATCHES.flatMap((document) => Array.from({ length: KITCHENS }, (_, k) => toldIn(document, 500 + k)).flat());
+  const told = BATCHES.map(plan).flatMap((planned) =>
+    Array.from({ length: KITCHENS }, (_, k) => toldIn(planned, 500 + k)).flat(),
+  );
   it.each(['start', 'half-way'] as const)('hold four times of five, told at the %s', (moment) => {
     const here = told.filter((one) => one.moment === moment);
     expect(here).toHaveLength(BATCHES.length * KITCHENS * BEFORE.length);
