@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compose } from '@/core/pantry';
 import { awOf, awOnTheSafeSide, dampnessWord, dryReadingAllowance, waterHeld } from '@/core/sorption';
-import { BAKED_POLYMERS, RAW_POLYMERS, SUGARS, gabWater, saltWater } from '@/core/sorption/gab';
+import { BAKED_POLYMERS, RAW_POLYMERS, SUGARS, gabAt, gabWater, saltWater } from '@/core/sorption/gab';
 import { BISCUIT, mix } from './shipped';
 
 const within = (value: number, expected: number, tolerance: number): void =>
@@ -11,11 +11,11 @@ const within = (value: number, expected: number, tolerance: number): void =>
 
 describe('single components', () => {
   it('starch at aw .5 holds the published water, less when warm', () => {
-    within(gabWater(RAW_POLYMERS.starch, 0.5, 25), 0.13404, 1e-4);
-    within(gabWater(RAW_POLYMERS.starch, 0.5, 60), 0.10786, 1e-4);
+    within(gabWater(gabAt(RAW_POLYMERS.starch, 25), 0.5), 0.13404, 1e-4);
+    within(gabWater(gabAt(RAW_POLYMERS.starch, 60), 0.5), 0.10786, 1e-4);
   });
-  it('protein at aw .8', () => within(gabWater(RAW_POLYMERS.protein, 0.8, 25), 0.20054, 1e-4));
-  it('sugars at aw .7', () => within(gabWater(SUGARS, 0.7, 25), 0.32667, 1e-4));
+  it('protein at aw .8', () => within(gabWater(gabAt(RAW_POLYMERS.protein, 25), 0.8), 0.20054, 1e-4));
+  it('sugars at aw .7', () => within(gabWater(gabAt(SUGARS, 25), 0.7), 0.32667, 1e-4));
   it('salt takes up nothing below its saturation', () => {
     within(saltWater(0.9), 5.9993, 1e-3);
     within(saltWater(0.6), 0.0037, 1e-3);
@@ -27,11 +27,11 @@ describe('single components', () => {
       [0.8, 0.55],
       [0.7, 0.36],
     ] as const)
-      within(gabWater(SUGARS, aw, 25) / water, 1, 0.1);
+      within(gabWater(gabAt(SUGARS, 25), aw) / water, 1, 0.1);
   });
   it('a baked polymer holds less than a raw one where crackers are eaten', () => {
     for (const aw of [0.1, 0.2, 0.3, 0.4])
-      expect(gabWater(BAKED_POLYMERS.starch, aw, 25)).toBeLessThan(gabWater(RAW_POLYMERS.starch, aw, 25));
+      expect(gabWater(gabAt(BAKED_POLYMERS.starch, 25), aw)).toBeLessThan(gabWater(gabAt(RAW_POLYMERS.starch, 25), aw));
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Composition } from '../pantry';
-import { waterHeld, type SorptionState } from '../sorption';
+import { isothermOf, type SorptionState } from '../sorption';
 import { soaksThroughIn } from '../texture';
 
 /** Something that holds water in a closed pack: what it is made of, the water that it brings, whether it was baked. */
@@ -21,7 +21,8 @@ const HALVINGS = 44;
  * @source equality of water activity at equilibrium; additivity of the isotherms: Lang & Steinberg 1980
  */
 export function evenOut(domains: readonly Domain[]): EvenedOut {
-  const held = (aw: number): number[] => domains.map(({ composition, state }) => waterHeld(composition, aw, PACKED_C, state));
+  const isotherms = domains.map(({ composition, state }) => isothermOf(composition, PACKED_C, state));
+  const held = (aw: number): number[] => isotherms.map((water) => water(aw));
   const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
   const all_g = sum(domains.map(({ water_g }) => water_g));
   let [low, high] = [DRIEST_AW, WETTEST_AW];

@@ -1,4 +1,4 @@
-import { awOf, waterHeld, type SorptionState } from '../sorption';
+import { awOf, isothermOf, type SorptionState } from '../sorption';
 import { saturationPressure } from '../heat';
 import type { Composition } from '../pantry';
 import { A_DAY_S, KELVIN_AT_0_C, R_J_PER_MOL_K, WATER_KG_PER_MOL } from '../quantities';
@@ -52,12 +52,13 @@ export function daysToReach(
 ): number {
   const { composition, state } = packed;
   const { temperature_c, relativeHumidity } = air;
-  const isotherm = sampledIsotherm(composition, temperature_c, state);
+  const held = isothermOf(composition, temperature_c, state);
+  const isotherm = sampledIsotherm(held, (water_g) => awOf(composition, water_g, temperature_c, state).aw);
   const start = isotherm.aw(packed.water_g);
   const wetting = limitAw > start;
   const unreachable = wetting ? relativeHumidity <= limitAw : relativeHumidity >= limitAw;
   const rate = intake(pack, air, composition.solids_g, openings_per_day);
-  const limit_g = waterHeld(composition, limitAw, temperature_c, state);
+  const limit_g = held(limitAw);
   let water_g = packed.water_g;
   let day = 0;
   const goesOn = (aw: number): boolean =>
@@ -76,18 +77,21 @@ export function daysToReach(
   return Infinity;
 }
 
-/** Samples of the isotherm, 1 % apart, read linearly: a year of steps asks for aw some hundred times. */
+/**
+ * Samples of an isotherm, 1 % apart, read linearly: a year of steps asks for aw some hundred times.
+ *
+ * @param exactly - the water activity of what is wetter than the last sample
+ */
 function sampledIsotherm(
-  composition: Composition,
-  temperature_c: number,
-  state: SorptionState,
+  water: (aw: number) => number,
+  exactly: (water_g: number) => number,
 ): { aw: (water_g: number) => number } {
-  const held = Float64Array.from({ length: 95 }, (_, i) => waterHeld(composition, 0.04 + i * 0.01, temperature_c, state));
+  const held = Float64Array.from({ length: 95 }, (_, i) => water(0.04 + i * 0.01));
   return {
     aw: (water_g) => {
       let low = 0;
       let high = held.length - 1;
-      if (water_g >= held[high]) return awOf(composition, water_g, temperature_c, state).aw;
+      if (water_g >= held[high]) return exactly(water_g);
       if (water_g <= held[0]) return 0.04;
       while (high - low > 1) {
         const middle = (low + high) >> 1;
@@ -116,7 +120,7 @@ export const bowlTimeConstant = (thickness_mm: number, dried: boolean): number =
 // oxlint-disable-next-line max-params -- older than the rule
 export function openBowlDays(limitAw: number, packed: Packed, air: Air, thickness_mm: number, dried: boolean): number {
   const { composition, state } = packed;
-  const at = (aw: number): number => waterHeld(composition, aw, air.temperature_c, state);
+  const at = isothermOf(composition, air.temperature_c, state);
   const end_g = at(Math.min(0.97, air.relativeHumidity));
   const limit_g = at(limitAw);
   const reaches = (limit_g - packed.water_g) * (end_g - limit_g) > 0;

@@ -16,19 +16,29 @@ export type Gab = {
   readonly heatK_J_per_mol: number;
 };
 
+/** The constants of an isotherm at one temperature: monolayer m0 [g water per g], C and K [1]. */
+export type GabAt = { readonly m0: number; readonly c: number; readonly k: number };
+
+/** An isotherm's constants at a temperature: each times exp(H/R (1/T - 1/298.15)). Source: van den Berg & Bruin 1981. */
+export function gabAt(gab: Gab, temperature_c: number): GabAt {
+  const arrhenius = (1 / (temperature_c + KELVIN_AT_0_C) - 1 / REFERENCE_K) / R_J_PER_MOL_K;
+  return {
+    m0: gab.m0 * Math.exp(gab.heatM_J_per_mol * arrhenius),
+    c: gab.c * Math.exp(gab.heatC_J_per_mol * arrhenius),
+    k: gab.k * Math.exp(gab.heatK_J_per_mol * arrhenius),
+  };
+}
+
 /**
  * Water that a gram of a component holds at a water activity [g/g].
  *
- * M = m0 C k / ((1 - k)(1 - k + C k)), k = K aw; each constant times exp(H/R (1/T - 1/298.15)).
+ * M = m0 C k / ((1 - k)(1 - k + C k)), k = K aw
  *
  * @source van den Berg & Bruin 1981
  */
-export function gabWater(gab: Gab, aw: number, temperature_c: number): number {
-  const arrhenius = (1 / (temperature_c + KELVIN_AT_0_C) - 1 / REFERENCE_K) / R_J_PER_MOL_K;
-  const m0 = gab.m0 * Math.exp(gab.heatM_J_per_mol * arrhenius);
-  const c = gab.c * Math.exp(gab.heatC_J_per_mol * arrhenius);
-  const k = gab.k * Math.exp(gab.heatK_J_per_mol * arrhenius) * aw;
-  return (m0 * c * k) / ((1 - k) * (1 - k + c * k));
+export function gabWater({ m0, c, k }: GabAt, aw: number): number {
+  const wet = k * aw;
+  return (m0 * c * wet) / ((1 - wet) * (1 - wet + c * wet));
 }
 
 const athermal = (m0: number, c: number, k: number): Gab => ({

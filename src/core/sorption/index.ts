@@ -1,5 +1,5 @@
 export { dampnessWord } from './aw-words';
-export { awOf, waterHeld } from './isotherm';
+export { awOf, isothermOf, waterHeld } from './isotherm';
 export type { SorptionState } from './isotherm';
 export { awOnTheSafeSide, dryReadingAllowance } from './safe-side';
 export { buildActivityTable, lookUpLogAw, waterAtAw } from './activity-table';

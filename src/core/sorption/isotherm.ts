@@ -1,35 +1,41 @@
 import type { Composition } from '../pantry';
-import { BAKED_POLYMERS, POLYOLS, RAW_POLYMERS, SUGARS, gabWater, saltWater, type PolymerSet } from './gab';
+import { BAKED_POLYMERS, POLYOLS, RAW_POLYMERS, SUGARS, gabAt, gabWater, saltWater, type PolymerSet } from './gab';
 
 /** How far starch and protein have been baked, as heat and time have it: none, all, or a share [0..1]; baked goods hold less water. */
 export type SorptionState = 'raw' | 'baked' | number;
 
 /**
- * Water that a composition holds in equilibrium with a water activity [g], summed over its components.
+ * Water that a composition holds in equilibrium with a water activity [g], summed over its components: at one temperature, for whoever
+ * asks for many activities.
  *
- * @param aw - water activity [0..1)
+ * @returns water [g] at a water activity [0..1)
  * @source additivity: Lang & Steinberg 1980; components: see ./gab
  */
-export function waterHeld(composition: Composition, aw: number, temperature_c: number, state: SorptionState): number {
+export function isothermOf(composition: Composition, temperature_c: number, state: SorptionState): (aw: number) => number {
   const baked = state === 'baked' ? 1 : state === 'raw' ? 0 : state;
-  const of = (share: number, set: PolymerSet): number =>
-    share > 0 ? share * polymerWater(composition, aw, temperature_c, set) : 0;
-  return (
-    of(baked, BAKED_POLYMERS) +
-    of(1 - baked, RAW_POLYMERS) +
-    composition.sugars_g * gabWater(SUGARS, aw, temperature_c) +
-    composition.polyol_g * gabWater(POLYOLS, aw, temperature_c) +
-    composition.saltLike_g * saltWater(aw)
-  );
+  const sugars = gabAt(SUGARS, temperature_c);
+  const polyols = gabAt(POLYOLS, temperature_c);
+  const whenBaked = baked > 0 ? polymers(composition, temperature_c, BAKED_POLYMERS) : null;
+  const whenRaw = 1 - baked > 0 ? polymers(composition, temperature_c, RAW_POLYMERS) : null;
+  return (aw) =>
+    (whenBaked ? baked * whenBaked(aw) : 0) +
+    (whenRaw ? (1 - baked) * whenRaw(aw) : 0) +
+    composition.sugars_g * gabWater(sugars, aw) +
+    composition.polyol_g * gabWater(polyols, aw) +
+    composition.saltLike_g * saltWater(aw);
 }
 
+/** The same at one water activity. */
+export const waterHeld = (composition: Composition, aw: number, temperature_c: number, state: SorptionState): number =>
+  isothermOf(composition, temperature_c, state)(aw);
+
 /** What starch, protein and fibre hold, all raw or all baked [g]. */
-function polymerWater(composition: Composition, aw: number, temperature_c: number, set: PolymerSet): number {
-  return (
-    composition.starch_g * gabWater(set.starch, aw, temperature_c) +
-    composition.protein_g * gabWater(set.protein, aw, temperature_c) +
-    (composition.fibre_g + composition.otherCarb_g) * gabWater(set.fibre, aw, temperature_c)
-  );
+function polymers(composition: Composition, temperature_c: number, set: PolymerSet): (aw: number) => number {
+  const [starch, protein, fibre] = [set.starch, set.protein, set.fibre].map((gab) => gabAt(gab, temperature_c));
+  return (aw) =>
+    composition.starch_g * gabWater(starch, aw) +
+    composition.protein_g * gabWater(protein, aw) +
+    (composition.fibre_g + composition.otherCarb_g) * gabWater(fibre, aw);
 }
 
 /** Range in which the inverse is trusted; outside it only a word is honest. [1] Source: ours. */
@@ -45,7 +51,7 @@ export type WaterActivity = { readonly aw: number; readonly flag: 'inside' | 'be
  */
 export function awOf(composition: Composition, water_g: number, temperature_c: number, state: SorptionState): WaterActivity {
   if (composition.nonFatSolids_g <= 0) return { aw: 1, flag: 'no-solids' };
-  const held = (aw: number): number => waterHeld(composition, aw, temperature_c, state);
+  const held = isothermOf(composition, temperature_c, state);
   if (water_g <= held(AW_FLOOR)) return { aw: AW_FLOOR, flag: 'below' };
   if (water_g >= held(AW_CEILING)) return { aw: AW_CEILING, flag: 'above' };
   let low = AW_FLOOR;

@@ -10,7 +10,7 @@ import {
   type WetComposition,
 } from '../heat';
 import { animalProtein, compose, isRawTissue, scaleComposition, type Composition, type DoughLine } from '../pantry';
-import { buildActivityTable, waterHeld, type ActivityTable, type SorptionState } from '../sorption';
+import { buildActivityTable, isothermOf, type ActivityTable, type SorptionState } from '../sorption';
 import { Known } from './known';
 
 /** The raw piece as the solver sees it, with what the choice of class rests on. */
@@ -112,7 +112,7 @@ function activityOf(perGram: Composition, state: SorptionState): ActivityTable {
   const key = state + JSON.stringify(salted);
   const known = tables.get(key);
   if (known) return known;
-  const table = buildActivityTable((aw) => waterHeld(salted, aw, 25, state));
+  const table = buildActivityTable(isothermOf(salted, 25, state));
   tables.put(key, table);
   return table;
 }
