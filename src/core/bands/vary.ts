@@ -35,10 +35,18 @@ const STRIDE = 0x9e3779b1;
 /** How far each input lies from the middle in one draw, in standard deviations. */
 export type Draw = Readonly<Record<Input, number>>;
 
+/** Draws that were made already, as many as anybody makes again and again. */
+const MOST_KEPT = 1000;
+const drawn = new Map<number, Draw>();
+
 /** The draw of a number: the same wherever and in whatever order it is made, so that two workers can share the work. */
 export function drawOf(index: number): Draw {
+  const known = drawn.get(index);
+  if (known) return known;
   const normal = normals(seededRandom((SEED + Math.imul(index + 1, STRIDE)) | 0));
-  return Object.fromEntries(INPUTS.map((input) => [input, normal()])) as Record<Input, number>;
+  const draw = Object.fromEntries(INPUTS.map((input) => [input, normal()])) as Record<Input, number>;
+  if (drawn.size < MOST_KEPT) drawn.set(index, draw);
+  return draw;
 }
 
 const log = (sd: number, deviations: number): number => Math.exp(sd * deviations);

@@ -23,7 +23,10 @@ const NO_DRAW = -1;
 
 /** What nobody measured: how far each input lay, in the draws that are like the batch, and what that alone does to the loss. */
 export function infer(made: PredictionRun, samples: readonly Sample[], measured: MeasuredBatch): Inferred[] {
-  const inputs = samples.map(({ index }) => INPUTS.map((input) => drawOf(index)[input]));
+  const inputs = samples.map(({ index }) => {
+    const draw = drawOf(index);
+    return INPUTS.map((input) => draw[input]);
+  });
   const slopes = regress(
     inputs,
     samples.map(({ mass_loss_pct }) => mass_loss_pct),
