@@ -49,6 +49,8 @@ const put = (name: string, content: string): string => {
 };
 
 const NAMES = ofSweep(['hillbars', 'malt-grain-batons', 'rye-broth-rusks'], 2);
+/** Only frozen: soon worked out, where the numbers are not what is asked. */
+const QUICK = 'data/recipes/kefir-melon-drops.batch.json';
 const text = (name: string): string => readFileSync(`examples/${name}.batch.json`, 'utf8');
 type Draft = Record<string, unknown> & {
   recipe: { ingredients: Array<Record<string, unknown>> };
@@ -85,12 +87,7 @@ describe('one answer through every door', () => {
       'bad.batch.json',
       changed((draft) => (draft.shape.thickness_mm = 0)),
     );
-    const { code, lines, stderr } = await predictCommand([
-      'examples/hillbars.batch.json',
-      bad,
-      join(folder, 'none.json'),
-      'examples/rye-broth-rusks.batch.json',
-    ]);
+    const { code, lines, stderr } = await predictCommand([QUICK, bad, join(folder, 'none.json'), QUICK]);
     expect(code).toBe(2);
     expect(lines.map(({ error, format }) => error?.code ?? format)).toEqual([
       'upbeat-oven/prediction',
@@ -101,7 +98,7 @@ describe('one answer through every door', () => {
     expect(stderr).not.toMatch(/at .*\.ts:\d/);
   });
   it('reads standard input', async () => {
-    const { code, lines } = await predictCommand(['-'], text('hillbars'));
+    const { code, lines } = await predictCommand(['-'], readFileSync(QUICK, 'utf8'));
     expect([code, lines.length, lines[0].format]).toEqual([0, 1, 'upbeat-oven/prediction']);
   });
 });
@@ -254,11 +251,10 @@ describe('the reader of written recipes', () => {
     expect([wrong.code, wrong.lines[0].error?.code]).toEqual([2, 'BAD_VALUE']);
   });
   it('reads standard input, and says what is wrong with what it cannot read', async () => {
-    expect((await command('read-recipe', ['-'], '3 eggs')).lines[0]).toMatchObject({ ingredients: [{ grams: 150 }] });
-    const missing = await command('read-recipe', [join(folder, 'none.txt')]);
-    expect([missing.code, missing.lines[0].error?.code]).toEqual([2, 'FILE_NOT_READABLE']);
-    const empty = await command('read-recipe', [put('empty.txt', ' ')]);
-    expect([empty.code, empty.lines[0].error?.code]).toEqual([2, 'MISSING_VALUE']);
-    expect(missing.stderr + empty.stderr).not.toMatch(/at .*\.ts:\d/);
+    const files = ['-', join(folder, 'none.txt'), put('empty.txt', ' ')];
+    const { code, lines, stderr } = await command('read-recipe', files, '3 eggs');
+    expect(lines[0]).toMatchObject({ ingredients: [{ grams: 150 }] });
+    expect([code, ...lines.map(({ error }) => error?.code)]).toEqual([2, undefined, 'FILE_NOT_READABLE', 'MISSING_VALUE']);
+    expect(stderr).not.toMatch(/at .*\.ts:\d/);
   });
 });

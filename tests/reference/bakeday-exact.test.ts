@@ -59,7 +59,7 @@ describe('days as short as can be', () => {
     [2, 3],
     [4, 6],
   ] as const;
-  it.each(ofSweep(sizes, 2))(
+  it.each(ofSweep(sizes, 3))(
     '%d batches, day %d',
     async (count, seed) => {
       const day = smallDay(count, seed);

@@ -24,7 +24,7 @@ const planned = (day: Day) => {
 };
 
 describe('pins that fit together', () => {
-  const days = sweepLength(60, 15);
+  const days = sweepLength(60, 10);
   it(`are all kept, on ${days} made-up days whose pins a plan without them keeps`, () => {
     for (let seed = 0; seed < days; seed++) {
       const free = withPins(randomDay(seed), new Map());

@@ -76,7 +76,7 @@ function recovered(file: string, batches: number, noise: () => number): { readon
 }
 
 describe('conditioning', () => {
-  const each = sweepLength(100, 30);
+  const each = sweepLength(100, 20);
   it(`has the true largest cause among its first two in four of five of ${3 * each} batches`, () => {
     const noise = normals(seededRandom(7));
     const all = [
