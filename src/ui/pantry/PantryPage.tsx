@@ -5,22 +5,16 @@ import { Search } from 'lucide-react';
 import { Link } from '../kit/Link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { searchPantry, type Ingredient, type Pantry } from '@/core/pantry';
-import { day, mass, massRange, moneyPerMass } from '../format/units';
 import { DeleteChosen } from '../bin/DeleteChosen';
-import { Tick } from '../bin/Tick';
 import { useChosen } from '../kit/use-chosen';
 import { Button, buttonClass } from '../kit/Button';
-import { CautionShape } from '../kit/CautionMark';
 import { Choice } from '../kit/Choice';
 import { Needs } from '../kit/Needs';
 import { Panel } from '../kit/Panel';
-import { useIsThere } from '../kit/use-is-there';
 import { IngredientSheet } from './IngredientSheet';
 import { OwnIngredientForm } from './OwnIngredientForm';
-import { firstToGo, inHouse_g, itemsOf } from './pantry-data';
-
-/** Ingredients that come with the page as it is served: as many as a screen shows. The others follow at once. */
-const FIRST = 60;
+import { PantryTable } from './PantryTable';
+import { itemsOf } from './pantry-data';
 
 type PantryPageProps = {
   readonly currency: string;
@@ -41,7 +35,6 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
   const [adding, setAdding] = useState(add !== undefined);
   const { listed, kinds, byId } = useListed(items, typed, shown);
   const ticked = useChosen();
-  const isThere = useIsThere();
   const item = open === null ? null : (byId.get(open) ?? null);
   return (
     <main className="mx-auto flex max-w-[1280px] flex-col px-6 py-4 lg:h-[calc(100dvh-52px)]">
@@ -62,14 +55,7 @@ export function PantryPage({ currency, rows, prices, lots, today, add }: PantryP
           tabIndex={0}
           className="min-h-0 overflow-auto rounded-[18px] border-[1.6px] border-rim bg-face max-lg:max-h-[60vh] print:max-h-none print:overflow-visible print:rounded-none print:border-0"
         >
-          <PantryTable
-            listed={isThere ? listed : listed.slice(0, FIRST)}
-            currency={currency}
-            today={today}
-            open={open}
-            setOpen={setOpen}
-            ticked={ticked}
-          />
+          <PantryTable listed={listed} currency={currency} today={today} open={open} setOpen={setOpen} ticked={ticked} />
           {listed.length === 0 && (
             <p className="px-4 py-3 text-soft">Nothing fits. Take a limit away, or add it from its packet.</p>
           )}
@@ -127,122 +113,6 @@ function isShown({ row, lots }: PantryItem, shown: string): boolean {
   if (shown === 'own') return row.own;
   if (shown === 'danger') return row.dogFlag === 'avoid';
   return shown === 'all' || shown === `kind:${row.category}`;
-}
-
-type PantryRowProps = {
-  readonly item: PantryItem;
-  readonly currency: string;
-  readonly today: string;
-  readonly isOpen: boolean;
-  readonly onOpen: () => void;
-  readonly tick: ReactNode;
-};
-
-const cup_ml = 250;
-
-function PantryRow({ item, currency, today, isOpen, onOpen, tick }: PantryRowProps): ReactNode {
-  const { row, price } = item;
-  const first = firstToGo(item);
-  const past = Boolean(first?.best_before && first.best_before < today);
-  const light = Math.round(row.bulkSpooned_g_per_ml * cup_ml);
-  const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
-  return (
-    <tr className={`border-t border-hair ${isOpen ? 'bg-crunch-pale' : ''}`}>
-      <th scope="row" className="whole w-full py-1 pl-4 text-left font-semibold">
-        <span className="flex items-center gap-2">
-          {tick}
-          <button
-            type="button"
-            onClick={onOpen}
-            aria-pressed={isOpen}
-            className="inline-flex min-w-[44px] items-center gap-1.5 text-left hover:underline"
-          >
-            {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
-            <span>{row.name}</span>
-            {row.own && <span className="text-[13px] font-normal text-soft">yours</span>}
-          </button>
-        </span>
-      </th>
-      {[row.water, row.protein, row.fat, row.carb].map((value, i) => (
-        <td
-          key={i}
-          data-head={i === 0 ? 'water' : undefined}
-          className={`px-2 text-right whitespace-nowrap ${i > 0 ? 'max-lg:hidden!' : ''}`}
-        >
-          {value.toFixed(0)} %
-        </td>
-      ))}
-      <td data-head="a cup" className="px-2 text-right whitespace-nowrap">
-        {massRange(light, hard)}
-      </td>
-      <td className="px-2 text-right whitespace-nowrap">
-        {price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : <span className="text-soft">–</span>}
-      </td>
-      <td data-head={item.lots.length > 0 ? 'in the house' : undefined} className="px-2 pr-4 text-right whitespace-nowrap">
-        {item.lots.length > 0 && (
-          <>
-            <strong>{mass(inHouse_g(item))}</strong>
-            {first?.best_before && (
-              <span className={`block text-[13px] ${past ? 'text-stop' : 'text-soft'}`}>
-                {past ? 'past ' : 'to '}
-                {day(first.best_before)}
-              </span>
-            )}
-          </>
-        )}
-      </td>
-    </tr>
-  );
-}
-
-type PantryTableProps = {
-  readonly listed: readonly PantryItem[];
-  readonly currency: string;
-  readonly today: string;
-  readonly open: string | null;
-  readonly setOpen: (id: string) => void;
-  /** Own ingredients that are ticked: the others are everybody's. */
-  readonly ticked: ReturnType<typeof useChosen>;
-};
-
-function PantryTable({ listed, currency, today, open, setOpen, ticked }: PantryTableProps): ReactNode {
-  return (
-    <table className="stacked w-full border-collapse text-[14.5px] max-sm:px-3">
-      <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
-        <tr>
-          {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
-            <th
-              key={head}
-              className={`px-2 py-1.5 font-normal whitespace-nowrap ${i === 0 ? 'pl-4' : 'text-right'} ${i === 7 ? 'pr-4' : ''} ${i >= 2 && i <= 4 ? 'max-lg:hidden' : ''}`}
-            >
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {listed.map((one) => (
-          <PantryRow
-            key={one.row.id}
-            item={one}
-            currency={currency}
-            today={today}
-            isOpen={one.row.id === open}
-            onOpen={() => setOpen(one.row.id)}
-            tick={
-              one.row.own === true && (
-                <Tick
-                  name={one.row.name}
-                  checked={ticked.chosen.includes(one.row.id)}
-                  onChange={() => ticked.toggle(one.row.id)}
-                />
-              )
-            }
-          />
-        ))}
-      </tbody>
-    </table>
-  );
 }
 
 type FiltersProps = {
