@@ -123,7 +123,7 @@ const TYPED = readFileSync('tests/written/typed-values.txt', 'utf8')
   .map((line) => line.split('|').map((cell) => cell.trim()));
 
 describe('a number typed in any of two hundred ways', () => {
-  it('counts as what it means, or is refused and stays with what would be accepted; never another number', async () => {
+  it('counts as what it means, or is refused and stays with what would be accepted; never another number', () => {
     expect(TYPED.length).toBeGreaterThanOrEqual(200);
     for (const [typed, unit, meant] of TYPED) {
       const told = vi.fn();
