@@ -1,9 +1,8 @@
-import { runOut } from '../quantities';
 import { bandFrom, samplesInSteps, bandMinutes, type Sample } from '../bands';
 import type { Heat } from '../document';
 import type { PredictionRun } from '../prediction';
 import { atMinute, chanceOf, drawnAtEnd, likelyDays, tooMany, whatStops, type DrawnEnding } from './chance';
-import type { Candidate, Obstacle } from './found';
+import { ALL_TRIED, type Candidate, type Obstacle, type Progress } from './found';
 import type { Goal } from './goal';
 import { broken, canWait, untilAwake } from './limits';
 import { candidateOf, wholeMinutes } from './candidate';
@@ -34,10 +33,20 @@ export type Asked = Searched & { readonly goal: Goal };
 export type Extended = { readonly sure: Candidate } | { readonly sure: null; readonly because: Obstacle | null };
 
 /** The same candidate with the bands that a door would show, and how often it gets there. */
-export function withBands(candidate: Candidate, asked: Asked): Candidate {
+export function* withBands(candidate: Candidate, asked: Asked): Generator<Progress, Candidate> {
   const worked = predictTried(asked, candidate.heat);
   if (!worked.ok) return candidate;
-  return banded(candidate, worked.value, runOut(samplesInSteps(worked.value, 0, DRAWS)), asked.goal);
+  return banded(candidate, worked.value, yield* drawn(worked.value, 0, DRAWS), asked.goal);
+}
+
+/** Draws from one number to another; whoever waits for something else is heard between any two. */
+function* drawn(worked: PredictionRun, from: number, to: number): Generator<Progress, Sample[]> {
+  const steps = samplesInSteps(worked, from, to);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    yield ALL_TRIED;
+  }
 }
 
 function banded(candidate: Candidate, worked: PredictionRun, samples: readonly Sample[], goal: Goal): Candidate {
@@ -51,14 +60,14 @@ function banded(candidate: Candidate, worked: PredictionRun, samples: readonly S
 }
 
 /** The candidate with its bands if it is as sure as was asked; null as soon as too many draws have missed for that. */
-function ifSure(candidate: Candidate, asked: Asked): Candidate | null {
+function* ifSure(candidate: Candidate, asked: Asked): Generator<Progress, Candidate | null> {
   const { goal } = asked;
   const worked = predictTried(asked, candidate.heat);
   if (!worked.ok) return null;
   const samples: Sample[] = [];
   let missed = 0;
   for (let from = 0; from < DRAWS; from += AT_ONCE) {
-    const more = runOut(samplesInSteps(worked.value, from, from + AT_ONCE));
+    const more = yield* drawn(worked.value, from, from + AT_ONCE);
     const ends = more.map((sample) => drawnAtEnd(sample, worked.value));
     missed += ends.length * (1 - chanceOf(ends, worked.value, goal));
     samples.push(...more);
@@ -69,13 +78,13 @@ function ifSure(candidate: Candidate, asked: Asked): Candidate | null {
 }
 
 /** Draws the last stretch out until as many of the draws meet the target as are asked for; likely is not sure. */
-export function extendUntilSure(candidate: Candidate, asked: Asked): Extended {
+export function* extendUntilSure(candidate: Candidate, asked: Asked): Generator<Progress, Extended> {
   const { kitchen, goal } = asked;
-  const already = ifSure(candidate, asked);
+  const already = yield* ifSure(candidate, asked);
   if (already) return { sure: already };
   const before = beforeLast(candidate);
   const last_min = candidate.minutes - before;
-  const first = firstSure(candidate, asked);
+  const first = yield* firstSure(candidate, asked);
   if (typeof first !== 'number') return { sure: null, because: first };
   let minutes = first;
   for (let i = 0; i < TRIES && minutes <= furthest(candidate.heat, last_min); i++) {
@@ -84,7 +93,7 @@ export function extendUntilSure(candidate: Candidate, asked: Asked): Extended {
     const stopped = broken(heat, goal.target);
     if (stopped) return { sure: null, because: stopped };
     if (!worked.ok || worked.value.prediction.blocked_by.length > 0) return { sure: null, because: 'caution' };
-    const longer = ifSure(candidateOf(candidate.strategy, heat, worked.value, kitchen), asked);
+    const longer = yield* ifSure(candidateOf(candidate.strategy, heat, worked.value, kitchen), asked);
     if (longer) return { sure: longer };
     minutes = Math.max(minutes + 1, minutes * LONGER);
   }
@@ -96,26 +105,26 @@ const furthest = ({ steps }: Heat, last_min: number): number =>
   Math.min(MOST_MIN, Math.max(FURTHEST * last_min, canWait(steps[steps.length - 1]) ? A_NIGHT_MIN : 0));
 
 /** Minutes of the last stretch at which enough draws would meet the target, read off draws of a longer one; or what stops them. */
-function firstSure(candidate: Candidate, asked: Asked): number | Obstacle | null {
+function* firstSure(candidate: Candidate, asked: Asked): Generator<Progress, number | Obstacle | null> {
   const last_min = candidate.minutes - beforeLast(candidate);
   const far_min = furthest(candidate.heat, last_min);
-  const near = far_min > NEAR * last_min ? lookAlong(candidate, NEAR * last_min, asked) : null;
+  const near = far_min > NEAR * last_min ? yield* lookAlong(candidate, NEAR * last_min, asked) : null;
   if (near && (near.minutes !== null || near.passed)) return near.minutes ?? near.stops;
-  const far = lookAlong(candidate, far_min, asked);
+  const far = yield* lookAlong(candidate, far_min, asked);
   return far && (far.minutes ?? far.stops);
 }
 
 /** What is seen along a last stretch: where enough draws meet the target, or what stops them, and whether time has passed it. */
 type Look = { readonly minutes: number | null; readonly stops: Obstacle | null; readonly passed: boolean };
 
-function lookAlong(candidate: Candidate, last_min: number, asked: Asked): Look | null {
+function* lookAlong(candidate: Candidate, last_min: number, asked: Asked): Generator<Progress, Look | null> {
   const { goal } = asked;
   const worked = predictTried(asked, withLast(candidate, last_min));
   if (!worked.ok) return null;
-  const glance = runOut(samplesInSteps(worked.value, 0, GLANCE_DRAWS));
+  const glance = yield* drawn(worked.value, 0, GLANCE_DRAWS);
   const first = bestAlong(candidate, worked.value, glance, goal);
   if (first.chance < HOPELESS * goal.sure) return { minutes: null, stops: first.stops, passed: first.passed };
-  const rest = runOut(samplesInSteps(worked.value, GLANCE_DRAWS, LOOK_DRAWS));
+  const rest = yield* drawn(worked.value, GLANCE_DRAWS, LOOK_DRAWS);
   return bestAlong(candidate, worked.value, [...glance, ...rest], goal);
 }
 

@@ -3,7 +3,7 @@ import type { PredictionRun } from '../prediction';
 import { candidateOf, wholeMinutes } from './candidate';
 import type { Cut } from './cuts';
 import { extendUntilSure, type Asked } from './extend-until-sure';
-import type { Candidate, Failed, Obstacle, Progress } from './found';
+import { ALL_TRIED, type Candidate, type Failed, type Obstacle, type Progress } from './found';
 import { isPassed, isReached, type Ending, type Goal } from './goal';
 import { broken } from './limits';
 import { GUESSES, METRICS } from './preferences';
@@ -46,10 +46,9 @@ function* firstSureOf(
   let likely: Failed | null = null;
   for (const cut of finalists) {
     const candidate = confirm(cut, asked);
-    yield { done: 1, of: 1 };
+    yield ALL_TRIED;
     if (!candidate || !worthIt(candidate)) continue;
-    const extended = extendUntilSure(candidate, asked);
-    yield { done: 1, of: 1 };
+    const extended = yield* extendUntilSure(candidate, asked);
     if (extended.sure) return extended.sure;
     likely ??= unsure(candidate, extended.because);
   }

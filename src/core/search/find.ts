@@ -4,6 +4,7 @@ import type { BatchDocument, Heat } from '../document';
 import { doughOf, type Kitchen } from '../prediction';
 import { bakedBy, type DoughMaterial } from '../yield';
 import {
+  ALL_TRIED,
   STRATEGIES,
   type Candidate,
   type Failed,
@@ -61,10 +62,10 @@ export function* findInSteps(written: BatchDocument, kitchen: Kitchen): Generato
     else if (found) failed.push(found);
     else if (mine.length > 0 || isExpected(strategy, setting))
       failed.push(failureOf(strategy, mine, setting, (heat) => nearOf(heat, searched)));
-    yield { done: 1, of: 1 };
+    yield ALL_TRIED;
   }
   shown.sort(byPreference(prefer)).splice(MOST_CANDIDATES);
-  const nearest = shown.length > 0 ? null : nearestOf(cuts, asked);
+  const nearest = shown.length > 0 ? null : yield* nearestOf(cuts, asked);
   return succeed({
     candidates: shown.map((one) => ({ ...one, heat: withTail(one.heat, tail) })),
     failed,
@@ -122,9 +123,9 @@ function nearOf(heat: Heat, searched: Searched): ClosestMiss | null {
 }
 
 /** The cut that misses by least, predicted with its bands. */
-function nearestOf(cuts: readonly Cut[], asked: Asked): Candidate | null {
+function* nearestOf(cuts: readonly Cut[], asked: Asked): Generator<Progress, Candidate | null> {
   if (cuts.length === 0) return null;
   const best = cuts.reduce((a, b) => (b.miss < a.miss ? b : a));
   const worked = predictTried(asked, best.heat);
-  return worked.ok ? withBands(candidateOf(best.strategy, best.heat, worked.value, asked.kitchen), asked) : null;
+  return worked.ok ? yield* withBands(candidateOf(best.strategy, best.heat, worked.value, asked.kitchen), asked) : null;
 }

@@ -71,3 +71,5 @@ export type FoundProgrammes = {
 
 /** How much of the search is done. */
 export type Progress = { readonly done: number; readonly of: number };
+/** Everything has been tried; what is left is making sure. */
+export const ALL_TRIED: Progress = { done: 1, of: 1 };
