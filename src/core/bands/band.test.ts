@@ -19,8 +19,13 @@ const samples = runOut(samplesInSteps(doorstops, 0, 80));
 const banded = bandFrom(doorstops, samples);
 
 describe('draws', () => {
-  it('are the same whenever they are made, and unlike their neighbours', () => {
-    expect(drawOf(7)).toEqual(drawOf(7));
+  it('are the same whoever makes them and in whatever order, and unlike their neighbours', async () => {
+    const again = './vary?again';
+    const other = (await import(again)) as { readonly drawOf: typeof drawOf };
+    const numbers = [7, 3, 40, 0];
+    const theirs = numbers.map((number) => other.drawOf(number)).reverse();
+    expect(numbers.reverse().map(drawOf)).toEqual(theirs);
+    expect(other.drawOf(7)).not.toBe(drawOf(7));
     const thickness = Array.from({ length: 400 }, (_, i) => drawOf(i).thickness);
     const mean = thickness.reduce((a, b) => a + b) / 400;
     const sd = Math.sqrt(thickness.reduce((sum, x) => sum + (x - mean) ** 2, 0) / 399);

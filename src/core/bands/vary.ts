@@ -1,7 +1,7 @@
 import { type Material, type Simulation, type Stage, type Surroundings, COARSE } from '../heat';
 import { normals, seededRandom } from '../quantities';
 import { type PredictionRun, INPUTS, type Input } from '../prediction';
-import { thicknessSpread } from '../yield';
+import { Known, thicknessSpread } from '../yield';
 
 /**
  * Spreads of what nobody knows exactly; ln-standard deviations unless said.
@@ -35,17 +35,17 @@ const STRIDE = 0x9e3779b1;
 /** How far each input lies from the middle in one draw, in standard deviations. */
 export type Draw = Readonly<Record<Input, number>>;
 
-/** Draws that were made already, as many as anybody makes again and again. */
+/** As many as anybody makes again and again: an explanation's and as many to hold them against. Source: ours. */
 const MOST_KEPT = 1000;
-const drawn = new Map<number, Draw>();
+const drawn = new Known<Draw>(MOST_KEPT);
 
 /** The draw of a number: the same wherever and in whatever order it is made, so that two workers can share the work. */
 export function drawOf(index: number): Draw {
-  const known = drawn.get(index);
+  const known = drawn.get(String(index));
   if (known) return known;
   const normal = normals(seededRandom((SEED + Math.imul(index + 1, STRIDE)) | 0));
   const draw = Object.fromEntries(INPUTS.map((input) => [input, normal()])) as Record<Input, number>;
-  if (drawn.size < MOST_KEPT) drawn.set(index, draw);
+  drawn.put(String(index), draw);
   return draw;
 }
 
