@@ -100,6 +100,7 @@ function fitHands(line: Timeline, attentions: readonly Attention[], s: number, d
   return { s, e, att: attentions.length === 1 ? own : uses.flat() };
 }
 
+/** By a step's own list, which a search asks for again and again. */
 const turns = new WeakMap<readonly Attention[], readonly number[]>();
 
 /** Visits that cannot give way are laid first, so that those that can do so for them. */
