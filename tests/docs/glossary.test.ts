@@ -45,7 +45,7 @@ const SCREEN = rowsOf(section('On screen'));
 describe('names in the code', () => {
   it.each(CODE)('%s: %s is defined in %s', (_, words, where) => {
     for (const word of quoted(words)) {
-      const definition = new RegExp(String.raw`export (abstract )?(async )?(type|interface|class|const|function) ${word}\b`);
+      const definition = new RegExp(String.raw`export (abstract )?(async )?(type|interface|class|const|function\*?) ${word}\b`);
       const homes = filesIn(join('src', where)).filter((file) => definition.test(readFileSync(file, 'utf8')));
       expect(homes, word).not.toEqual([]);
     }
