@@ -1,4 +1,5 @@
 import type { Composition } from '../pantry';
+import { risingThroughZero } from '../quantities';
 import { isothermOf, type SorptionState } from '../sorption';
 import { soaksThroughIn } from '../texture';
 
@@ -13,7 +14,6 @@ const PACKED_C = 21;
 /** Between these the isotherms are asked [1]. Source: ours. */
 const DRIEST_AW = 0.01;
 const WETTEST_AW = 0.995;
-const HALVINGS = 44;
 
 /**
  * Lets the water of several things even out: they end at one water activity, and no water is lost.
@@ -25,13 +25,7 @@ export function evenOut(domains: readonly Domain[]): EvenedOut {
   const held = (aw: number): number[] => isotherms.map((water) => water(aw));
   const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
   const all_g = sum(domains.map(({ water_g }) => water_g));
-  let [low, high] = [DRIEST_AW, WETTEST_AW];
-  for (let halving = 0; halving < HALVINGS; halving++) {
-    const middle = (low + high) / 2;
-    if (sum(held(middle)) < all_g) low = middle;
-    else high = middle;
-  }
-  const aw = (low + high) / 2;
+  const aw = risingThroughZero((tried) => sum(held(tried)) - all_g, DRIEST_AW, WETTEST_AW);
   const at = held(aw);
   // Wetter than the isotherms go, or drier: what is over is shared out as the rest is.
   const scale = sum(at) > 0 ? all_g / sum(at) : 1;

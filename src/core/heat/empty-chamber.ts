@@ -1,10 +1,9 @@
-import { AIR_J_PER_KG_K } from '../quantities';
+import { AIR_J_PER_KG_K, risingThroughZero } from '../quantities';
 import { OFF_DRAUGHT, type Chamber } from './appliance';
 import { outerLoss } from './walls';
 
-/** The longest that anyone waits for an oven [s], and halvings that find when it is hot. Source: ours. */
+/** The longest that anyone waits for an oven [s]. Source: ours. */
 const LONGEST_S = 6 * 3600;
-const HALVINGS = 40;
 
 const ventLoss = (chamber: Chamber, open: number): number => open * chamber.vent_kg_per_s * AIR_J_PER_KG_K;
 
@@ -26,14 +25,9 @@ export function preheat(
   const vent = ventLoss(chamber, 1);
   const airAt = (time_s: number): number => most_K + fading(chamber, vent, short, time_s).air;
   if (airAt(LONGEST_S) < wish_K) return { time_s: Infinity, energy_J: Infinity, wall_c: room_c + wish_K * wallShare(chamber) };
-  let [low_s, high_s] = [0, LONGEST_S];
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle_s = (low_s + high_s) / 2;
-    if (airAt(middle_s) < wish_K) low_s = middle_s;
-    else high_s = middle_s;
-  }
-  const wall_K = most_K * wallShare(chamber) + fading(chamber, vent, short, high_s).wall;
-  return { time_s: high_s, energy_J: chamber.heater_W * high_s, wall_c: room_c + wall_K };
+  const time_s = risingThroughZero((tried_s) => airAt(tried_s) - wish_K, 0, LONGEST_S);
+  const wall_K = most_K * wallShare(chamber) + fading(chamber, vent, short, time_s).wall;
+  return { time_s, energy_J: chamber.heater_W * time_s, wall_c: room_c + wall_K };
 }
 
 /** Air of the empty chamber that had long stood at a temperature, switched off with its door shut, after a time [°C]. */

@@ -1,4 +1,4 @@
-import { KELVIN_AT_0_C } from '../quantities';
+import { KELVIN_AT_0_C, risingThroughZero } from '../quantities';
 import { BOUND_PER_SOLIDS } from './freezing';
 import type { Material } from './material';
 import type { Vacuum } from './programme';
@@ -48,18 +48,13 @@ export function sublime(depth_m: number, ice_kg_per_m3: number, shelf_c: number,
   return { depth_m: depth, time_s: time, front_c: front };
 }
 
-/** Where heat in and vapour out agree: heat falls and vapour rises with the front's temperature, so halving finds it. */
+/** Where heat in and vapour out agree: heat falls and vapour rises with the front's temperature. */
 function frontTemperature(dried_m: number, shelf_c: number, pressure_pa: number): number {
   const conductance = 1 / (1 / SHELF_W_PER_M2_K + dried_m / DRIED_W_PER_M_K);
   const resistance = RESISTANCE_PA_M2_S_PER_KG + dried_m / PERMEANCE_KG_PER_M_S_PA;
-  let [low, high] = [-80, shelf_c];
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    const spare = conductance * (shelf_c - middle) - (SUBLIMATION_J_PER_KG * (icePressure(middle) - pressure_pa)) / resistance;
-    if (spare > 0) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const missing = (front_c: number): number =>
+    (SUBLIMATION_J_PER_KG * (icePressure(front_c) - pressure_pa)) / resistance - conductance * (shelf_c - front_c);
+  return risingThroughZero(missing, -80, shelf_c);
 }
 
 /** How far the last ice lies from the faces it leaves by, sides included: 1/l² adds up over the directions; the estimate for slow inner diffusion. */

@@ -1,4 +1,4 @@
-import { KELVIN_AT_0_C, R_J_PER_MOL_K, SEA_LEVEL_PA, WATER_KG_PER_MOL } from '../quantities';
+import { KELVIN_AT_0_C, R_J_PER_MOL_K, SEA_LEVEL_PA, WATER_KG_PER_MOL, risingThroughZero } from '../quantities';
 
 /** Molar mass of water over that of air [1]. Source: of the two above. */
 const MASS_RATIO = 0.622;
@@ -38,19 +38,12 @@ export const latentHeat = (temperature_c: number): number => 2.501e6 - 2250 * te
 export const pressureAt = (altitude_m: number): number => SEA_LEVEL_PA * (1 - 2.25577e-5 * altitude_m) ** 5.25588;
 
 /**
- * Boiling point at an air pressure [°C], by bisection of the saturation curve.
+ * Boiling point at an air pressure [°C]: where the saturation curve reaches it.
  *
  * @example boilingPoint(pressureAt(2000)) // 93.3
  */
 export function boilingPoint(pressure_pa: number): number {
-  let low = 20;
-  let high = 140;
-  for (let halving = 0; halving < 50; halving++) {
-    const middle = (low + high) / 2;
-    if (saturationPressure(middle) < pressure_pa) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  return risingThroughZero((tried_c) => saturationPressure(tried_c) - pressure_pa, 20, 140);
 }
 
 /** Water vapour per dry air at a vapour pressure [kg/kg], and back [Pa]. */

@@ -77,8 +77,14 @@ export function daysToReach(
   return Infinity;
 }
 
+/** Samples of an isotherm: so many, so far apart, from here on [1]. Source: ours. */
+const SAMPLES = 95;
+const SAMPLE_AW = 0.01;
+const FIRST_AW = 0.04;
+
 /**
- * Samples of an isotherm, 1 % apart, read linearly: a year of steps asks for aw some hundred times.
+ * Samples of an isotherm, 1 % apart, read linearly: a year of steps asks for aw some hundred times, mostly between the same two. Each is
+ * taken when it is first asked for.
  *
  * @param exactly - the water activity of what is wetter than the last sample
  */
@@ -86,19 +92,24 @@ function sampledIsotherm(
   water: (aw: number) => number,
   exactly: (water_g: number) => number,
 ): { aw: (water_g: number) => number } {
-  const held = Float64Array.from({ length: 95 }, (_, i) => water(0.04 + i * 0.01));
+  const samples = new Float64Array(SAMPLES).fill(NaN);
+  const held = (i: number): number => {
+    if (Number.isNaN(samples[i])) samples[i] = water(FIRST_AW + i * SAMPLE_AW);
+    return samples[i];
+  };
+  const last = SAMPLES - 1;
+  let [low, high] = [0, last];
   return {
     aw: (water_g) => {
-      let low = 0;
-      let high = held.length - 1;
-      if (water_g >= held[high]) return exactly(water_g);
-      if (water_g <= held[0]) return 0.04;
+      if (water_g >= held(last)) return exactly(water_g);
+      if (water_g <= held(0)) return FIRST_AW;
+      if (held(low) > water_g || held(high) <= water_g) [low, high] = [0, last];
       while (high - low > 1) {
         const middle = (low + high) >> 1;
-        if (held[middle] <= water_g) low = middle;
+        if (held(middle) <= water_g) low = middle;
         else high = middle;
       }
-      return 0.04 + 0.01 * (low + (water_g - held[low]) / (held[high] - held[low]));
+      return FIRST_AW + SAMPLE_AW * (low + (water_g - held(low)) / (held(high) - held(low)));
     },
   };
 }

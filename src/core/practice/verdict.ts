@@ -82,6 +82,8 @@ export type Verdict = {
   readonly cut: CutOpen;
 };
 
+/** Worths nearer than this differ only by how numbers are rounded [1]. */
+const THE_SAME = 1e-9;
 /** Moments of the cut-through [1]. */
 const CUT_MOMENTS = 120;
 
@@ -159,7 +161,8 @@ function bestKnowing({ setting, acts }: Baked, { seen, worlds, days }: Known): C
     const best = bestAlong(setting, way, worlds, days);
     if (best) choices.push(best);
   }
-  return choices.reduce((most, one) => (one.expected > most.expected ? one : most));
+  // A way that comes to the same as the recipe's own is not told instead of it.
+  return choices.reduce((most, one) => (one.expected > most.expected + THE_SAME ? one : most));
 }
 
 function endedPiece(ran: Ran, piece: PieceName, minute: number): EndedPiece {

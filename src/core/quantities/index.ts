@@ -23,6 +23,7 @@ export { packChoices } from './whole-packs';
 export { onScale } from './scale-step';
 export { SDS_IN_90_PCT, normals, quantile, seededRandom } from './random';
 export { invert, solveLinear } from './linear-system';
+export { risingThroughZero } from './rising-through-zero';
 export { runOut } from './run-out';
 export { counted } from './counted';
 export { SEASONS, airOn, seasonOf } from './season';

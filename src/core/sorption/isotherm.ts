@@ -1,4 +1,5 @@
 import type { Composition } from '../pantry';
+import { risingThroughZero } from '../quantities';
 import { BAKED_POLYMERS, POLYOLS, RAW_POLYMERS, SUGARS, gabAt, gabWater, saltWater, type PolymerSet } from './gab';
 
 /** How far starch and protein have been baked, as heat and time have it: none, all, or a share [0..1]; baked goods hold less water. */
@@ -46,7 +47,7 @@ export const AW_CEILING = 0.98;
 export type WaterActivity = { readonly aw: number; readonly flag: 'inside' | 'below' | 'above' | 'no-solids' };
 
 /**
- * Water activity of a composition that holds `water_g` of water: the inverse of waterHeld, by bisection.
+ * Water activity of a composition that holds `water_g` of water: the inverse of waterHeld.
  * Never extrapolates: below 0.05 and above 0.98 it says so.
  */
 export function awOf(composition: Composition, water_g: number, temperature_c: number, state: SorptionState): WaterActivity {
@@ -54,12 +55,5 @@ export function awOf(composition: Composition, water_g: number, temperature_c: n
   const held = isothermOf(composition, temperature_c, state);
   if (water_g <= held(AW_FLOOR)) return { aw: AW_FLOOR, flag: 'below' };
   if (water_g >= held(AW_CEILING)) return { aw: AW_CEILING, flag: 'above' };
-  let low = AW_FLOOR;
-  let high = AW_CEILING;
-  for (let halving = 0; halving < 50; halving++) {
-    const middle = (low + high) / 2;
-    if (held(middle) < water_g) low = middle;
-    else high = middle;
-  }
-  return { aw: (low + high) / 2, flag: 'inside' };
+  return { aw: risingThroughZero((aw) => held(aw) - water_g, AW_FLOOR, AW_CEILING), flag: 'inside' };
 }
