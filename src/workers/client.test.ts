@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WorkerClient, WorkerFailed, type OpenLine } from './client';
-import { GivenUp, unlessGivenUp } from './given-up';
+import { GivenUp } from './given-up';
 import { inProcessLine } from './in-process-line';
 
 type Sums = {
@@ -56,7 +56,7 @@ describe('a request to a worker', () => {
     const one = new AbortController();
     const [first, second] = [asked.ask('wait', null, { signal: one.signal }), asked.ask('wait', null)];
     one.abort();
-    expect(await unlessGivenUp(first)).toBeNull();
+    await expect(first).rejects.toBeInstanceOf(GivenUp);
     expect(await second).toBe('waited');
     await expect(asked.ask('wait', null, { signal: one.signal })).rejects.toBeInstanceOf(GivenUp);
   });
@@ -78,10 +78,10 @@ describe('a request to a worker', () => {
     for (const name of ['toString', 'constructor', 'gravel'])
       await expect(asked.ask(name, null)).rejects.toThrow(`nothing answers "${name}"`);
   });
-  it('is refused once the client is closed under it', async () => {
+  it('is given up once the client is closed under it', async () => {
     const asked = client();
     const open = asked.ask('wait', null);
     asked.close();
-    await expect(open).rejects.toThrow('closed');
+    await expect(open).rejects.toBeInstanceOf(GivenUp);
   });
 });

@@ -43,7 +43,7 @@ export class WorkerClient<E extends Exchanges<E>> {
   /**
    * Asks the worker.
    *
-   * @throws {GivenUp} when the signal was aborted
+   * @throws {GivenUp} when the signal was aborted or the client closed
    * @throws {WorkerFailed} when the worker broke or died before it answered
    */
   async ask<Name extends keyof E & string>(
@@ -81,10 +81,10 @@ export class WorkerClient<E extends Exchanges<E>> {
     });
   }
 
-  /** Ends the worker; whoever waits is told. */
+  /** Ends the worker and gives up all that was asked of it. */
   close(): void {
     this.line?.close();
-    this.lost('closed');
+    this.lost(new GivenUp());
   }
 
   private connected(): Line {
@@ -92,7 +92,7 @@ export class WorkerClient<E extends Exchanges<E>> {
     const line = this.open(
       (reply) => this.waiting.get(reply.id)?.settle(reply),
       (why) => {
-        if (this.line === line) this.lost(why);
+        if (this.line === line) this.lost(new WorkerFailed(why));
       },
     );
     this.line = line;
@@ -101,8 +101,8 @@ export class WorkerClient<E extends Exchanges<E>> {
     return line;
   }
 
-  private lost(why: string): void {
+  private lost(why: GivenUp | WorkerFailed): void {
     this.line = null;
-    for (const { refuse } of [...this.waiting.values()]) refuse(new WorkerFailed(why));
+    for (const { refuse } of [...this.waiting.values()]) refuse(why);
   }
 }

@@ -5,13 +5,3 @@ export class GivenUp extends Error {
     this.name = 'GivenUp';
   }
 }
-
-/** The answer, or null when the request was given up; every other error goes on. */
-export async function unlessGivenUp<T>(answer: Promise<T>): Promise<T | null> {
-  try {
-    return await answer;
-  } catch (error) {
-    if (error instanceof GivenUp) return null;
-    throw error;
-  }
-}

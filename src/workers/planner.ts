@@ -1,13 +1,13 @@
 import type { Day, PlannedStep, Saving } from '@/core/bakeday';
 import type { Result } from '@/core/failure';
+import { answerOf, plainAnswerOf } from './answer';
 import { browserLine } from './browser-line';
 import { WorkerClient } from './client';
-import { unlessGivenUp } from './given-up';
 import type { PlannerExchanges, ShownPlan } from './planner-service';
 
 const openLine = browserLine(() => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
 
-/** The page's side of the planning worker. A newer question ends an older one, which answers null. */
+/** The page's side of the planning worker. A newer question ends an older one, which then answers null, and so does what is left open. */
 export class Planner {
   private readonly client = new WorkerClient<PlannerExchanges>(openLine);
   private ongoing = new AbortController();
@@ -19,12 +19,12 @@ export class Planner {
     onTold: (plan: ShownPlan) => void,
   ): Promise<Result<ShownPlan> | null> {
     const signal = this.anew();
-    return unlessGivenUp(this.client.ask('plan', { day, before, searches }, { signal, onTold }));
+    return answerOf(this.client.ask('plan', { day, before, searches }, { signal, onTold }));
   }
 
-  async relief(day: Day, plan: readonly PlannedStep[]): Promise<readonly Saving[] | null> {
+  async relief(day: Day, plan: readonly PlannedStep[]): Promise<Result<readonly Saving[]> | null> {
     const signal = this.anew();
-    return unlessGivenUp(this.client.ask('relief', { day, plan }, { signal }));
+    return plainAnswerOf(this.client.ask('relief', { day, plan }, { signal }));
   }
 
   stop(): void {

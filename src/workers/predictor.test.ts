@@ -87,6 +87,43 @@ describe('the predictor of a page', () => {
     await until(() => banded.length > before);
     expect(banded.at(-1)).toMatchObject({ ok: true });
   });
+  // 2026-12-02: what was asked beside the drawing was refused with nobody to take it, when the page was left or its worker broke.
+  it('answers every question with a failure where a worker breaks, and with nothing once the page is left', async () => {
+    const broken = (): never => {
+      throw new Error('a bug');
+    };
+    const { predictor: breaks } = page(() => ({
+      cooling: broken,
+      swaps: broken,
+      gains: broken,
+      handGap: broken,
+      heatedThrough: broken,
+      treats: broken,
+    }));
+    const questions = (to: Predictor) => [
+      to.cooling(HILLBARS),
+      to.swaps(HILLBARS, 0),
+      to.gains(HILLBARS, 0),
+      to.handGap(HILLBARS, 40),
+      to.heatedThrough(HILLBARS, { kind: 'static-oven' }),
+      to.treats('Hillbars', HILLBARS),
+    ];
+    for (const answer of await Promise.all<Result<unknown> | null>(questions(breaks)))
+      expect(answer).toMatchObject({ ok: false, code: 'WORKER_FAILED' });
+    breaks.close();
+    const never = (): Promise<never> => new Promise(() => undefined);
+    const { predictor: left } = page(() => ({
+      cooling: never,
+      swaps: never,
+      gains: never,
+      handGap: never,
+      heatedThrough: never,
+      treats: never,
+    }));
+    const open = questions(left);
+    left.close();
+    expect(new Set(await Promise.all<unknown>(open))).toEqual(new Set([null]));
+  });
   it('lets its workers be while a page that came with its answer is only read, and gets ready when a change is near', async () => {
     const { predictor: served, asked, nominal, banded, comesNear } = page();
     served.takeOn(HILLBARS, Promise.resolve(true));

@@ -1,13 +1,14 @@
 import { USUAL_DRAWS } from '@/core/bands';
 import type { Appliance } from '@/core/catalogue';
 import type { RecipeLine, BatchDocument, Heat } from '@/core/document';
-import { SENTENCES, fail, type Failure, type Result } from '@/core/failure';
+import type { Result } from '@/core/failure';
 import type { KeepGain } from '@/core/outcomes';
 import type { Cooling, Prediction } from '@/core/prediction';
 import type { FoundProgrammes } from '@/core/search';
+import { answerOf, brokenOr, plainAnswerOf } from './answer';
 import { browserLine } from './browser-line';
-import { WorkerClient, WorkerFailed, type OpenLine } from './client';
-import { GivenUp, unlessGivenUp } from './given-up';
+import { WorkerClient, type OpenLine } from './client';
+import { GivenUp } from './given-up';
 import type { KitchenGoods, Nominal, PredictionExchanges, TriedSwap } from './prediction-protocol';
 
 type Answers = {
@@ -80,13 +81,13 @@ export class Predictor {
   }
 
   /** Tries every swap of an ingredient line, beside whatever else is under way. */
-  swaps(document: BatchDocument, line: number): Promise<readonly TriedSwap[]> {
-    return this.beside().ask('swaps', { document, line });
+  swaps(document: BatchDocument, line: number): Promise<Result<readonly TriedSwap[]> | null> {
+    return plainAnswerOf(this.beside().ask('swaps', { document, line }));
   }
 
   /** The gap a hand must have left for so many pieces from the first roll [mm]. */
-  handGap(document: BatchDocument, cut: number): Promise<Result<number>> {
-    return this.beside().ask('handGap', { document, cut });
+  handGap(document: BatchDocument, cut: number): Promise<Result<number> | null> {
+    return answerOf(this.beside().ask('handGap', { document, cut }));
   }
 
   /** Programmes that meet the document's target; null when the signal gave the search up. Bands go on beside it. */
@@ -95,36 +96,37 @@ export class Predictor {
     onTold: (share: number) => void,
     signal: AbortSignal,
   ): Promise<Result<FoundProgrammes> | null> {
-    return unlessGivenUp(this.beside().ask('find', document, { onTold, signal })).catch(brokenOr);
+    return answerOf(this.beside().ask('find', document, { onTold, signal }));
   }
 
   /** Another batch, to compare with the one that is drawn. */
-  other(document: BatchDocument): Promise<Result<Nominal>> {
-    return this.beside().ask('nominal', document).catch(brokenOr);
+  other(document: BatchDocument): Promise<Result<Nominal> | null> {
+    return answerOf(this.beside().ask('nominal', document));
   }
 
   /** A bowl that is shared out, all portions together. */
-  whole(document: BatchDocument): Promise<Result<Prediction>> {
-    return this.beside().ask('whole', document).catch(brokenOr);
+  whole(document: BatchDocument): Promise<Result<Prediction> | null> {
+    return answerOf(this.beside().ask('whole', document));
   }
 
-  /** How the finished batch cools. */
-  cooling(document: BatchDocument): Promise<Cooling | null> {
-    return this.beside().ask('cooling', document);
+  /** How the finished batch cools; a value of null for what ends frozen. */
+  cooling(document: BatchDocument): Promise<Result<Cooling | null> | null> {
+    return plainAnswerOf(this.beside().ask('cooling', document));
   }
 
-  /** The programme with a heat step in an oven before it, so that what is raw is cooked through; null where none is enough. */
-  heatedThrough(document: BatchDocument, oven: Appliance): Promise<Heat | null> {
-    return this.beside().ask('heatedThrough', { document, oven });
+  /** The programme with a heat step in an oven before it, so that what is raw is cooked through; a value of null where none is enough. */
+  heatedThrough(document: BatchDocument, oven: Appliance): Promise<Result<Heat | null> | null> {
+    return plainAnswerOf(this.beside().ask('heatedThrough', { document, oven }));
+  }
+
+  /** The finished treats of another batch as a line of this recipe. */
+  treats(name: string, document: BatchDocument): Promise<Result<RecipeLine> | null> {
+    return answerOf(this.beside().ask('treats', { name, document }));
   }
 
   /** What would buy one of the packs the most days. */
-  treats(name: string, document: BatchDocument): Promise<Result<RecipeLine>> {
-    return this.beside().ask('treats', { name, document });
-  }
-
-  gains(document: BatchDocument, pack: number): Promise<readonly KeepGain[]> {
-    return this.beside().ask('gains', { document, pack });
+  gains(document: BatchDocument, pack: number): Promise<Result<readonly KeepGain[]> | null> {
+    return plainAnswerOf(this.beside().ask('gains', { document, pack }));
   }
 
   close(): void {
@@ -150,8 +152,8 @@ export class Predictor {
       while (this.waiting) {
         const document = this.waiting;
         this.waiting = null;
-        const answer = await this.foreground().ask('nominal', document).catch(brokenOr);
-        if (this.closed) return;
+        const answer = await answerOf(this.foreground().ask('nominal', document));
+        if (!answer || this.closed) return;
         this.answers.onNominal(document, answer);
       }
     } finally {
@@ -209,10 +211,4 @@ export class Predictor {
     this.waiting = document;
     if (!this.busy) void this.work();
   }
-}
-
-/** What broke in a worker, as the page says it; every other error is a bug of the page's own. */
-function brokenOr(error: unknown): Failure {
-  if (error instanceof WorkerFailed) return fail('WORKER_FAILED', SENTENCES.ownFault);
-  throw error;
 }

@@ -1,6 +1,8 @@
 'use client';
 import { Suspense, lazy, useEffect, useState, type ReactNode } from 'react';
+import type { Result } from '@/core/failure';
 import type { Cooling } from '@/core/prediction';
+import { Alert } from '../kit/Alert';
 import { CautionsOf } from '../kit/CautionMark';
 import { duration, temperature, mass, warmer } from '../format/units';
 import { BenchHead } from './BenchHead';
@@ -12,7 +14,7 @@ const CoolingCharts = lazy(() => import('./cool/CoolingCharts').then(({ CoolingC
 
 /** The cooling station: how long and where, what the piece will be once it is cold, and what a night on the rack does. */
 export function CoolBench({ document, edits, nominal, questions }: BenchProps): ReactNode {
-  const [cooling, setCooling] = useState<Cooling | null>(null);
+  const [cooling, setCooling] = useState<Result<Cooling | null> | null>(null);
   useEffect(() => {
     let open = true;
     void questions.cooling(document).then((answer) => open && setCooling(answer));
@@ -56,9 +58,10 @@ export function CoolBench({ document, edits, nominal, questions }: BenchProps): 
           </div>
         ))}
       </dl>
-      {cooling && (
+      {cooling?.ok === false && <Alert>{cooling.message}</Alert>}
+      {cooling?.ok && cooling.value && (
         <Suspense fallback={<p className="grid h-[300px] place-items-center text-soft">Drawing how it cools …</p>}>
-          <CoolingCharts cooling={cooling} room_c={document.kitchen?.room_c ?? KITCHEN.fields.room_c.default} />
+          <CoolingCharts cooling={cooling.value} room_c={document.kitchen?.room_c ?? KITCHEN.fields.room_c.default} />
         </Suspense>
       )}
       <CautionsOf cautions={cautions} steps={['pack']} />

@@ -59,7 +59,7 @@ export function useDayPlan(
     }
     take(best.value);
     const found = await planner.current.relief(asked, best.value.plan);
-    if (found) setSavings(found);
+    if (found?.ok) setSavings(found.value);
   }, []);
   useEffect(() => {
     planner.current ??= new Planner();

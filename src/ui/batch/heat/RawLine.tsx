@@ -1,5 +1,7 @@
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { applianceRecord, isChamber, type Appliance } from '@/core/catalogue';
+import type { BatchDocument, Heat } from '@/core/document';
+import type { Result } from '@/core/failure';
 import type { Prediction } from '@/core/prediction';
 import { duration, temperature } from '../../format/units';
 import { Button } from '../../kit/Button';
@@ -13,34 +15,47 @@ const COUNTS_TO = 20;
 
 /** What raw meat, fish or egg calls for and whether it gets it: one verdict, and the button that mends it. Nothing here says "safe". */
 export function RawLine({ raw, document, edits, questions, pantry, appliances }: RawLineProps): ReactNode {
-  const [state, setState] = useState<'idle' | 'looking' | 'none'>('idle');
+  const [looking, setLooking] = useState(false);
+  const [found, setFound] = useState<{ of: BatchDocument; answer: Result<Heat | null> } | null>(null);
+  // What is changed meanwhile is looked at instead: an answer to what stood there before would undo it.
+  useEffect(() => {
+    if (!looking) return;
+    let left = false;
+    void questions.heatedThrough(document, ovenOf(appliances)).then((answer) => {
+      if (left) return;
+      setLooking(false);
+      setFound(answer && { of: document, answer });
+      if (answer?.ok && answer.value) edits.set(['heat'], answer.value);
+    });
+    return () => void (left = true);
+  }, [looking, document, questions, appliances, edits]);
   if (!raw) return null;
   const { warm_wet_minutes, kill_step } = raw;
-  const mend = (): void => {
-    setState('looking');
-    void questions.heatedThrough(document, ovenOf(appliances)).then((heat) => {
-      setState(heat ? 'idle' : 'none');
-      if (heat) edits.set(['heat'], heat);
-    });
-  };
+  const isLow = kill_step !== 'while-wet';
   return (
     <div
-      className={`flex flex-wrap items-center gap-x-3 rounded-2xl border-[1.4px] px-3 py-0.5 text-[13.5px] ${kill_step === 'while-wet' ? 'border-moss bg-moss-pale/50' : 'border-mind bg-enamel'}`}
+      className={`flex flex-wrap items-center gap-x-3 rounded-2xl border-[1.4px] px-3 py-0.5 text-[13.5px] ${isLow ? 'border-mind bg-enamel' : 'border-moss bg-moss-pale/50'}`}
       data-raw
     >
-      <p className="flex-1">
+      <p className="flex-1 basis-72">
         <strong>Raw {raw.ingredients.map((id) => nameOf(pantry, id).split(',')[0].toLowerCase()).join(', ')}:</strong>{' '}
         {verdictWords(raw)}
         {` · ${duration(warm_wet_minutes)} warm and wet`}. An estimate: probe the thickest.
-        {state === 'none' && ' Up to an hour at ${temperature(160)} first does not lift it: make the pieces thinner.'}
+        {isLow && found?.of === document && ` ${mendingWords(found.answer)}`}
       </p>
-      {kill_step !== 'while-wet' && (
-        <Button look="small" disabled={state === 'looking'} onClick={mend}>
-          {state === 'looking' ? 'Looking …' : 'Heat it through first'}
+      {isLow && (
+        <Button look="small" disabled={looking} onClick={() => setLooking(true)}>
+          {looking ? 'Looking …' : 'Heat it through first'}
         </Button>
       )}
     </div>
   );
+}
+
+/** What came of the search for a heat that lifts it; nothing where it was found, since the line above changes then. */
+function mendingWords(answer: Result<Heat | null>): string {
+  if (!answer.ok) return answer.message;
+  return answer.value ? '' : `Up to an hour at ${temperature(160)} first does not lift it: make the pieces thinner.`;
 }
 
 /** The heat of the middle comes first; credit is told only where that heat was reached. */

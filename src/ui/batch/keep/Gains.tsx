@@ -1,11 +1,13 @@
 import { counted } from '@/core/quantities';
 import { useEffect, useState, type ReactNode } from 'react';
+import type { Result } from '@/core/failure';
 import { LONGER_MIN, type KeepGain } from '@/core/outcomes';
 import { type BatchDocument } from '@/core/document';
 import { type PackChoice } from '@/core/catalogue';
 import type { PackOption } from '@/core/keeping';
 import type { Advice } from '@/core/prediction';
 import { PACK_NAMES } from '../../format/words';
+import { Alert } from '../../kit/Alert';
 import { Button } from '../../kit/Button';
 import { nameOf, type BenchProps } from '../bench-props';
 
@@ -19,11 +21,11 @@ type GainsProps = Pick<BenchProps, 'document' | 'edits' | 'questions' | 'pantry'
 
 /** What would buy the most days for one pack, each worked out anew. */
 export function Gains({ document, edits, questions, pantry, choice, index, onChoice, advised }: GainsProps): ReactNode {
-  const [found, setFound] = useState<{ of: BatchDocument; index: number; gains: readonly KeepGain[] } | null>(null);
+  const [found, setFound] = useState<{ of: BatchDocument; index: number; answer: Result<readonly KeepGain[]> } | null>(null);
   useEffect(() => {
     let left = false;
-    void questions.gains(document, index).then((gains) => {
-      if (!left) setFound({ of: document, index, gains });
+    void questions.gains(document, index).then((answer) => {
+      if (!left && answer) setFound({ of: document, index, answer });
     });
     return () => void (left = true);
   }, [document, index, questions]);
@@ -49,12 +51,13 @@ export function Gains({ document, edits, questions, pantry, choice, index, onCho
         return null;
     }
   };
-  const gains = (found?.gains ?? []).filter(({ step }) => !advised.some((code) => code === step));
+  const gains = (found?.answer.ok ? found.answer.value : []).filter(({ step }) => !advised.some((code) => code === step));
   const title = advised.length > 0 ? 'What else would buy days' : 'What would buy the most';
   return (
     <section aria-label={title} className="text-[14.5px]" aria-busy={!fresh}>
       <h3 className="text-[16px]">{title}</h3>
-      {fresh && gains.length === 0 && (
+      {fresh && !found.answer.ok && <Alert>{found.answer.message}</Alert>}
+      {fresh && found.answer.ok && gains.length === 0 && (
         <p className="text-soft">
           {advised.length > 0 ? 'Nothing much.' : 'Nothing much: it already keeps as long as a home estimate goes.'}
         </p>

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { BatchDocument, RecipeLine } from '@/core/document';
+import type { Result } from '@/core/failure';
 import type { Prediction } from '@/core/prediction';
 import { costReport, type CostReport, type KitchenCosts } from '@/core/outcomes';
 import { allergensIn, type Pantry, type SwapReason } from '@/core/pantry';
@@ -8,6 +9,7 @@ import type { TriedSwap } from '@/workers/prediction-protocol';
 import { mass, massBase, span } from '../../format/units';
 import { money } from '../../format/money';
 import { feelName, allergenWords } from '../../format/words';
+import { Alert } from '../../kit/Alert';
 import { Button } from '../../kit/Button';
 import { Modal } from '../../kit/Modal';
 import { Table } from '../../kit/Table';
@@ -36,18 +38,19 @@ type SwapDialogProps = Pick<BenchProps, 'document' | 'nominal' | 'pantry' | 'que
 
 /** What could stand in for an ingredient, each with what it changes all the way to the jar; nothing changes until one is taken. */
 export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, questions, costs }: SwapDialogProps): ReactNode {
-  const [tried, setTried] = useState<{ readonly line: number; readonly swaps: readonly TriedSwap[] } | null>(null);
+  const [tried, setTried] = useState<{ readonly line: number; readonly answer: Result<readonly TriedSwap[]> } | null>(null);
   useEffect(() => {
     if (line === null) return;
     let open = true;
-    void questions.swaps(document, line).then((swaps) => open && setTried({ line, swaps }));
+    void questions.swaps(document, line).then((answer) => open && answer && setTried({ line, answer }));
     return () => {
       open = false;
     };
     // What is compared is the batch as it was when the dialog was opened.
     // oxlint-disable-next-line react/exhaustive-deps
   }, [line, questions]);
-  const swaps = tried && tried.line === line ? tried.swaps : null;
+  const answer = tried && tried.line === line ? tried.answer : null;
+  const swaps = answer?.ok ? answer.value : null;
   const name = line === null ? '' : nameOf(pantry, document.recipe.ingredients[line]?.ingredient ?? '');
   const before = nominal.prediction;
   return (
@@ -55,7 +58,8 @@ export function SwapDialog({ line, onClose, onSwap, document, nominal, pantry, q
       <p className="pb-2 text-[14px] text-soft">
         Water and flour are corrected so that the dough handles as before. Take one and undo it if you like.
       </p>
-      {swaps === null && <p role="status">Working out the swaps …</p>}
+      {answer === null && <p role="status">Working out the swaps …</p>}
+      {answer?.ok === false && <Alert>{answer.message}</Alert>}
       {swaps?.length === 0 && <p>Nothing in the pantry stands in for it. Take it out, or add another ingredient.</p>}
       {swaps && swaps.length > 0 && (
         <div className="min-h-0 overflow-y-auto">
