@@ -4,5 +4,11 @@ export const wordsIn = (typed: string): string[] => typed.toLowerCase().slice(0,
 /** A word as a pattern of the database: anywhere in a text, every sign as itself. */
 export const patternOf = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
-/** What was typed as patterns that a text in small letters must all be like; nothing typed lets all through. */
-export const patternsOf = (typed: string): string[] => wordsIn(typed).map(patternOf);
+/**
+ * What was typed as patterns that a text in small letters must all be like; nothing typed lets all through. The longest stands first: it is
+ * in the fewest texts, and the others are asked of those alone.
+ */
+export const patternsOf = (typed: string): string[] =>
+  wordsIn(typed)
+    .toSorted((one, other) => other.length - one.length)
+    .map(patternOf);

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { IDLE_DAYS, LONGEST_DAYS } from '@/db/devices';
 import { whileAsked, type Line, type Who } from '@/server/asked';
 import { admit } from '@/server/people/gate';
+import { hashPassphrase } from '@/server/people/passphrase';
 import { must, openKitchen } from './kitchen-database';
 
 let db: pg.Client;
@@ -96,6 +97,13 @@ describe('a passphrase', () => {
       "select person, about from audit where what = 'passphrase refused'",
     );
     expect(rows).toEqual([{ person: 'Robin', about: 'x' }]);
+  });
+  it('is looked at by what its own hash cost, also where new ones cost something else', async () => {
+    // It stays so for what follows: guesses are counted here, not what one costs.
+    const hash = await hashPassphrase(PHRASE, { N: 2 ** 12, r: 8, p: 1 });
+    await db.query("update person set passphrase = $1 where name = 'Robin'", [hash]);
+    must(await nobody(() => cases.signIn({ name: 'Robin', passphrase: PHRASE }, 'x')));
+    expect(await nobody(() => cases.signIn({ name: 'Robin', passphrase: `${PHRASE}.` }, 'x'))).toMatchObject({ ok: false });
   });
   it('that is wrong too often must wait, longer each time, from there only', async () => {
     const line = afar();

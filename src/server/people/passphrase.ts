@@ -2,8 +2,11 @@ import 'server-only';
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { fail, succeed, type Result } from '@/core/failure';
 
-/** What one hash costs: 128 MB and some tenths of a second (OWASP Password Storage Cheat Sheet, 2024: scrypt N = 2^17, r = 8, p = 1). */
-const COST = { N: 2 ** 17, r: 8, p: 1, maxmem: 192 * 1024 * 1024 };
+/** What a hash costs, by scrypt's own letters; a hash tells it of itself. */
+type Cost = { readonly N: number; readonly r: number; readonly p: number };
+
+/** What a new one costs: 128 MB and some tenths of a second (OWASP Password Storage Cheat Sheet, 2024: scrypt N = 2^17, r = 8, p = 1). */
+const COST: Cost = { N: 2 ** 17, r: 8, p: 1 };
 const KEY_BYTES = 32;
 const SALT_BYTES = 16;
 
@@ -56,10 +59,10 @@ export function checkPassphrase(typed: string, name: string): Result<string> {
 }
 
 /** The hash to be kept, with the salt and what it cost. */
-export async function hashPassphrase(passphrase: string): Promise<string> {
+export async function hashPassphrase(passphrase: string, cost = COST): Promise<string> {
   const salt = randomBytes(SALT_BYTES);
-  const key = await derive(passphrase, salt);
-  return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64url'), key.toString('base64url')].join('$');
+  const key = await derive(passphrase, salt, cost);
+  return ['scrypt', cost.N, cost.r, cost.p, salt.toString('base64url'), key.toString('base64url')].join('$');
 }
 
 /** A hash that nothing has: who is not known takes as long as who is. */
@@ -67,14 +70,20 @@ const NOBODYS = ['scrypt', COST.N, COST.r, COST.p, 'AAAAAAAAAAAAAAAAAAAAAA', 'A'
 
 /** Whether what was typed is what was hashed; a hash that is none takes as long, and is not. */
 export async function isPassphrase(typed: string, hash: string | null): Promise<boolean> {
-  const [, , , , salt, key] = (hash ?? NOBODYS).split('$');
+  const [, N, r, p, salt, key] = (hash ?? NOBODYS).split('$');
   const kept = Buffer.from(key, 'base64url');
-  const derived = await derive(typed.normalize('NFKC').slice(0, LONGEST), Buffer.from(salt, 'base64url'));
+  const cost = { N: Number(N), r: Number(r), p: Number(p) };
+  const derived = await derive(typed.normalize('NFKC').slice(0, LONGEST), Buffer.from(salt, 'base64url'), cost);
   return timingSafeEqual(kept, derived) && hash !== null;
 }
 
-const derive = (passphrase: string, salt: Buffer): Promise<Buffer> =>
-  new Promise((done, failed) => scrypt(passphrase, salt, KEY_BYTES, COST, (error, key) => (error ? failed(error) : done(key))));
+function derive(passphrase: string, salt: Buffer, cost: Cost): Promise<Buffer> {
+  // scrypt takes 128 r N bytes; half as much again leaves room for the rest of it.
+  const options = { ...cost, maxmem: 192 * cost.r * cost.N };
+  return new Promise((done, failed) =>
+    scrypt(passphrase, salt, KEY_BYTES, options, (error, key) => (error ? failed(error) : done(key))),
+  );
+}
 
 /** Those who wait for their passphrase to be looked at; each costs memory, and one at a time can be counted. */
 const MOST_WAITING = 20;
