@@ -15,6 +15,7 @@ const PROGRAMS = {
   share: 'scripts/share.ts',
   'count-tests': 'scripts/count-tests.ts',
   'page-weights': 'scripts/page-weights.ts',
+  'compile-ahead': 'scripts/compile-ahead.ts',
 };
 
 /** What packages that were written for require() expect to find. */

@@ -65,12 +65,14 @@ ensure_programs() {
 # nothing to do.
 ensure_build() {
   local want have
-  want="$(find src data examples public -type f ! -name "*.test.*" | sort | xargs cat package.json package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
+  want="$(find src data examples public -type f ! -name "*.test.*" | sort | xargs cat scripts/bracket-modules.ts package.json package-lock.json next.config.ts postcss.config.mjs tsconfig.json | hash_of)"
   have="$(cat .next/oven-build 2>/dev/null || true)"
   [ "$have" = "$want $(built_files)" ] && return 1
   say "Building (about a minute) ..."
   rm -rf .next/oven-build .next/server .next/static
   node node_modules/next/dist/bin/next build >"$STATE/build.log" 2>&1 || { cat "$STATE/build.log" >&2; exit 1; }
+  ensure_programs
+  node dist/compile-ahead.mjs >&2 || exit 1
   echo "$want $(built_files)" > .next/oven-build
 }
 

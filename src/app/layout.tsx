@@ -5,6 +5,7 @@ import { themeOf } from '@/contract/theme';
 import { readerWord } from '@/core/said';
 import { viewRail } from '@/server/view-rail';
 import { UndoNotice } from '@/ui/bin/UndoNotice';
+import { preloadLetters } from '@/ui/shell/first-letters';
 import { FocusOnMove } from '@/ui/shell/FocusOnMove';
 import { PageAwake } from '@/ui/shell/PageAwake';
 import { ServiceWorker } from '@/ui/shell/ServiceWorker';
@@ -22,6 +23,7 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { themeColor: '#1d3b53', viewportFit: 'cover' };
 
 export default async function Layout({ children }: { readonly children: ReactNode }): Promise<ReactNode> {
+  preloadLetters();
   const theme = themeOf((await cookies()).get('theme')?.value);
   const rail = await viewRail();
   const closed = !rail.ok && rail.code === 'NOT_SIGNED_IN';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { WelcomeView } from '@/contract/kitchens';
+import type { KitchenChoice, WelcomeView } from '@/contract/kitchens';
 import { SENTENCES, fail, succeed, type Result } from '@/core/failure';
 import { checkWith } from '@/formats/read-batch';
 import { asked } from './asked';
@@ -20,12 +20,15 @@ export async function chooseKitchen(body: unknown): Promise<Result<{ id: string 
   });
 }
 
+/** Whether this device looks at a kitchen: there is one of one's own, or it chose the demo. */
+export const isAtHome = (there: readonly KitchenChoice[]): boolean =>
+  there.some(({ id, is_demo }) => !is_demo || id === asked().kitchen);
+
 /** What the first page asks a device that has not chosen, as long as there is nothing of one's own; null where there is no need to ask. */
 export const viewWelcome = (): Promise<Result<WelcomeView | null>> =>
   withDatabase<WelcomeView | null>('guest', async () => {
     const there = await kitchens();
-    const hasChosen = there.some(({ id, is_demo }) => !is_demo || id === asked().kitchen);
-    return succeed(hasChosen ? null : { kitchens: there, countries: allCountries() });
+    return succeed(isAtHome(there) ? null : { kitchens: there, countries: allCountries() });
   });
 
 /** What a further kitchen is asked. */

@@ -4,6 +4,7 @@ import type { Me } from '@/contract/people';
 import type { KitchenChoice } from '@/contract/kitchens';
 import { maybeOpenBatch } from '@/db/batches';
 import { who } from './asked';
+import { isAtHome } from './choose-kitchen';
 import { drawAhead } from './open-batch';
 import { kitchens } from './kitchen-pools';
 import { kitchenOf } from './view-kitchen';
@@ -25,7 +26,9 @@ export const viewRail = (): Promise<Result<RailView>> =>
     const kitchen = await kitchenOf(db);
     if (!kitchen.ok) return kitchen;
     const open = await maybeOpenBatch(db, kitchen.value.id);
-    if (open) await drawAhead(db, kitchen.value, open);
+    const there = await kitchens();
+    // Who is still asked which kitchen opens no batch next; nor does the house, which asks for its own first page.
+    if (open && isAtHome(there)) await drawAhead(db, kitchen.value, open);
     const { id, name, is_demo, reads } = kitchen.value;
     const asking = who();
     const person = asking.kind === 'person' ? asking : null;
@@ -34,7 +37,7 @@ export const viewRail = (): Promise<Result<RailView>> =>
       kitchen: { id, name, is_demo },
       me,
       reads: { ...reads, ...person?.reads },
-      kitchens: await kitchens(),
+      kitchens: there,
       openBatch: open?.id ?? null,
     });
   });

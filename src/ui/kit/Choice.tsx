@@ -30,24 +30,31 @@ export function Choice<T extends string>({
     <Field className="inline-flex items-center gap-1.5">
       <Label className={shown ? 'text-soft' : 'sr-only'}>{label}</Label>
       <Listbox value={value} onChange={onChange}>
-        <ListboxButton className={`inline-flex items-center gap-1 rounded-[10px] ${quiet ? QUIET : FRAMED}`}>
-          {chosen?.name ?? value}
-          <ChevronDown aria-hidden size={15} className="text-soft" />
-        </ListboxButton>
-        <ListboxOptions
-          anchor="bottom start"
-          className="z-30 rounded-xl border-[1.6px] border-rim bg-face p-1 text-[15px] text-ink outline-none [--anchor-gap:4px]"
-        >
-          {options.map((option) => (
-            <ListboxOption
-              key={option.value}
-              value={option.value}
-              className="cursor-pointer rounded-lg px-3 py-1 data-[focus]:bg-crunch-pale data-[selected]:font-semibold"
-            >
-              {option.name}
-            </ListboxOption>
-          ))}
-        </ListboxOptions>
+        {({ open }) => (
+          <>
+            <ListboxButton className={`inline-flex items-center gap-1 rounded-[10px] ${quiet ? QUIET : FRAMED}`}>
+              {chosen?.name ?? value}
+              <ChevronDown aria-hidden size={15} className="text-soft" />
+            </ListboxButton>
+            {/* A list that nobody opened would still measure its button, in one go with all others as a page wakes. */}
+            {open && (
+              <ListboxOptions
+                anchor="bottom start"
+                className="z-30 rounded-xl border-[1.6px] border-rim bg-face p-1 text-[15px] text-ink outline-none [--anchor-gap:4px]"
+              >
+                {options.map((option) => (
+                  <ListboxOption
+                    key={option.value}
+                    value={option.value}
+                    className="cursor-pointer rounded-lg px-3 py-1 data-[focus]:bg-crunch-pale data-[selected]:font-semibold"
+                  >
+                    {option.name}
+                  </ListboxOption>
+                ))}
+              </ListboxOptions>
+            )}
+          </>
+        )}
       </Listbox>
     </Field>
   );

@@ -8,9 +8,15 @@ import type { useChosen } from '../kit/use-chosen';
 import { useGrowing } from '../kit/use-growing';
 import { firstToGo, inHouse_g } from './pantry-data';
 
-/** Ingredients that come with the page as it is served, as many as a screen shows; and how many follow at a time. Each time all are laid out anew. */
-const AT_ONCE = 60;
-const MORE = 200;
+/** Ingredients that come with the page as it is served, as many as a screen shows; and how many follow at a time. */
+const AT_ONCE = 40;
+const MORE = 120;
+/** So many stand together, and are laid out once they come near the window: a browser lays a table's rows out all at once. */
+const TOGETHER = 20;
+
+/** One width for each column: rows that are not laid out yet do not know those of the others. */
+const COLUMNS =
+  'sm:grid sm:grid-cols-[minmax(0,1fr)_4rem_6.5rem_8.25rem_8.25rem] lg:grid-cols-[minmax(0,1fr)_repeat(4,4rem)_6.5rem_8.25rem_8.25rem]';
 
 type Chosen = ReturnType<typeof useChosen>;
 
@@ -33,7 +39,7 @@ const PantryRow = memo(function PantryRow({ item, currency, today, isOpen, setOp
   const light = Math.round(row.bulkSpooned_g_per_ml * cup_ml);
   const hard = Math.round(row.bulkPacked_g_per_ml * cup_ml);
   return (
-    <tr className={`border-t border-hair ${isOpen ? 'bg-crunch-pale' : ''}`}>
+    <tr className={`border-t border-hair sm:items-center ${COLUMNS} ${isOpen ? 'bg-crunch-pale' : ''}`}>
       <th scope="row" className="whole w-full py-1 pl-4 text-left font-semibold">
         <span className="flex items-center gap-2">
           {ticked && <Tick name={row.name} checked={ticked.chosen.includes(row.id)} onChange={() => ticked.toggle(row.id)} />}
@@ -41,7 +47,7 @@ const PantryRow = memo(function PantryRow({ item, currency, today, isOpen, setOp
             type="button"
             onClick={() => setOpen(row.id)}
             aria-pressed={isOpen}
-            className="inline-flex min-w-[44px] items-center gap-1.5 text-left hover:underline"
+            className="inline-flex min-h-[24px] min-w-[44px] pointer-coarse:min-h-[44px] items-center gap-1.5 text-left hover:underline"
           >
             {row.dogFlag !== 'ok' && <CautionShape severity={row.dogFlag === 'avoid' ? 'stop' : 'mind'} />}
             <span>{row.name}</span>
@@ -64,7 +70,7 @@ const PantryRow = memo(function PantryRow({ item, currency, today, isOpen, setOp
       <td className="px-2 text-right whitespace-nowrap">
         {price ? moneyPerMass((100 * price.price) / price.pack_g, currency) : <span className="text-soft">–</span>}
       </td>
-      <td data-head={item.lots.length > 0 ? 'in the house' : undefined} className="px-2 pr-4 text-right whitespace-nowrap">
+      <td data-head={item.lots.length > 0 ? 'in the house' : undefined} className="px-2 pr-4 text-right">
         {item.lots.length > 0 && (
           <>
             <strong>{mass(inHouse_g(item))}</strong>
@@ -94,9 +100,9 @@ type PantryTableProps = {
 export function PantryTable({ listed, currency, today, open, setOpen, ticked }: PantryTableProps): ReactNode {
   const shown = useGrowing(AT_ONCE, MORE, listed.length);
   return (
-    <table className="stacked w-full border-collapse text-[14.5px] max-sm:px-3">
-      <thead className="sticky top-0 bg-face text-left text-[13.5px] text-soft">
-        <tr>
+    <table className="stacked w-full border-collapse text-[14.5px] max-sm:px-3 sm:block">
+      <thead className="sticky top-0 z-10 bg-face text-left text-[13.5px] text-soft sm:block">
+        <tr className={COLUMNS}>
           {['Ingredient', 'Water', 'Protein', 'Fat', 'Carb.', 'Cup fills', 'Price', 'In the house'].map((head, i) => (
             <th
               key={head}
@@ -107,19 +113,27 @@ export function PantryTable({ listed, currency, today, open, setOpen, ticked }: 
           ))}
         </tr>
       </thead>
-      <tbody>
-        {listed.slice(0, shown).map((one) => (
-          <PantryRow
-            key={one.row.id}
-            item={one}
-            currency={currency}
-            today={today}
-            isOpen={one.row.id === open}
-            setOpen={setOpen}
-            ticked={one.row.own === true ? ticked : undefined}
-          />
-        ))}
-      </tbody>
+      {sliced(listed.slice(0, shown)).map((group) => (
+        <tbody
+          key={group[0].row.id}
+          className="[contain-intrinsic-size:auto_100rem] [content-visibility:auto] sm:block sm:[contain-intrinsic-size:auto_43rem]"
+        >
+          {group.map((one) => (
+            <PantryRow
+              key={one.row.id}
+              item={one}
+              currency={currency}
+              today={today}
+              isOpen={one.row.id === open}
+              setOpen={setOpen}
+              ticked={one.row.own === true ? ticked : undefined}
+            />
+          ))}
+        </tbody>
+      ))}
     </table>
   );
 }
+
+const sliced = (items: readonly PantryItem[]): ReadonlyArray<readonly PantryItem[]> =>
+  Array.from({ length: Math.ceil(items.length / TOGETHER) }, (_, i) => items.slice(TOGETHER * i, TOGETHER * (i + 1)));

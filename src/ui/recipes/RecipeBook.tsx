@@ -13,6 +13,7 @@ import { ImportRecipe } from './ImportRecipe';
 import { RecipeTile } from './RecipeTile';
 import { call, wrongWith } from '../kit/api';
 import { subscribe } from '../bin/bin-store';
+import { useGrowing } from '../kit/use-growing';
 import { useChosen } from '../kit/use-chosen';
 import { DeleteChosen } from '../bin/DeleteChosen';
 import { PageTitle } from '../shell/PageTitle';
@@ -40,6 +41,10 @@ type RecipeBookProps = BookPage & {
 /** While one types, the book waits this long before it looks [ms]. */
 const TYPING_MS = 160;
 
+/** Recipes that come with the page as it is served, two screens of them; and how many follow at a time. */
+const AT_ONCE = 10;
+const MORE = 60;
+
 /** The book: found by name, ingredient, method, allergen or dog; every recipe opens on its dough, and one click starts a batch. */
 export function RecipeBook({
   kitchen,
@@ -54,6 +59,7 @@ export function RecipeBook({
   const { page, more, busy, wrong } = useBook(search, firstPage);
   const set = (part: Partial<BookSearch>): void => setSearch((now) => ({ ...now, ...part }));
   const { chosen, toggle, clear } = useChosen();
+  const drawn = useGrowing(AT_ONCE, MORE, page.recipes.length);
   const narrowed = Object.values(search).some((value) => value !== '');
   return (
     <main className="mx-auto max-w-[1232px] px-6 py-4">
@@ -81,8 +87,8 @@ export function RecipeBook({
         </p>
       )}
       <ul className="flex flex-col gap-2.5">
-        {page.recipes.map((recipe) => (
-          <li key={recipe.id}>
+        {page.recipes.slice(0, drawn).map((recipe) => (
+          <li key={recipe.id} className="[content-visibility:auto] [contain-intrinsic-size:auto_9rem]">
             <RecipeTile {...{ recipe, startAction }} chosen={chosen.includes(recipe.id)} onChoose={() => toggle(recipe.id)} />
           </li>
         ))}

@@ -1,7 +1,7 @@
 'use client';
 import type { SettingsView } from '@/contract/kitchens';
 import { useRouter } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { PageHead } from '../kit/PageHead';
 import { AccountPanel } from './AccountPanel';
 import { CopyPanel } from './CopyPanel';
@@ -27,20 +27,33 @@ export function SettingsPage(view: SettingsView): ReactNode {
           This kitchen is made up, to look around in. What you change here is kept, and goes with it when you remove it.
         </p>
       )}
-      <Needs role="owner" told="the kitchen’s settings are changed by">
-        <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
-        <PlacePanel view={view} onSaved={again} />
-      </Needs>
-      <Needs role="baker">
-        <EnergyPanel view={view} />
-      </Needs>
-      <ReadsPanel view={view} />
+      {/* Each wakes by itself: all of them at once would hold the page up. */}
+      <Suspense>
+        <Needs role="owner" told="the kitchen’s settings are changed by">
+          <IdentityPanel kitchenId={view.kitchen.id} saved={view.identity} onSaved={again} />
+        </Needs>
+      </Suspense>
+      <Suspense>
+        <Needs role="owner">
+          <PlacePanel view={view} onSaved={again} />
+        </Needs>
+      </Suspense>
+      <Suspense>
+        <Needs role="baker">
+          <EnergyPanel view={view} />
+        </Needs>
+      </Suspense>
+      <Suspense>
+        <ReadsPanel view={view} />
+      </Suspense>
       <DevicePanel />
       <AccountPanel me={view.me} sharing={view.sharing} />
-      <Needs role="owner">
-        <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
-        <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
-      </Needs>
+      <Suspense>
+        <Needs role="owner">
+          <CopyPanel copiedAt={view.copied_at} isOld={view.copy_is_old} />
+          <KitchensPanel kitchen={view.kitchen} kitchens={view.kitchens} ownRecipes={view.own_recipes} />
+        </Needs>
+      </Suspense>
     </main>
   );
 }
