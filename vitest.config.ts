@@ -5,7 +5,7 @@ const here = (path: string): string => new URL(path, import.meta.url).pathname;
 // Next alone knows which side of the wire a module is on; tests run on the server's.
 const alias = { '@': here('./src'), 'server-only': here('./tests/stubs/empty.ts') };
 
-/** Tests that put another module in a module's place, which only Vitest's own loader can. */
+/** Tests that put another module in a module's place, which only Vitest's own loader can: one that no test beside them reads in. */
 const REPLACING = ['tests/pages/recipes.test.tsx'];
 
 export default defineConfig({
@@ -40,7 +40,6 @@ export default defineConfig({
           name: 'page',
           sequence: { groupOrder: 1 },
           environment: 'jsdom',
-          isolate: true,
           experimental: { viteModuleRunner: true },
           execArgv: [],
           include: ['src/ui/**/*.test.tsx', ...REPLACING],

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# npm test: every test, from nothing: packages, database and browser are set up, then database and end-to-end tests, with
-# checks and unit tests in what these leave of the machine, and faults in short. The last line says how many passed and failed, over all of them.
+# npm test: every test, from nothing: packages, database and browser are set up, then database tests with faults in short, and
+# end-to-end tests, with checks and unit tests in what these leave of the machine. The last line says how many passed and failed, over all of them.
 #
 #   TEST_PORT       the page's port in the tests (3311)
 #   TEST_DB_PORT    the database's port in the tests (54339)
@@ -62,7 +62,7 @@ browser by-the-clock
 # A browser waits for most of its time, for pages, bands and clocks. What needs nothing but the processor runs meanwhile, and stands back
 # whenever anything else would work.
 (
-  # Not only last in the queue: it gives way at once, and what is left of it runs beside the faults.
+  # Not only last in the queue: it gives way at once.
   chrt --idle -p 0 "$BASHPID" || renice -n 19 -p "$BASHPID" > /dev/null || true
   bash scripts/check.sh > test-results/checks.txt
   vitest unit
@@ -70,23 +70,26 @@ browser by-the-clock
 ) 2> test-results/meanwhile.log &
 meanwhile=$!
 
-part "database"
-vitest db
+# Faults wait for most of their time: for lines that come back, for houses that start, for streams. The database's tests need the processor
+# meanwhile; the limits of faults leave room for that.
+part "database, and faults in short beside it; npm run test:faults does the long form"
+vitest db 2> test-results/db.log &
+database=$!
+OVEN_FAULTS=short vitest faults
+count test-results/faults.json
+wait "$database"
+cat test-results/db.log >&2
 count test-results/db.json
 
 part "journeys"
 browser journeys
-
-# They wait as well: for lines that come back, for houses that start, for streams. Their limits leave room for what stands back.
-part "faults, in short; npm run test:faults does the long form"
-OVEN_FAULTS=short vitest faults
-count test-results/faults.json
 
 part "checks, unit tests and pages: what is left of them"
 wait "$meanwhile"
 cat test-results/meanwhile.log >&2
 read -r checked _ refused _ < <(tail -1 test-results/checks.txt)
 passed=$((passed + ${checked:-0})); failed=$((failed + ${refused:-1}))
+[ "${refused:-1}" = 0 ] || sed -n 's/^FAIL */FAILED npm run check > /p' test-results/meanwhile.log >> "$FAILURES"
 for suite in unit page; do count "test-results/$suite.json"; done
 
 part "all of it"

@@ -19,15 +19,16 @@ export const wrongAtThisWidth = (page: Page): Promise<string[]> =>
     if (document.documentElement.scrollWidth > innerWidth + 1)
       wrong.push(`scrolls sideways: ${document.documentElement.scrollWidth} px`);
     for (const element of document.querySelectorAll('main *, header *, nav *')) {
-      if (!seen(element) || element.closest('.sr-only, thead')) continue;
+      const over = element.scrollWidth > element.clientWidth + 1;
+      const beyond = element.children.length === 0 && element.getBoundingClientRect().right > innerWidth + 1;
+      // Nearly all stand well: only what might not is looked at closely.
+      if ((!over && !beyond) || !seen(element) || element.closest('.sr-only, thead')) continue;
       const { overflowX } = getComputedStyle(element);
       // Lanes of a day and drawings are moved under the hand on purpose; words are not.
       if (pans(element) && !element.querySelector('svg[role=group]')) wrong.push(`must be panned: ${named(element)}`);
-      const clips = /hidden|clip/.test(overflowX) && element.scrollWidth > element.clientWidth + 1;
+      const clips = over && /hidden|clip/.test(overflowX);
       if (clips && element.textContent.trim() !== '') wrong.push(`cut: ${named(element)}`);
-      if (element instanceof HTMLInputElement && element.type === 'text' && element.scrollWidth > element.clientWidth + 1)
-        wrong.push(`cut field: ${element.value}`);
-      const beyond = element.children.length === 0 && element.getBoundingClientRect().right > innerWidth + 1;
+      if (element instanceof HTMLInputElement && element.type === 'text' && over) wrong.push(`cut field: ${element.value}`);
       if (beyond && !element.closest('[role=region]')) wrong.push(`beyond the edge: ${named(element)}`);
     }
     const rail = [...document.querySelectorAll('body > header > *')].filter(seen);

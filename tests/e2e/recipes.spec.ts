@@ -124,6 +124,8 @@ test('the book: written, searched, shared, and never fed where it is dangerous',
     await other.goto('/recipes/parsnip-buckwheat-snaps/edit');
     await page.getByLabel('In a line').fill('Changed first.');
     await page.getByRole('button', { name: /Save as version/ }).click();
+    // The field shows what was typed as well: only the recipe's own page has it saved.
+    await page.waitForURL('**/recipes/parsnip-buckwheat-snaps');
     await expect(page.getByText('Changed first.')).toBeVisible();
     await other.getByLabel('In a line').fill('Changed late.');
     await other.getByRole('button', { name: /Save as version/ }).click();

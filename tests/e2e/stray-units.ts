@@ -86,6 +86,8 @@ function withoutWritten(text: string): string {
 export async function strayUnits(page: Page, stray: RegExp): Promise<string[]> {
   const found: string[] = [];
   for (const text of await said(page)) {
+    // What somebody wrote is only looked for where something may be wrong.
+    if (text.search(stray) < 0) continue;
     const own = withoutWritten(text).replaceAll(FOR_EVERYBODY, '…');
     for (const { index, 0: unit } of own.matchAll(stray))
       found.push(own.slice(Math.max(0, index - 40), index + unit.length + 20));

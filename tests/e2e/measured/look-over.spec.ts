@@ -120,6 +120,10 @@ test('a batch that is carried on with is read from the page as served', async ({
     ['snap', 'keeps', 'pieces'].map((what) => document.querySelector(`[data-outcome="${what}"] strong`)?.textContent),
   );
   expect(after).toEqual(before);
+  // What a bench asks as it is first drawn is answered as well, also where nobody has touched the page.
+  await expect(page.getByRole('region', { name: /would buy/ })).toHaveAttribute('aria-busy', 'false');
+  await page.goto(`${batch}?bench=cool`);
+  await expect(page.getByRole('figure', { name: /^How it cools/ })).toBeVisible();
 });
 
 /** What is taken along on paper, and the pages that it may take; a list as long as the kitchen's may take more. */

@@ -38,10 +38,10 @@ const heavy = [
 type Timed = { status: number; ms: number };
 
 /** What a stall of the machine itself may spoil; a busy event loop spoils every one. */
-const ROUNDS = 3;
+const ROUNDS = 8;
 
 test('health answers within a tenth of a second while heavy work is answered or refused within fifteen', async ({ baseURL }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(ROUNDS * 40_000);
   const timed = async (door: string, init?: RequestInit): Promise<Timed> => {
     const began = performance.now();
     const response = await fetch(`${baseURL}/api/${door}`, init);
