@@ -12,12 +12,13 @@ import { computeResult } from './compute/compute';
 import { stageTimesIn } from './oven/bake-state';
 import { sharesOf } from './oven/learn';
 import { loadPantry } from './pantry';
-import { Remembered, keyOfDocument } from './remembered';
+import { keyOfDocument } from './remembered';
 import { withDatabase } from './with-database';
+import { workedOnce } from './worked-once';
 
 /** Batches that were asked about lately. */
 const MOST = 64;
-const answers = new Remembered<Promise<Result<ExplanationView>>>(MOST);
+const once = workedOnce<ExplanationView>(MOST);
 
 /** Why a weighed batch came out as it did. Takes a second or two: worked out beside the event loop, once for the same batch. */
 export const explainBatch = async (id: string): Promise<Result<ExplanationView>> => {
@@ -36,16 +37,10 @@ export const explainBatch = async (id: string): Promise<Result<ExplanationView>>
   });
   if (!known.ok) return known;
   const { document, pantry, measured } = known.value;
-  const key = keyOfDocument(document, pantry, measured);
-  const before = answers.get(key);
-  if (before) return before;
-  const answer = computeResult('explain', { document, pantry, measured }).then((done): Result<ExplanationView> => {
-    if (done.ok) return succeed({ explanation: done.value });
-    answers.forget(key, answer);
-    return done;
+  return once(keyOfDocument(document, pantry, measured), async () => {
+    const done = await computeResult('explain', { document, pantry, measured });
+    return done.ok ? succeed({ explanation: done.value }) : done;
   });
-  answers.set(key, answer);
-  return answer;
 };
 
 /** What was measured of a batch, with what its trays weighed on the way; null where it was not weighed before and after. */

@@ -1,7 +1,8 @@
 import type { BatchDocument } from '@/core/document';
 import type { Result } from '@/core/failure';
 import type { Pantry } from '@/core/pantry';
-import { Remembered, keyOfDocument } from './remembered';
+import { keyOfDocument } from './remembered';
+import { workedOnce } from './worked-once';
 
 /**
  * Keeps what was last worked out of documents, as long as neither the document nor its ingredients change. A failure is
@@ -14,15 +15,6 @@ export function memoizeByDocument<T>(
   most: number,
   work: (document: BatchDocument, pantry: Pantry) => Promise<Result<T>>,
 ): (document: BatchDocument, pantry: Pantry) => Promise<Result<T>> {
-  const known = new Remembered<Promise<Result<T>>>(most);
-  return (document, pantry) => {
-    const key = keyOfDocument(document, pantry);
-    const before = known.get(key);
-    if (before) return before;
-    const made = work(document, pantry);
-    known.set(key, made);
-    const forget = (): void => known.forget(key, made);
-    made.then((answer) => answer.ok || forget(), forget);
-    return made;
-  };
+  const once = workedOnce<T>(most);
+  return (document, pantry) => once(keyOfDocument(document, pantry), () => work(document, pantry));
 }

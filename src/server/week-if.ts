@@ -12,10 +12,11 @@ import type { BatchFacts } from './compute/jobs/week-jobs';
 import { workOf } from './bake-day';
 import { kitchenCosts } from './kitchen-costs';
 import { loadPantry, loadPrices } from './pantry';
-import { Remembered, keyOfDocument } from './remembered';
+import { keyOfDocument } from './remembered';
 import { plainPrices } from './view-recipe';
 import { kitchenOf, todayIn } from './view-kitchen';
 import { withDatabase } from './with-database';
+import { workedOnce } from './worked-once';
 
 const NOTHING_PICKED = 'No bake day of the coming week has a batch yet. Pick batches for a day, and ask again.';
 const A_WEEK = 7;
@@ -56,44 +57,35 @@ export const viewWeekIf = async (): Promise<Result<WeekIfView>> => {
   if (!known.ok) return known;
   if (known.value.batches.length === 0) return fail('NOT_FOUND', NOTHING_PICKED);
   const { currency, names, days, picked, left_out, on, batches, pantry, prices, costs, sold } = known.value;
-  const done = await planEachWay({ days, batches, pantry, prices, costs });
-  if (!done.ok) return done;
-  const facts = new Map(done.value.facts.map((one) => [one.id, one]));
-  const made = picked.flatMap((id) => facts.get(id) ?? []);
+  // Beside each other: neither needs the other, and each takes a good second.
+  const [works, facts] = await Promise.all([planEachWay({ days }), factsOf({ batches, pantry, prices, costs })]);
+  if (!works.ok) return works;
+  if (!facts.ok) return facts;
+  const byId = new Map(facts.value.map((one) => [one.id, one]));
+  const made = picked.flatMap((id) => byId.get(id) ?? []);
   return succeed({
     days: on,
     currency,
-    rows: done.value.works.map((work) => rowOf(work, names, made, sold)),
+    rows: works.value.map((work) => rowOf(work, names, made, sold)),
     never_sold: made.filter(({ id }) => !sold.has(id)).reduce((sum, { pieces }) => sum + pieces, 0),
     left_out,
   });
 };
 
-/** Weeks that were asked about lately: until something of one changes, it is planned once, whoever asks. */
+/** Weeks, and batches of weeks, that were asked about lately. */
 const MOST = 16;
-type Ask = Jobs['weekIf']['ask'];
-type Answer = Result<Jobs['weekIf']['answer']>;
-const answers = new Remembered<Promise<Answer>>(MOST);
+const planned = workedOnce<Jobs['weekIf']['answer']>(MOST);
+const worked = workedOnce<Jobs['weekFacts']['answer']>(MOST);
 
-function planEachWay(ask: Ask): Promise<Answer> {
-  const { days, batches, pantry, prices, costs } = ask;
-  const [first, ...others] = batches.map(({ document }) => document);
-  const key = keyOfDocument(
-    first,
-    pantry,
-    others.map((one) => keyOfDocument(one, pantry)),
-    days,
-    prices,
-    costs,
-  );
-  const before = answers.get(key);
-  if (before) return before;
-  const answer = compute('weekIf', ask).then((done): Answer => {
-    if (!done.ok) answers.forget(key, answer);
-    return done;
-  });
-  answers.set(key, answer);
-  return answer;
+/** The days planned each way; what is baked in them does not matter to it, but only how it is worked. */
+const planEachWay = (ask: Jobs['weekIf']['ask']): Promise<Result<readonly WeekWork[]>> =>
+  planned(JSON.stringify(ask), () => compute('weekIf', ask));
+
+/** What batches give and take. */
+function factsOf(ask: Jobs['weekFacts']['ask']): Promise<Result<readonly BatchFacts[]>> {
+  const { batches, pantry, prices, costs } = ask;
+  const keys = batches.map(({ id, document }) => [id, keyOfDocument(document, pantry)]);
+  return worked(JSON.stringify([keys, prices, costs]), () => compute('weekFacts', ask));
 }
 
 /** Twice the work gives and takes twice as much; everything else only moves it. */

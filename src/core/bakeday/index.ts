@@ -10,6 +10,6 @@ export { solve } from './solve';
 export { causeWords, lateBatches } from './why-late';
 export type { Late } from './why-late';
 export { weekChanges, weekIf } from './week-if';
-export type { WeekWork } from './week-if';
+export type { WeekDay, WeekWork } from './week-if';
 export { whatWouldHelp } from './what-if';
 export type { Saving } from './what-if';

@@ -23,6 +23,7 @@ export const LIMITS: Readonly<Record<keyof Jobs, Limit>> = {
   practise: SHORT,
   judgePractice: LONG,
   weekIf: LONG,
+  weekFacts: SHORT,
   firstTrays: LONG,
   plannedLines: SHORT,
   freshLife: SHORT,

@@ -1,4 +1,4 @@
-import { weekChanges, weekIf, type Day, type PlannedStep, type WeekWork } from '@/core/bakeday';
+import { weekChanges, weekIf, type WeekDay, type WeekWork } from '@/core/bakeday';
 import type { BatchDocument } from '@/core/document';
 import { costReport, wholeBatch, type KitchenCosts } from '@/core/outcomes';
 import type { Pantry } from '@/core/pantry';
@@ -14,30 +14,33 @@ export type BatchFacts = {
   readonly cost: number | null;
 };
 
+type Batches = ReadonlyArray<{ readonly id: string; readonly document: BatchDocument }>;
+
 export type WeekJobs = {
-  /** The days of a week with every change that can be tried, each planned anew, and what each batch of it gives and takes. */
-  readonly weekIf: Ask<
+  /** The days of a week with every change that can be tried, each planned anew. */
+  readonly weekIf: Ask<{ readonly days: readonly WeekDay[] }, readonly WeekWork[]>;
+  /** What each batch of a week gives and takes; those are left out that cannot be worked out. */
+  readonly weekFacts: Ask<
     {
-      readonly days: ReadonlyArray<{ readonly day: Day; readonly plan: readonly PlannedStep[] }>;
-      readonly batches: ReadonlyArray<{ readonly id: string; readonly document: BatchDocument }>;
+      readonly batches: Batches;
       readonly pantry: Pantry;
       readonly prices: Omit<KitchenGoods, 'pantry'>;
       readonly costs: KitchenCosts;
     },
-    { readonly works: readonly WeekWork[]; readonly facts: readonly BatchFacts[] }
+    readonly BatchFacts[]
   >;
 };
 
 export const WEEK_JOBS: Service<WeekJobs> = {
-  weekIf: ({ days, batches, pantry, prices, costs }) => {
+  weekIf: ({ days }) => weekChanges(days).map((change) => weekIf(days, change)),
+  weekFacts: ({ batches, pantry, prices, costs }) => {
     const kitchen = pricedKitchen(pantry, prices);
-    const facts = batches.flatMap(({ id, document }): BatchFacts[] => {
+    return batches.flatMap(({ id, document }): BatchFacts[] => {
       const whole = wholeBatch(document, kitchen, 'light', 0);
       if (!whole.ok) return [];
       const { prediction } = whole.value;
       const report = costReport(document, prediction, costs);
       return [{ id, pieces: prediction.yield.pieces, energy_kwh: prediction.heat.energy_kwh, cost: report?.total ?? null }];
     });
-    return { works: weekChanges(days).map((change) => weekIf(days, change)), facts };
   },
 };
