@@ -12,9 +12,10 @@ import { SEED, size } from './size';
 const REQUESTS = size(1000, 30_000);
 /**
  * What takes longer hangs [ms]. With eight at once, and other suites beside them, a slow machine takes longer as well: what did is asked
- * once more by itself. What never ends is given up.
+ * by itself, and again a few times, since a machine that stalls spoils one answer and what hangs spoils all. What never ends is given up.
  */
 const HANG_MS = 10_000;
+const BY_ITSELF = 3;
 const GIVEN_UP_MS = 60_000;
 const AT_ONCE = 8;
 
@@ -236,8 +237,9 @@ it(
       }),
     );
     for (const asked of slow) {
-      const { ms } = await ask(asked);
-      if (ms > HANG_MS) wrong.push(`${Math.round(ms)} ms, by itself: ${JSON.stringify(asked).slice(0, 300)}`);
+      let quickest = Infinity;
+      for (let tried = 0; tried < BY_ITSELF && quickest > HANG_MS; tried++) quickest = Math.min(quickest, (await ask(asked)).ms);
+      if (quickest > HANG_MS) wrong.push(`${Math.round(quickest)} ms, by itself: ${JSON.stringify(asked).slice(0, 300)}`);
     }
     console.log(`${REQUESTS} requests, ${JSON.stringify(codes)}, the slowest ${Math.round(slowest)} ms`);
     expect(wrong).toEqual([]);
