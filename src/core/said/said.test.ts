@@ -112,6 +112,7 @@ describe('sentences of the computation', () => {
     expect(sentenceIn(METRIC_READER, 'at 71 °C, 6 mm, 40 g, 2 kg, 30 ml; 8 K off')).toBe(
       'at 71 °C, 6 mm, 40 g, 2 kg, 30 ml; 8 °C off',
     );
+    expect(sentenceIn(METRIC_READER, '20 min more at 162.8 °C')).toBe('20 min more at 163 °C');
   });
   it('read each kind by its own choice', () => {
     expect(sentenceIn({ ...METRIC_READER, length: 'in' }, '71 °C, 12.7 mm, 40 g')).toBe('71 °C, 1/2 in, 40 g');

@@ -36,9 +36,8 @@ export function sentenceIn(reader: Reader, sentence: string): string {
   });
 }
 
-/** Whether a reader reads a unit as it stands; a difference never stands as a baker reads it. */
+/** Whether a reader reads a unit as it stands; a difference never does, nor a heat that was set in the other scale: 162.8 °C. */
 function canonical(reader: Reader, unit: string): boolean {
-  if (unit === 'K') return false;
-  if (unit === '°C') return reader.heat !== 'f';
+  if (unit === 'K' || unit === '°C') return false;
   return unit === 'mm' || unit === 'cm' ? reader.length === METRIC_READER.length : reader.mass === METRIC_READER.mass;
 }

@@ -1,4 +1,4 @@
-export { FIGURE, NUMBER, NUMBER_WORD, middle, numberOf } from './number';
+export { FIGURE, NUMBER, NUMBER_WORD, TO, middle, numberOf } from './number';
 export type { Span } from './number';
 export { findDurations } from './duration';
 export { findTemperatures, temperatureOf } from './temperature';

@@ -70,6 +70,8 @@ export function assemble(found: readonly Stretch[], rest: Rest): ReadProgramme |
       written.push({ step: timedStep(stretch, timed, notes), timed: true });
     }
   }
+  if (isLeftOut(rest.setpoint_c, timed))
+    notes.questions.push(`For how long is it "${rest.from}"? It is left out: no time is said.`);
   const steps = cleaned(written);
   if (steps.length === 0) return null;
   const start = steps[0];
@@ -93,6 +95,13 @@ function withBareBake(found: readonly Stretch[], { setpoint_c, from, appliance }
   const at = found.findIndex(({ kind }) => kind === 'off' || kind === 'freeze');
   return at === -1 ? [...found, bake] : [...found.slice(0, at), bake, ...found.slice(at)];
 }
+
+/** A heat that was said after what is baked by a time, and that nothing is baked at. */
+function isLeftOut(setpoint_c: TemperatureSpan | null, timed: readonly Timed[]): boolean {
+  const airs = timed.flatMap(({ kind, air }) => (kind === 'hold' && air !== null ? [middle(air)] : []));
+  return setpoint_c !== null && airs.length > 0 && airs.every((air_c) => Math.abs(air_c - middle(setpoint_c)) > A_DEGREE);
+}
+const A_DEGREE = 1;
 
 /** What a stretch is in. What is freeze-dried is frozen in the freeze dryer. */
 function kindOf({ kind, appliance, air }: Timed, freezeDried: boolean): ApplianceKind {

@@ -3,6 +3,7 @@ import { findDurations, findTemperatures, middle, type Span, type TemperatureSpa
 import { clausesOf, type Clause } from './clauses';
 import * as said from './heat-words';
 import { BESIDE, assemble, type ReadProgramme } from './assemble';
+import { findMoreTime } from './more-time';
 import { hold, moment, periodic, splitLast, type Stretch } from './stretches';
 
 /** What is being worked out while the clauses go by. */
@@ -12,6 +13,8 @@ type State = {
   /** Setpoint that the next time without one is at [°C]; null until one is said. */
   setpoint_c: TemperatureSpan | null;
   setpointFrom: string;
+  /** The last time that something was in the heat, in its words; what comes on top of it may leave out its unit. */
+  lasted: { readonly span: Span; readonly words: string } | null;
   cold: boolean;
   rest_min: number;
   /** What the clauses of this sentence have been about. */
@@ -32,6 +35,7 @@ export function readProgramme(steps: readonly string[], usual: 'C' | 'F'): ReadP
     appliance: null,
     setpoint_c: null,
     setpointFrom: '',
+    lasted: null,
     cold: false,
     rest_min: 0,
     doing: null,
@@ -50,7 +54,7 @@ export function readProgramme(steps: readonly string[], usual: 'C' | 'F'): ReadP
 function readClause(state: State, clause: Clause): void {
   const { text } = clause;
   if (clause.opens) state.doing = null;
-  const times = findDurations(text);
+  const times = timesIn(text, state);
   const temperatures = airOf(text, findTemperatures(text, state.usual));
   const doing = doingOf(state, text, { times, temperatures });
   const named = said.APPLIANCE_WORDS.find(([words]) => words.test(text))?.[1];
@@ -63,6 +67,13 @@ function readClause(state: State, clause: Clause): void {
   state.stretches.push(...done.filter(({ at }) => at === 'here'));
   stretch(state, text, { times: times.filter((time) => isStretch(text, time)), temperatures });
   state.stretches.push(...done.filter(({ at }) => at !== 'here'));
+}
+
+/** Every time that is said, also one on top of another that leaves its unit to that. */
+function timesIn(text: string, { lasted }: State): readonly Span[] {
+  const times = findDurations(text);
+  const more = times.length === 0 && lasted ? findMoreTime(text, lasted) : null;
+  return more ? [more] : times;
 }
 
 const OVENS: ReadonlySet<ApplianceKind> = new Set(['static-oven', 'fan-oven', 'small-oven', 'gas-oven']);
@@ -173,6 +184,7 @@ function stretch(state: State, text: string, { times, temperatures }: Found): vo
     const air = airs[Math.min(i, airs.length - 1)] ?? state.setpoint_c;
     const one = { ...hold(time, air), appliance: state.appliance, from };
     stretches.push(one);
+    state.lasted = { span: time, words: text.slice(time.start, time.end) };
     if (EACH_SIDE.test(text.slice(time.end))) stretches.push({ ...moment('turn'), from }, one);
   }
   const last = airs.at(-1);
