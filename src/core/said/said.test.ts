@@ -114,6 +114,11 @@ describe('sentences of the computation', () => {
     );
     expect(sentenceIn(METRIC_READER, '20 min more at 162.8 °C')).toBe('20 min more at 163 °C');
   });
+  it('leave what they quote as it was written', () => {
+    expect(sentenceIn(US_READER, '"at 160 °C to 180 °C" gives 160 to 180 °C.')).toBe(
+      '"at 160 °C to 180 °C" gives 320 to 356 °F.',
+    );
+  });
   it('read each kind by its own choice', () => {
     expect(sentenceIn({ ...METRIC_READER, length: 'in' }, '71 °C, 12.7 mm, 40 g')).toBe('71 °C, 1/2 in, 40 g');
   });

@@ -18,15 +18,23 @@ const SAYINGS: Readonly<Record<string, (reader: Reader) => Saying>> = {
   g: (reader) => ({ one: (value) => massIn(reader, value), unit: '' }),
   ml: (reader) => ({ one: (value) => volumeIn(reader, value), unit: '' }),
 };
+/** What stands in quotes is somebody's own words. */
+const OWN_WORDS = /("[^"]*")/;
 /** Shares of a hundred grams are figures of a kind, not of a batch. */
 const PER_HUNDRED = /\b(?:per|in) 100 g\b/;
 const AROUND = { before: 4, after: 10 };
 
 /**
  * A sentence of the computation, whose units are canonical, in a reader's: "the middle reaches 71 °C" as "the middle reaches
- * 160 °F". Differences of temperature stand there in K, and are read as degrees.
+ * 160 °F". Differences of temperature stand there in K, and are read as degrees; what is quoted stays as it was written.
  */
-export function sentenceIn(reader: Reader, sentence: string): string {
+export const sentenceIn = (reader: Reader, sentence: string): string =>
+  sentence
+    .split(OWN_WORDS)
+    .map((part, i) => (i % 2 === 0 ? computedIn(reader, part) : part))
+    .join('');
+
+function computedIn(reader: Reader, sentence: string): string {
   return sentence.replace(QUANTITY, (all, numbers: string, unit: string, at: number) => {
     if (unit === 'g' && PER_HUNDRED.test(sentence.slice(Math.max(0, at - AROUND.before), at + all.length + AROUND.after)))
       return all;

@@ -3,7 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { acceptAssumed, stillAssumed, type BatchDocument } from '@/core/document';
 import type { Prediction } from '@/core/prediction';
 import type { Questions } from '../../batch/use-batch';
-import { duration, range, span } from '../../format/units';
+import { duration, range, sentence, span } from '../../format/units';
 import { ENDS, STORE_NAMES } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { countFixes, type CountFix } from './count-fixes';
@@ -169,7 +169,7 @@ function MakeItTrue({ document, nominal, bands, questions, onDocument }: MakeItT
       )}
       {advice && (
         <p>
-          <strong>To be surer:</strong> {advice.text}
+          <strong>To be surer:</strong> {sentence(advice.text)}
         </p>
       )}
     </div>

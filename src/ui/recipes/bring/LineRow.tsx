@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { rowOfLine, type Pantry } from '@/core/pantry';
 import type { Answer } from '@/formats/recipe-draft';
 import type { ReadIngredient } from '@/formats/recipe-text';
-import { mass } from '../../format/units';
+import { mass, sentence } from '../../format/units';
 import { Button } from '../../kit/Button';
 import { NumberField } from '../../kit/NumberField';
 
@@ -69,7 +69,7 @@ function Question({ line, row, waits, answer, pantry, onAnswer }: QuestionProps)
   const needsWeight = row !== undefined && (line.grams === null || line.amount === null) && answer.grams === undefined;
   return (
     <div className="mt-1 flex flex-wrap items-center gap-2 rounded-xl border border-mind-fill bg-crunch-pale/50 px-3 py-1.5 text-[14px]">
-      <span className="w-full text-mind">{line.question}</span>
+      <span className="w-full text-mind">{sentence(line.question ?? '')}</span>
       {row && !waits && (
         <Button
           look="small"

@@ -6,7 +6,7 @@ import type { Pantry } from '@/core/pantry';
 import { answerKey } from '@/formats/recipe-draft';
 import type { ReadRecipe } from '@/formats/recipe-text';
 import type { Nominal } from '@/workers/prediction-protocol';
-import { mass } from '../../format/units';
+import { mass, sentence } from '../../format/units';
 import { FEEL_NAMES, STORE_NAMES, ROLE_WORDS } from '../../format/words';
 import { Button } from '../../kit/Button';
 import { ChangeHeat } from './ChangeHeat';
@@ -140,7 +140,7 @@ function ShapeRow({ bring, reading, document, assumed }: RowProps): ReactNode {
       <Changing open={open} onOpen={setOpen} what="the shape">
         <strong className={`text-crunch ${dotted(assumed)}`}>{shapeWords(shape)}</strong> {assumed && <Assumed />}
       </Changing>
-      {assumed && reading.shape?.question && <p className="text-[14px] text-mind">{reading.shape.question}</p>}
+      {assumed && reading.shape?.question && <p className="text-[14px] text-mind">{sentence(reading.shape.question)}</p>}
       {!reading.shape && <p className="text-[14px] text-mind">No words say how it is shaped.</p>}
       {open && <ChangeShape shape={shape} onShape={(next) => bring.change({ shape: next })} />}
     </Row>
@@ -161,7 +161,7 @@ function HeatRow({ bring, reading, document, assumed }: RowProps): ReactNode {
         {METHOD_NAMES[reading.method].toLowerCase()}
         {programme ? '' : ' · no words say how it is baked: this is ours'}
       </p>
-      {programme?.question && !bring.draft.heat && <p className="text-[14px] text-mind">{programme.question}</p>}
+      {programme?.question && !bring.draft.heat && <p className="text-[14px] text-mind">{sentence(programme.question)}</p>}
       {open && (
         <>
           <ChangeHeat heat={heat} onHeat={(next) => bring.change({ heat: next })} />
