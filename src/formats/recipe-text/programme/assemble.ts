@@ -71,7 +71,7 @@ export function assemble(found: readonly Stretch[], rest: Rest): ReadProgramme |
     }
   }
   if (isLeftOut(rest.setpoint_c, timed))
-    notes.questions.push(`For how long is it "${rest.from}"? It is left out: no time is said.`);
+    notes.questions.push(`"${rest.from.replace(/[.,;:]+$/, '')}" gives no time, and is left out. How long is it?`);
   const steps = cleaned(written);
   if (steps.length === 0) return null;
   const start = steps[0];
@@ -151,9 +151,11 @@ function timedStep(stretch: Timed, all: readonly Timed[], { assumed, questions }
     assumed.push('heat.steps.hold.setpoint_c');
     questions.push(`How hot is it? ${UNSAID.setpoint_c} °C are assumed: "${stretch.from}" gives no temperature.`);
   } else if (known.high > known.low)
-    questions.push(`"${stretch.from}" gives ${Math.round(known.low)} to ${Math.round(known.high)} °C; the middle is taken.`);
-  return { do: 'hold', setpoint_c: Math.round((known ? middle(known) : UNSAID.setpoint_c) * 10) / 10, minutes };
+    questions.push(`"${stretch.from}" gives ${tenth(known.low)} to ${tenth(known.high)} °C; the middle is taken.`);
+  return { do: 'hold', setpoint_c: tenth(known ? middle(known) : UNSAID.setpoint_c), minutes };
 }
+/** As finely as 350 °F needs it to be 350 °F again. */
+const tenth = (temperature_c: number): number => Math.round(temperature_c * 10) / 10;
 /** A range this wide asks [1]. Source: ours; 25 to 30 minutes is narrower. */
 const WIDE = 1.35;
 
@@ -177,7 +179,7 @@ function addMoment(written: Written[], { name, at }: Extract<Stretch, { kind: 'm
   const parts = edges
     .slice(1)
     .flatMap((edge, i): Written[] => [
-      { step: { ...stretch, minutes: Math.round(edge - edges[i]) }, timed: true },
+      { step: { ...stretch, minutes: Math.round(edge) - Math.round(edges[i]) }, timed: true },
       ...(i < cuts.length ? [{ step, timed: false }] : []),
     ]);
   written.splice(last, 1, ...parts);
