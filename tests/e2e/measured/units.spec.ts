@@ -23,6 +23,15 @@ const firstBelow = async (page: Page, place: string, not = 'new'): Promise<strin
   return all.find((href) => !href.endsWith(not) && !href.includes('compare')) ?? `/${place}`;
 };
 
+/** A recipe that leaves something to ask, and that does not keep for as long as it says. */
+const BROUGHT = `Sorghum rounds
+Makes 60
+2 cups sorghum flour
+1 large egg
+1/3 cup water
+Roll 1/4 inch thick, cut 1 1/4 inch circles. Bake 30 minutes at 325 to 350F.
+Keeps 3 weeks in an airtight tin.`;
+
 /** That nothing stands in inches for who reads in millimetres is seen on every page in look-over.spec.ts. */
 test('every page is read in one system: in pounds, inches and degrees Fahrenheit', async ({ page }) => {
   await read(page, US_READER);
@@ -39,6 +48,13 @@ test('every page is read in one system: in pounds, inches and degrees Fahrenheit
         await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
         expect.soft(await strayUnits(page, STRAY.us), place).toEqual([]);
       });
+    await test.step('a recipe that is brought, with what is asked and advised', async () => {
+      await page.goto('/recipes/new');
+      await page.getByRole('textbox', { name: 'Your words' }).fill(BROUGHT);
+      await expect(page.getByText('To be surer:')).toBeVisible();
+      await expect(page.getByText('the middle is taken')).toBeVisible();
+      expect.soft(await strayUnits(page, STRAY.us)).toEqual([]);
+    });
     await page.goto(batch);
     await predicted(page);
     for (const tab of await page.getByRole('tab').all())
