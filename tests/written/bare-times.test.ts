@@ -1,4 +1,4 @@
-/** Times whose unit stands with the time before them: read as bakers mean them, or asked about. */
+/** Times without a unit, moments by the clock, and one way or another: read as bakers mean them, or asked about. */
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProgramme } from '@/formats/recipe-text/programme/read-programme';
@@ -12,6 +12,8 @@ const LINES = readFileSync(`${import.meta.dirname}/bare-times.txt`, 'utf8')
 const ASKED: Readonly<Record<string, string>> = {
   'Dry 3 hours at 60 C, flip, then another 2 to 3.': 'a range as wide as that is asked about with its unit as well',
   'Bake 20-25 min at 180C, then 5-10 more until brown.': 'a range as wide as that is asked about with its unit as well',
+  'Bake 20 minutes at 180 C. Oven off, door closed, till morning.':
+    'a night is eight to twelve hours long, and asked about as "overnight" is',
 };
 
 const heatOf = (sentence: string): string =>
@@ -22,7 +24,7 @@ const heatOf = (sentence: string): string =>
     })
     .join(' ');
 
-describe('a time without its unit', () => {
+describe('times and ways as bakers write them', () => {
   it.each(LINES)('%s', (sentence, means) => {
     const asks = readProgramme([sentence], 'C')?.question ?? null;
     if (means === 'asks') expect(asks).not.toBeNull();

@@ -21,7 +21,7 @@ const UNITS: ReadonlyArray<readonly [pattern: RegExp, minutes: number]> = [
 const UNIT = String.raw`(?:seconds?|secs?|minutes?|mins?|min\.?|hours?|hrs?|hr\.?|h|days?|weeks?|wks?|fortnights?|months?|mths?|mos?\.?|years?|yrs?|yr)(?![a-z])`;
 const lasts = (unit: string): number => UNITS.find(([pattern]) => pattern.test(unit.toLowerCase()))?.[1] ?? NaN;
 
-const NIGHT = String.raw`\b(?:overnight|over night|all night|(?:for|through) (?:the|a) night)\b`;
+const NIGHT = String.raw`\b(?:overnight|over night|all night|(?:for|through) (?:the|a) night|(?:un)?till? (?:the )?(?:next )?morning)\b`;
 /** How long a night in the oven or freezer is [min]. Source: ours. */
 const A_NIGHT_MIN = { low: 8 * HOUR_MIN, high: 12 * HOUR_MIN } as const;
 

@@ -19,6 +19,8 @@ type Rest = {
   readonly setpoint_c: TemperatureSpan | null;
   readonly from: string;
   readonly rest_min: number;
+  /** What the words offer instead of what was read. */
+  readonly otherWays: readonly string[];
   readonly appliance: ApplianceKind | null;
   readonly cold: boolean;
 };
@@ -72,6 +74,7 @@ export function assemble(found: readonly Stretch[], rest: Rest): ReadProgramme |
   }
   if (isLeftOut(rest.setpoint_c, timed))
     notes.questions.push(`"${rest.from.replace(/[.,;:]+$/, '')}" gives no time, and is left out. How long is it?`);
+  for (const way of rest.otherWays) notes.questions.push(`"${way}" is another way, and is left out. Is the first one meant?`);
   const steps = cleaned(written);
   if (steps.length === 0) return null;
   const start = steps[0];

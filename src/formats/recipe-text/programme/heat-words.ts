@@ -24,7 +24,12 @@ export const SNAPPING = /\b(?:snap(?:ped)?|break|broken) (?:them |it )?(?:apart|
 export const CUTTING = /\b(?:cut|slice|dice)\b/i;
 export const HALF_WAY = /\bhalf[- ]?(?:way|time)?\b|\bmid[- ]?way\b|\bonce\b|\bmiddle of\b/i;
 export const EVERY = /\bevery\s*$/i;
-export const AFTER = /\bafter\s*(?:the first\s*)?$/i;
+const AFTER = /\bafter\s*(?:the first\s*)?$/i;
+const AT_THE = /\b(?:at|by)\s+(?:the|about)?\s*$/i;
+const MARK = /^\s*(?:mark|point)\b/i;
+/** "After 20 minutes", "at the 4 hour mark": when, not how long. */
+export const isWhen = (before: string, behind: string): boolean =>
+  AFTER.test(before) || (AT_THE.test(before) && MARK.test(behind));
 
 export const FREEZE_DRYING = /\bfreeze[- ]?dr\w+/i;
 export const FREEZING = /\b(?:pre-?)?(?:freez(?:e|ing|er)|frozen)\b/i;

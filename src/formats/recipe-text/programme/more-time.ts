@@ -5,7 +5,7 @@ const BARE = String.raw`(${NUMBER})(?:${TO}(${NUMBER}))?`;
 const WHOLE = String.raw`(?=\s*(?:$|[,.;:)]|@|(?:at|in|on|until|till|or so|with the)\b))`;
 /** "20 more", "another 10 to 15", "5-10 longer": a time that leaves its unit to the one before. */
 const MORE = new RegExp(
-  String.raw`\b(?:another|a further)\s+${BARE}${WHOLE}|${BARE}\s+(?:more|longer|extra|further)${WHOLE}`,
+  String.raw`\b(?:another|a further|for|after|after the first)\s+${BARE}${WHOLE}|${BARE}\s+(?:more|longer|extra|further)${WHOLE}`,
   'i',
 );
 
@@ -23,11 +23,12 @@ const HOUR_MIN = 60;
 export function findMoreTime(text: string, before: { readonly span: Span; readonly words: string }): Span | null {
   const match = MORE.exec(text);
   if (!match) return null;
-  const [words, first, second, bare, bareSecond] = match as unknown as Array<string | undefined>;
+  const [, first, second, bare, bareSecond] = match as unknown as Array<string | undefined>;
   const low = numberOf(first ?? bare ?? '');
   const high = Math.max(low, numberOf(second ?? bareSecond ?? first ?? bare ?? ''));
   const inHours = /\d\s*-?\s*h|hour|hr\b/i.test(before.words);
   const stillHours = inHours && high <= MOST_HOURS && high * HOUR_MIN <= TIMES_AS_LONG * before.span.high;
   const unit_min = stillHours ? HOUR_MIN : 1;
-  return { low: low * unit_min, high: high * unit_min, start: match.index, end: match.index + (words ?? '').length };
+  const start = match.index + match[0].indexOf(first ?? bare ?? '');
+  return { low: low * unit_min, high: high * unit_min, start, end: match.index + match[0].length };
 }

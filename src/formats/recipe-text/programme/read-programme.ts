@@ -17,6 +17,9 @@ type State = {
   lasted: { readonly span: Span; readonly words: string } | null;
   cold: boolean;
   rest_min: number;
+  /** Stretches before the last clause, and other ways than those that it told. */
+  before: number;
+  readonly otherWays: string[];
   /** What the clauses of this sentence have been about. */
   doing: 'heat' | 'rest' | 'off' | 'freeze' | 'freeze-dry' | 'chill' | null;
   readonly usual: 'C' | 'F';
@@ -38,6 +41,8 @@ export function readProgramme(steps: readonly string[], usual: 'C' | 'F'): ReadP
     lasted: null,
     cold: false,
     rest_min: 0,
+    before: 0,
+    otherWays: [],
     doing: null,
     usual,
   };
@@ -46,6 +51,7 @@ export function readProgramme(steps: readonly string[], usual: 'C' | 'F'): ReadP
     setpoint_c: state.setpoint_c,
     from: state.setpointFrom,
     rest_min: state.rest_min,
+    otherWays: state.otherWays,
     appliance: state.appliance,
     cold: state.cold,
   });
@@ -54,6 +60,11 @@ export function readProgramme(steps: readonly string[], usual: 'C' | 'F'): ReadP
 function readClause(state: State, clause: Clause): void {
   const { text } = clause;
   if (clause.opens) state.doing = null;
+  if (clause.instead && state.stretches.slice(state.before).some(({ kind }) => kind !== 'moment')) {
+    state.otherWays.push(text);
+    return;
+  }
+  state.before = state.stretches.length;
   const times = timesIn(text, state);
   const temperatures = airOf(text, findTemperatures(text, state.usual));
   const doing = doingOf(state, text, { times, temperatures });
@@ -116,7 +127,7 @@ const A_DAY = 1440;
 /** A time that something lasts, not when or how often something happens, nor how long it keeps. */
 function isStretch(text: string, { start, end, low }: Span): boolean {
   const before = text.slice(0, start);
-  if (said.EVERY.test(before) || said.AFTER.test(before)) return false;
+  if (said.EVERY.test(before) || said.isWhen(before, text.slice(end))) return false;
   const words = text.slice(start, end);
   return !(said.LONG_UNIT.test(words) && !/night/i.test(words)) && low > 0;
 }
@@ -128,7 +139,7 @@ function momentsOf(state: State, { text }: Clause, times: readonly Span[]): Mome
   const heated = state.stretches.some(({ kind }) => kind === 'hold');
   const every = times.find(({ start }) => said.EVERY.test(text.slice(0, start)));
   const period_min = every ? middle(every) : /\bevery hour\b|\bhourly\b/i.test(text) ? HOURLY_MIN : null;
-  const after = times.find(({ start }) => said.AFTER.test(text.slice(0, start)));
+  const after = times.find(({ start, end }) => said.isWhen(text.slice(0, start), text.slice(end)));
   const name = MOMENTS.find(([words]) => words.test(text))?.[1];
   if (name !== undefined && !said.TURNING_OUT.test(text) && (heated || name === 'brush' || inHeat(state, text, times))) {
     if (period_min !== null) return [{ ...periodic(name, period_min), from: text }];
@@ -159,7 +170,7 @@ function stretch(state: State, text: string, { times, temperatures }: Found): vo
     // After the heat it is a coat that sets, not a dough that rests.
     if (stretches.some(({ kind }) => kind !== 'moment')) return;
     state.rest_min += times.reduce(
-      (sum, time) => sum + (/\b(?:simmer|boil|blanch|steam|beat|whisk|knead|poach)/i.test(text) ? 0 : middle(time)),
+      (sum, time) => sum + (/\b(?:simmer|boil|blanch|steam|beat|whisk|knead|poach|microwave)/i.test(text) ? 0 : middle(time)),
       0,
     );
     return;
@@ -168,6 +179,8 @@ function stretch(state: State, text: string, { times, temperatures }: Found): vo
   if (doing === 'freeze' || doing === 'freeze-dry' || doing === 'chill') {
     if (doing === 'freeze' && said.NOT_WHOLLY.test(text)) return;
     const [time] = times;
+    // What is done next is not frozen once more.
+    if (!time && ![said.FREEZE_DRYING, said.FREEZING, said.CHILLING].some((words) => words.test(text))) return;
     if (!time && (doing === 'chill' || /\b(?:freezer|months?|weeks?|frozen|keep|store|well)\b/i.test(text))) return;
     stretches.push({ kind: doing, time: time ?? null, air: temperatures[0] ?? null, appliance: state.appliance, from });
     return;
