@@ -12,6 +12,9 @@ export const HEATING =
 export const RESTING =
   /\b(?:rest(?:ed|ing)?|knead(?:ed|ing)?|prov(?:e|ed|ing)|proof(?:ed|ing)?|ris(?:e|en|ing)|soak(?:ed|ing)?|simmer(?:ed|ing)?|boil(?:ed|ing)?|blanch(?:ed|ing)?|steam(?:ed|ing)?|beat|whisk|mix(?:ed|ing)?|marinat\w*|set aside|to set|let set|set for|bubbl\w+|bloom|gel|thicken|sit|microwave|poach|stand|process|blend|cool (?:for|on|completely)?)\b/i;
 
+/** How many there are, not how long. */
+export const COUNTING = /\b(?:makes?|making|enough|serves?|yields?|gives about|portions?|pieces?|treats?|dogs?)\b/i;
+
 export const COLD_OVEN = /\bcold oven\b|\bnot pre-?heated\b/i;
 
 export const TURNING = /\b(?:turn(?:ed|ing)?|flip(?:ped|ping)?)\b(?![-\s]*(?:\w+ ){0,2}(?:off|out|down|up|into|to)\b)/i;

@@ -65,9 +65,10 @@ function readClause(state: State, clause: Clause): void {
     return;
   }
   state.before = state.stretches.length;
-  const times = timesIn(text, state);
+  const whole = findDurations(text);
   const temperatures = airOf(text, findTemperatures(text, state.usual));
-  const doing = doingOf(state, text, { times, temperatures });
+  const doing = doingOf(state, text, { times: whole, temperatures });
+  const times = whole.length > 0 ? whole : moreTime(text, doing, state.lasted);
   const named = said.APPLIANCE_WORDS.find(([words]) => words.test(text))?.[1];
   if (named && doing !== 'rest' && !(named === 'hob-pan' && state.stretches.length > 0)) state.appliance = named;
   else if (/\boven\b/i.test(text) && doing === 'heat' && !isOven(state.appliance)) state.appliance = null;
@@ -80,11 +81,11 @@ function readClause(state: State, clause: Clause): void {
   state.stretches.push(...done.filter(({ at }) => at !== 'here'));
 }
 
-/** Every time that is said, also one on top of another that leaves its unit to that. */
-function timesIn(text: string, { lasted }: State): readonly Span[] {
-  const times = findDurations(text);
-  const more = times.length === 0 && lasted ? findMoreTime(text, lasted) : null;
-  return more ? [more] : times;
+/** A time on top of another one, which leaves its unit to that; how many it makes is none. */
+function moreTime(text: string, doing: State['doing'], lasted: State['lasted']): readonly Span[] {
+  const mayLast = (doing === 'heat' || doing === 'off') && !said.COUNTING.test(text);
+  const more = lasted && mayLast ? findMoreTime(text, lasted) : null;
+  return more ? [more] : [];
 }
 
 const OVENS: ReadonlySet<ApplianceKind> = new Set(['static-oven', 'fan-oven', 'small-oven', 'gas-oven']);
@@ -119,6 +120,7 @@ function doingOf(state: State, text: string, { times, temperatures }: Found): St
   if (said.HEATING.test(text) && !(said.RESTING.test(text) && !/\bbak|\boven/i.test(text))) return 'heat';
   if (said.RESTING.test(text)) return 'rest';
   if (state.doing !== null) return state.doing;
+  if (state.lasted && MOMENTS.some(([words]) => words.test(text))) return 'heat';
   return times.some(({ low }) => low < A_DAY) && !/\b(?:keep|store|last|use|serve|eat)/i.test(text) ? 'heat' : null;
 }
 /** A day [min]. */
