@@ -12,8 +12,11 @@ export const HEATING =
 export const RESTING =
   /\b(?:rest(?:ed|ing)?|knead(?:ed|ing)?|prov(?:e|ed|ing)|proof(?:ed|ing)?|ris(?:e|en|ing)|soak(?:ed|ing)?|simmer(?:ed|ing)?|boil(?:ed|ing)?|blanch(?:ed|ing)?|steam(?:ed|ing)?|beat|whisk|mix(?:ed|ing)?|marinat\w*|set aside|to set|let set|set for|bubbl\w+|bloom|gel|thicken|sit|microwave|poach|stand|process|blend|cool (?:for|on|completely)?)\b/i;
 
+/** Where it is kept, and how warm, is no heat that it is baked at. */
+export const STORING = /\b(?:keeps|keep (?:for|up to|at|below|under)|stor(?:e|es|ed|ing)|lasts)\b/i;
+
 /** How many there are, not how long. */
-export const COUNTING = /\b(?:makes?|making|enough|serves?|yields?|gives about|portions?|pieces?|treats?|dogs?)\b/i;
+export const COUNTING = /\b(?:makes?|making|enough|serves?|yields?)\b/i;
 
 export const COLD_OVEN = /\bcold oven\b|\bnot pre-?heated\b/i;
 

@@ -116,7 +116,7 @@ function doingOf(state: State, text: string, { times, temperatures }: Found): St
   if (said.FREEZING.test(text)) return 'freeze';
   if (said.OFF.test(text)) return 'off';
   if (said.CHILLING.test(text)) return 'chill';
-  if (temperatures.length > 0 && !said.RESTING.test(text)) return 'heat';
+  if (temperatures.length > 0 && !said.RESTING.test(text) && !said.STORING.test(text)) return 'heat';
   if (said.HEATING.test(text) && !(said.RESTING.test(text) && !/\bbak|\boven/i.test(text))) return 'heat';
   if (said.RESTING.test(text)) return 'rest';
   if (state.doing !== null) return state.doing;

@@ -14,15 +14,13 @@ export type BatchFacts = {
   readonly cost: number | null;
 };
 
-type Batches = ReadonlyArray<{ readonly id: string; readonly document: BatchDocument }>;
-
 export type WeekJobs = {
   /** The days of a week with every change that can be tried, each planned anew. */
   readonly weekIf: Ask<{ readonly days: readonly WeekDay[] }, readonly WeekWork[]>;
   /** What each batch of a week gives and takes; those are left out that cannot be worked out. */
   readonly weekFacts: Ask<
     {
-      readonly batches: Batches;
+      readonly batches: ReadonlyArray<{ readonly id: string; readonly document: BatchDocument }>;
       readonly pantry: Pantry;
       readonly prices: Omit<KitchenGoods, 'pantry'>;
       readonly costs: KitchenCosts;
